@@ -1,0 +1,3 @@
+import '../global.css';
+import { Stack } from 'expo-router';
+export default function Root() { return <Stack />; }

@@ -1,0 +1,6 @@
+/** @type {import('tailwindcss').Config} */
+module.exports = {
+  content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.tsx'],
+  presets: [require('nativewind/preset')],
+  theme: {},
+};

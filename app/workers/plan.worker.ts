@@ -1,0 +1,2 @@
+import * as Comlink from 'comlink';
+Comlink.expose({ plan: () => 1 });

@@ -1,0 +1,60 @@
+import { z } from 'zod';
+import { eveningSchema } from './evening';
+import { liveEventSchema } from './live';
+
+export const eveningStatusSchema = z.enum(['planned', 'live', 'finished']);
+
+/** One row of the list of evenings. */
+export const eveningSummarySchema = z.object({
+  id: z.string(),
+  title: z.string(),
+  sitDownAt: z.string(),
+  status: eveningStatusSchema,
+  version: z.int().positive(),
+  dinerCount: z.int().positive(),
+  styleId: z.string(),
+  finishedAt: z.string().optional(),
+  lastNote: z.string().optional(),
+});
+
+/** A stored evening. `version` goes up with every change and must be sent back with the next one. */
+export const storedEveningSchema = z.object({
+  version: z.int().positive(),
+  status: eveningStatusSchema,
+  updatedAt: z.string(),
+  evening: eveningSchema,
+});
+
+export const eveningListSchema = z.object({ evenings: z.array(eveningSummarySchema) });
+export const createEveningSchema = z.object({ evening: eveningSchema });
+export const changeEveningSchema = z.object({ version: z.int().positive(), evening: eveningSchema });
+export const appendEventsSchema = z.object({ events: z.array(liveEventSchema).min(1).max(200) });
+export const eventsAnswerSchema = z.object({ events: z.array(liveEventSchema) });
+export const appendedAnswerSchema = z.object({ accepted: z.array(z.string()), alreadyHad: z.array(z.string()) });
+
+export const fieldErrorSchema = z.object({ field: z.string(), message: z.string(), fix: z.string() });
+
+/** An error as RFC 9457 describes it, with the fields at fault. */
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  detail: z.string(),
+  instance: z.string().optional(),
+  errors: z.array(fieldErrorSchema).optional(),
+  /** With a conflict: what is stored now, so that nothing is lost. */
+  current: storedEveningSchema.optional(),
+});
+
+export const PROBLEM_MEDIA_TYPE = 'application/problem+json';
+
+export type EveningStatus = z.infer<typeof eveningStatusSchema>;
+export type EveningSummary = z.infer<typeof eveningSummarySchema>;
+export type StoredEvening = z.infer<typeof storedEveningSchema>;
+export type EveningList = z.infer<typeof eveningListSchema>;
+export type CreateEvening = z.infer<typeof createEveningSchema>;
+export type ChangeEvening = z.infer<typeof changeEveningSchema>;
+export type AppendEvents = z.infer<typeof appendEventsSchema>;
+export type AppendedAnswer = z.infer<typeof appendedAnswerSchema>;
+export type FieldError = z.infer<typeof fieldErrorSchema>;
+export type Problem = z.infer<typeof problemSchema>;

@@ -1,0 +1,129 @@
+import { z } from 'zod';
+
+/** Version of the evening document's shape. Raised when a stored document would have to be rewritten. */
+export const EVENING_SCHEMA_VERSION = 1;
+
+const label = (max: number) => z.string().trim().min(1).max(max);
+
+/** Lower-case identifiers of catalogue entries: `chickenThigh`, `clearChicken`. */
+export const catalogueIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{1,47}$/);
+
+export const appetiteSchema = z.enum(['small', 'regular', 'large']);
+
+/** Ways of eating that exclude whole kinds of food. */
+export const dietSchema = z.enum(['vegan', 'vegetarian', 'pescatarian', 'noPork', 'noBeef', 'noAlcohol']);
+
+/** Allergens that a guest may have to avoid; a guest may also avoid single ingredients by their id. */
+export const allergenSchema = z.enum([
+  'soy',
+  'wheat',
+  'sesame',
+  'peanut',
+  'egg',
+  'fish',
+  'crustaceans',
+  'molluscs',
+  'milk',
+  'mustard',
+]);
+
+export const dinerSchema = z.object({
+  name: label(40),
+  appetite: appetiteSchema,
+  diets: z.array(dietSchema).max(6),
+  avoids: z.array(z.union([allergenSchema, catalogueIdSchema])).max(40),
+  child: z.boolean(),
+});
+
+export const vesselMaterialSchema = z.enum(['clay', 'castIron', 'steel', 'aluminium', 'enamel']);
+
+/** A pot by its inside: width at the rim, depth at the middle and what it holds to the rim. */
+export const vesselSchema = z
+  .object({
+    id: label(40),
+    name: label(60),
+    material: vesselMaterialSchema,
+    innerDiameterMm: z.number().min(100).max(600),
+    innerDepthMm: z.number().min(25).max(400),
+    rimVolumeMl: z.number().min(300).max(40_000),
+    emptyMassG: z.number().min(200).max(20_000),
+    lid: z.boolean(),
+    divided: z.boolean(),
+    inductionReady: z.boolean(),
+  })
+  .superRefine((vessel, context) => {
+    const cylinderMl = (Math.PI * (vessel.innerDiameterMm / 2) ** 2 * vessel.innerDepthMm) / 1000;
+    if (vessel.rimVolumeMl > cylinderMl * 1.02) {
+      context.addIssue({
+        code: 'custom',
+        path: ['rimVolumeMl'],
+        message: `A pot ${vessel.innerDiameterMm} mm wide and ${vessel.innerDepthMm} mm deep holds at most ${Math.round(cylinderMl)} ml`,
+      });
+    }
+    if (vessel.rimVolumeMl < cylinderMl * 0.34) {
+      context.addIssue({
+        code: 'custom',
+        path: ['rimVolumeMl'],
+        message: `A pot ${vessel.innerDiameterMm} mm wide and ${vessel.innerDepthMm} mm deep holds at least ${Math.round(cylinderMl * 0.34)} ml`,
+      });
+    }
+  });
+
+export const heatSourceSchema = z.object({
+  id: label(40),
+  name: label(60),
+  kind: z.enum(['portableGas', 'gasHob', 'induction', 'electricPlate']),
+  powerW: z.number().min(300).max(8000),
+});
+
+export const unitsSchema = z.enum(['metric', 'us', 'eastAsian']);
+export const serviceSchema = z.enum(['allAtOnce', 'rounds', 'swish', 'searThenSimmer']);
+
+/** What a guest cannot eat is replaced for everyone, or in a small pan kept aside for the named guests. */
+export const swapSchema = z.object({
+  ingredientId: catalogueIdSchema,
+  withIngredientId: catalogueIdSchema,
+  scope: z.enum(['everyone', 'aside']),
+});
+
+export const eveningSchema = z.object({
+  schemaVersion: z.literal(EVENING_SCHEMA_VERSION),
+  id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}$/),
+  title: label(80),
+  sitDownAt: z.iso.datetime({ offset: true }),
+  place: z.object({
+    altitudeM: z.number().min(-430).max(5500),
+    roomTempC: z.number().min(-10).max(45),
+  }),
+  diners: z.array(dinerSchema).min(1).max(24),
+  cooks: z.int().min(1).max(4),
+  units: unitsSchema,
+  vessel: vesselSchema,
+  heatSource: heatSourceSchema,
+  style: z.object({
+    id: catalogueIdSchema,
+    schools: z.record(z.string().max(40), z.string().max(40)),
+  }),
+  service: serviceSchema,
+  choices: z.object({
+    swaps: z.array(swapSchema).max(20),
+    leaveOut: z.array(catalogueIdSchema).max(40),
+  }),
+  overrides: z.object({
+    gramsPerHead: z.record(catalogueIdSchema, z.number().min(0).max(1000)).optional(),
+    brothMlPerHead: z.number().min(100).max(800).optional(),
+    salinityPct: z.number().min(0).max(2).optional(),
+  }),
+});
+
+export type Appetite = z.infer<typeof appetiteSchema>;
+export type Diet = z.infer<typeof dietSchema>;
+export type Allergen = z.infer<typeof allergenSchema>;
+export type Diner = z.infer<typeof dinerSchema>;
+export type Vessel = z.infer<typeof vesselSchema>;
+export type VesselMaterial = z.infer<typeof vesselMaterialSchema>;
+export type HeatSource = z.infer<typeof heatSourceSchema>;
+export type Units = z.infer<typeof unitsSchema>;
+export type Service = z.infer<typeof serviceSchema>;
+export type Swap = z.infer<typeof swapSchema>;
+export type Evening = z.infer<typeof eveningSchema>;

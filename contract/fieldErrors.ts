@@ -1,0 +1,53 @@
+import type { z } from 'zod';
+import type { FieldError } from './api';
+
+type Issue = z.core.$ZodIssue;
+
+/** Path as a cook or a programmer would write it: `diners[2].appetite`. */
+export function fieldPath(path: readonly PropertyKey[]): string {
+  if (path.length === 0) return '(document)';
+  return path.reduce<string>((text, key) => {
+    if (typeof key === 'number') return `${text}[${key}]`;
+    return text === '' ? String(key) : `${text}.${String(key)}`;
+  }, '');
+}
+
+function fixFor(issue: Issue): string {
+  switch (issue.code) {
+    case 'invalid_type':
+      return issue.message.endsWith('undefined') ? `Add this field (${issue.expected}).` : `Give a ${issue.expected}.`;
+    case 'invalid_value':
+      return `Use one of: ${issue.values.map(String).join(', ')}.`;
+    case 'too_small':
+      return issue.origin === 'array'
+        ? `Give at least ${issue.minimum}.`
+        : issue.origin === 'string'
+          ? `Write at least ${issue.minimum} ${Number(issue.minimum) === 1 ? 'character' : 'characters'}.`
+          : `Use ${issue.minimum} or more.`;
+    case 'too_big':
+      return issue.origin === 'array'
+        ? `Give at most ${issue.maximum}.`
+        : issue.origin === 'string'
+          ? `Write at most ${issue.maximum} characters.`
+          : `Use ${issue.maximum} or less.`;
+    case 'invalid_format':
+      return issue.format === 'datetime'
+        ? 'Write date, time and offset, for example 2026-11-24T19:30:00+00:00.'
+        : issue.format === 'uuid'
+          ? 'Use a UUID.'
+          : 'Use letters and digits only, as in the examples.';
+    case 'unrecognized_keys':
+      return `Remove: ${issue.keys.join(', ')}.`;
+    default:
+      return 'Correct this value.';
+  }
+}
+
+/** Every fault of a document as field, message and fix, in the document's order. */
+export function fieldErrors(error: z.core.$ZodError): FieldError[] {
+  return error.issues.map((issue) => ({
+    field: fieldPath(issue.path),
+    message: issue.message,
+    fix: fixFor(issue),
+  }));
+}

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { eveningSchema } from './evening';
+
+const base = {
+  /** Made by the client, so that sending twice stores once. */
+  id: z.uuid(),
+  at: z.iso.datetime({ offset: true }),
+};
+
+/**
+ * The live evening, one event at a time. `started` carries the evening as it was when the burner was lit, so that the
+ * log can be read again alone, whatever is changed in the document later.
+ */
+export const liveEventSchema = z.discriminatedUnion('type', [
+  z.object({ ...base, type: z.literal('started'), evening: eveningSchema }),
+  z.object({ ...base, type: z.literal('stepDone'), step: z.int().nonnegative(), checkedThrough: z.boolean().optional() }),
+  z.object({ ...base, type: z.literal('paused') }),
+  z.object({ ...base, type: z.literal('resumed') }),
+  z.object({ ...base, type: z.literal('undone'), target: z.uuid() }),
+  z.object({ ...base, type: z.literal('noted'), text: z.string().trim().min(1).max(2000) }),
+  z.object({ ...base, type: z.literal('finished') }),
+]);
+
+export type LiveEvent = z.infer<typeof liveEventSchema>;
+export type LiveEventType = LiveEvent['type'];

@@ -1,0 +1,232 @@
+import { z } from 'zod';
+import { catalogueIdSchema, swapSchema } from './evening';
+
+/** Version of the plan's shape. */
+export const PLAN_SCHEMA_VERSION = 1;
+
+const massG = z.number().nonnegative();
+
+export const shownMeasureSchema = z.object({ text: z.string(), errorPct: z.number() });
+
+/** What has to be bought of a thing sold whole, and what stays over. */
+export const buySchema = z.object({ count: z.number(), unit: z.string(), text: z.string(), leftG: massG });
+
+export const amountPurposeSchema = z.enum(['pot', 'aside', 'broth', 'dip', 'finish']);
+
+export const amountSchema = z.object({
+  ingredientId: catalogueIdSchema,
+  purpose: amountPurposeSchema,
+  cut: z.string().optional(),
+  massG,
+  shown: shownMeasureSchema,
+  buy: buySchema.optional(),
+});
+
+export const liquidStepSchema = z.object({
+  id: z.string(),
+  says: z.string(),
+  /** Seconds from the first step of this liquid. */
+  atS: z.number(),
+  durationS: z.number().nonnegative(),
+  attended: z.boolean(),
+  tempC: z.number().optional(),
+  lookFor: z.string().optional(),
+});
+
+/** Where the water of a liquid comes from and goes to; the two sides balance exactly. All in grams. */
+export const waterLedgerSchema = z.object({
+  startG: z.number(),
+  seasoningsG: z.number(),
+  releasedG: z.number(),
+  evaporatedG: z.number(),
+  absorbedG: z.number(),
+  finishedG: z.number(),
+});
+
+/** Where the salt of a liquid comes from and goes to; the two sides balance exactly. All in grams. */
+export const saltLedgerSchema = z.object({
+  addedG: z.number(),
+  extractedG: z.number(),
+  inPiecesG: z.number(),
+  inLiquidG: z.number(),
+});
+
+export const liquidIngredientSchema = z.object({
+  ingredientId: catalogueIdSchema,
+  massG,
+  shownText: z.string(),
+  roundingErrorPct: z.number(),
+  carriesSalt: z.boolean(),
+  note: z.string().optional(),
+});
+
+export const liquidSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  kind: z.enum(['broth', 'sauce', 'marinade', 'base']),
+  startWaterMl: z.number().nonnegative(),
+  startWaterText: z.string(),
+  /** What there is before anything goes into the pot. */
+  madeMl: z.number().nonnegative(),
+  finishedMl: z.number().nonnegative(),
+  salinityPct: z.number(),
+  /** Salinity when the shown, rounded measures are used instead of the exact ones. */
+  measuredSalinityPct: z.number(),
+  strength: z.string(),
+  targetSalinityPct: z.tuple([z.number(), z.number()]),
+  startBy: z.string().optional(),
+  ingredients: z.array(liquidIngredientSchema),
+  steps: z.array(liquidStepSchema),
+  water: waterLedgerSchema,
+  salt: saltLedgerSchema,
+});
+
+export const sectorSchema = z.object({
+  ingredientId: catalogueIdSchema,
+  /** `ring` around the wall or `heart` in the middle. */
+  zone: z.enum(['ring', 'heart']),
+  startDeg: z.number(),
+  sweepDeg: z.number(),
+  areaMm2: z.number(),
+  heightMm: z.number(),
+});
+
+export const buildSchema = z.object({
+  rimMl: z.number(),
+  usableMl: z.number(),
+  headroomMm: z.number(),
+  solidsMl: z.number(),
+  /** Rounds that the food is cooked in. */
+  rounds: z.int().positive(),
+  /** Broth in the pot at the start of the first round, and kept hot beside it. */
+  potBrothMl: z.number(),
+  reserveMl: z.number(),
+  /** Height of liquid and food together in the pot at its fullest, from the bottom at the middle. */
+  fillHeightMm: z.number(),
+  liquidHeightMm: z.number(),
+  fits: z.boolean(),
+  sectors: z.array(sectorSchema),
+});
+
+export const actionKindSchema = z.enum([
+  'light',
+  'boil',
+  'skim',
+  'add',
+  'heatDown',
+  'heatUp',
+  'serve',
+  'topUp',
+  'finish',
+  'off',
+]);
+
+export const actionSchema = z.object({
+  id: z.string(),
+  /** Actions with the same step are done together, with one tap. */
+  step: z.int().nonnegative(),
+  /** Seconds from lighting the burner. */
+  atS: z.number(),
+  kind: actionKindSchema,
+  round: z.int().positive(),
+  pan: z.enum(['main', 'aside']),
+  ingredientId: catalogueIdSchema.optional(),
+  /** The piece of `pieces` that goes in with this action. */
+  pieceId: z.string().optional(),
+  massG: massG.optional(),
+  shownText: z.string().optional(),
+  says: z.string(),
+  lookFor: z.string().optional(),
+});
+
+export const simmerPieceSchema = z.object({
+  id: z.string(),
+  ingredientId: catalogueIdSchema,
+  cut: z.string(),
+  round: z.int().positive(),
+  pan: z.enum(['main', 'aside']),
+  massG,
+  inAtS: z.number(),
+  outAtS: z.number(),
+  /** Time at the boil, cold spells discounted, that it gets and that it wants at this altitude. */
+  cookS: z.number(),
+  leastS: z.number(),
+  bestS: z.number(),
+  mostS: z.number(),
+  /** Below this it is not safe to eat; zero where time alone makes nothing unsafe. */
+  safeS: z.number(),
+  inWindow: z.boolean(),
+  safe: z.boolean(),
+  sign: z.string(),
+});
+
+export const unsatisfiedSchema = z.object({
+  id: z.string(),
+  text: z.string(),
+  because: z.string(),
+  remedies: z.array(z.string()),
+});
+
+export const simmerSchema = z.object({
+  boilingPointC: z.number(),
+  /** When the burner is lit so that the first round is ready as people sit down. */
+  litAt: z.iso.datetime({ offset: true }),
+  boilAtS: z.number(),
+  readyAtS: z.array(z.number()),
+  endsAtS: z.number(),
+  timing: z.string(),
+  actions: z.array(actionSchema),
+  pieces: z.array(simmerPieceSchema),
+  unsatisfied: z.array(unsatisfiedSchema),
+});
+
+export const cautionSchema = z.object({
+  id: z.string(),
+  severity: z.enum(['danger', 'warning', 'note']),
+  text: z.string(),
+  because: z.array(z.string()),
+});
+
+export const offerSchema = swapSchema.extend({ text: z.string() });
+
+export const conflictSchema = z.object({
+  diner: z.string(),
+  ingredientId: catalogueIdSchema,
+  why: z.string(),
+  resolvedBy: z.string().optional(),
+  offers: z.array(offerSchema),
+});
+
+export const planSchema = z.object({
+  schemaVersion: z.literal(PLAN_SCHEMA_VERSION),
+  eveningId: z.string(),
+  style: z.object({ id: z.string(), name: z.string() }),
+  portions: z.number(),
+  amounts: z.array(amountSchema),
+  conflicts: z.array(conflictSchema),
+  liquids: z.array(liquidSchema),
+  build: buildSchema,
+  simmer: simmerSchema,
+  cautions: z.array(cautionSchema),
+});
+
+export type ShownMeasure = z.infer<typeof shownMeasureSchema>;
+export type Buy = z.infer<typeof buySchema>;
+export type AmountPurpose = z.infer<typeof amountPurposeSchema>;
+export type Amount = z.infer<typeof amountSchema>;
+export type LiquidStep = z.infer<typeof liquidStepSchema>;
+export type LiquidIngredient = z.infer<typeof liquidIngredientSchema>;
+export type WaterLedger = z.infer<typeof waterLedgerSchema>;
+export type SaltLedger = z.infer<typeof saltLedgerSchema>;
+export type Liquid = z.infer<typeof liquidSchema>;
+export type Sector = z.infer<typeof sectorSchema>;
+export type Build = z.infer<typeof buildSchema>;
+export type ActionKind = z.infer<typeof actionKindSchema>;
+export type Action = z.infer<typeof actionSchema>;
+export type SimmerPiece = z.infer<typeof simmerPieceSchema>;
+export type Unsatisfied = z.infer<typeof unsatisfiedSchema>;
+export type Simmer = z.infer<typeof simmerSchema>;
+export type Caution = z.infer<typeof cautionSchema>;
+export type Offer = z.infer<typeof offerSchema>;
+export type Conflict = z.infer<typeof conflictSchema>;
+export type Plan = z.infer<typeof planSchema>;

@@ -1,0 +1,23 @@
+import type { HeatSource } from '@elixa/contract';
+
+/** Burners to choose from, by the power written on them. */
+export const HEAT_SOURCES: readonly HeatSource[] = [
+  { id: 'portableGas', name: 'portable gas burner', kind: 'portableGas', powerW: 2600 },
+  { id: 'inductionRing', name: 'induction ring', kind: 'induction', powerW: 1800 },
+  { id: 'gasHob', name: 'gas hob', kind: 'gasHob', powerW: 2800 },
+  { id: 'electricPlate', name: 'electric plate', kind: 'electricPlate', powerW: 1800 },
+];
+
+/** Ring that a small second pan stands on when nothing else is said. */
+export const ASIDE_HEAT: HeatSource = { id: 'asideRing', name: 'second ring', kind: 'gasHob', powerW: 1800 };
+
+/**
+ * Share of a burner's power that reaches the pot: the middle of the usual range of each kind.
+ * Ranges: portable gas 0.40-0.50, gas hob 0.35-0.50, induction 0.80-0.88, electric plate 0.65-0.75. Kitchen estimate.
+ */
+export const EFFICIENCY: Record<HeatSource['kind'], number> = {
+  portableGas: 0.45,
+  gasHob: 0.43,
+  induction: 0.84,
+  electricPlate: 0.7,
+};

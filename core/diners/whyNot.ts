@@ -1,0 +1,25 @@
+import type { Diet, Diner } from '@elixa/contract';
+import type { FoodKind, Ingredient } from '../catalogue/ingredient';
+
+const MEAT: readonly FoodKind[] = ['poultry', 'pork', 'beef'];
+
+const EXCLUDES: Record<Diet, { kinds: readonly FoodKind[]; says: string }> = {
+  vegan: { kinds: [...MEAT, 'fish', 'egg'], says: 'eats nothing from animals' },
+  vegetarian: { kinds: [...MEAT, 'fish'], says: 'eats no meat or fish' },
+  pescatarian: { kinds: MEAT, says: 'eats fish but no meat' },
+  noPork: { kinds: ['pork'], says: 'eats no pork' },
+  noBeef: { kinds: ['beef'], says: 'eats no beef' },
+  noAlcohol: { kinds: ['alcohol'], says: 'takes no alcohol' },
+};
+
+/**
+ * Why a diner cannot eat an ingredient, in a few words, or undefined when there is no reason.
+ * @example whyNot(tove, chickenThigh) // 'eats fish but no meat'
+ */
+export function whyNot(diner: Diner, ingredient: Ingredient): string | undefined {
+  const diet = diner.diets.find((one) => EXCLUDES[one].kinds.some((kind) => ingredient.kinds.includes(kind)));
+  if (diet) return EXCLUDES[diet].says;
+  const allergen = ingredient.allergens.find((one) => diner.avoids.includes(one));
+  if (allergen) return `avoids ${allergen}`;
+  return diner.avoids.includes(ingredient.id) ? `avoids ${ingredient.name}` : undefined;
+}

@@ -1,0 +1,37 @@
+import type { HeatSource, Vessel } from '@elixa/contract';
+
+/** A pan on its burner, in its kitchen. */
+export interface PanContext {
+  vessel: Vessel;
+  heat: HeatSource;
+  boilingC: number;
+  roomTempC: number;
+}
+
+/** How long a cut wants at the simmer, in seconds, and the sign that it is done. */
+export interface CookWindow {
+  leastS: number;
+  bestS: number;
+  mostS: number;
+  safeS: number;
+  sign: string;
+}
+
+export interface Load {
+  ingredientId: string;
+  massG: number;
+}
+
+/**
+ * What planning needs to know of the physics. The table of times fills it today; an engine that solves the heat in pot
+ * and pieces can take its place without a change to the planner.
+ */
+export interface AdditionModel {
+  readonly id: string;
+  /** @throws RangeError when it knows nothing of this cut */
+  cookWindow(ingredientId: string, cut: string, pan: PanContext): CookWindow;
+  /** Seconds from cold broth to the boil. */
+  toBoilS(brothMl: number, pan: PanContext): number;
+  /** Seconds until the pot boils again after these things went in together. */
+  recoveryS(loads: readonly Load[], pan: PanContext): number;
+}

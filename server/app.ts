@@ -1,0 +1,85 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import pinoHttp from 'pino-http';
+import { errorHandler, sendProblem, unknownRoute } from './http/errors';
+import { webApp } from './http/webApp';
+import { eveningRoutes } from './routes/evenings';
+import { planRoutes } from './routes/plan';
+import { eveningService } from './services/eveningService';
+import { liveService } from './services/liveService';
+import type { Db } from './store/database';
+import { eveningStore } from './store/eveningStore';
+import { eventStore } from './store/eventStore';
+
+export interface AppOptions {
+  db: Db;
+  logger: Logger;
+  /** Folder of the built web application; none when only the API is wanted. */
+  webDirectory?: string;
+  requestsPerMinute?: number;
+}
+
+const CONTENT_SECURITY = {
+  directives: {
+    defaultSrc: ["'self'"],
+    scriptSrc: ["'self'"],
+    // The style sheets of the interface library are written at run time.
+    styleSrc: ["'self'", "'unsafe-inline'"],
+    imgSrc: ["'self'", 'data:'],
+    workerSrc: ["'self'", 'blob:'],
+    // Plain http on the kitchen's own network is the normal case.
+    upgradeInsecureRequests: null,
+  },
+};
+
+/** Elixa's server without a port: stores → services → routes. */
+export function createApp(options: AppOptions): Express {
+  const evenings = eveningStore(options.db);
+  const events = eventStore(options.db);
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    pinoHttp({
+      logger: options.logger,
+      serializers: {
+        req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({ id, method, url }),
+        res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+      },
+    }),
+  );
+  app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, strictTransportSecurity: false }));
+  app.use(compression());
+  app.use(
+    '/api',
+    rateLimit({
+      windowMs: 60_000,
+      limit: options.requestsPerMinute ?? 1200,
+      standardHeaders: 'draft-8',
+      legacyHeaders: false,
+      handler: (request, response) =>
+        sendProblem(
+          response,
+          {
+            type: '/problems/too-many',
+            title: 'Too many requests',
+            status: 429,
+            detail: 'Wait a minute and try again; nothing is lost.',
+          },
+          request.originalUrl,
+        ),
+    }),
+    express.json({ limit: '2mb' }),
+  );
+  app.get('/api/health', (_request, response) => {
+    response.json({ status: 'ok' });
+  });
+  app.use('/api/evenings', eveningRoutes(eveningService(evenings, events), liveService(evenings, events)));
+  app.use('/api', planRoutes());
+  app.use('/api', unknownRoute);
+  if (options.webDirectory) app.use(webApp(options.webDirectory));
+  app.use(errorHandler);
+  return app;
+}

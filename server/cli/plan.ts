@@ -1,0 +1,40 @@
+import { readFileSync } from 'node:fs';
+import { eveningSchema, fieldErrors, type FieldError } from '@elixa/contract';
+import { EveningError, planEvening } from '@elixa/core';
+
+/** Exit code for a document or a call that cannot be used. */
+const BAD_INPUT = 2;
+
+function refuse(lines: string[]): never {
+  for (const line of lines) process.stderr.write(`${line}\n`);
+  process.exit(BAD_INPUT);
+}
+
+const asLines = (path: string, errors: readonly FieldError[]) =>
+  errors.map((one) => `${path}: ${one.field}: ${one.message}. ${one.fix}`);
+
+function readDocument(path: string): unknown {
+  let text: string;
+  try {
+    text = readFileSync(path === '-' ? 0 : path, 'utf8');
+  } catch (error) {
+    refuse([`${path}: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown'}). Give the path of an evening document.`]);
+  }
+  try {
+    return JSON.parse(text);
+  } catch (error) {
+    refuse([`${path}: (document): not JSON: ${(error as Error).message}. Correct the JSON.`]);
+  }
+}
+
+const path = process.argv[2];
+if (!path) refuse(['Usage: npm run -s plan -- EVENING.json  (or - for standard input)']);
+
+const parsed = eveningSchema.safeParse(readDocument(path));
+if (!parsed.success) refuse(asLines(path, fieldErrors(parsed.error)));
+try {
+  process.stdout.write(`${JSON.stringify(planEvening(parsed.data), null, 2)}\n`);
+} catch (error) {
+  if (error instanceof EveningError) refuse(asLines(path, error.errors));
+  throw error;
+}

@@ -1,0 +1,64 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { eveningSchema, type Evening, type LiveEvent } from '@elixa/contract';
+import { liveSteps, planEvening, shiftIso } from '@elixa/core';
+import { eveningStore } from './store/eveningStore';
+import { eventStore } from './store/eventStore';
+import type { Db } from './store/database';
+
+const EXAMPLES = path.join(__dirname, '..', 'examples');
+
+const readExample = (name: string): Evening =>
+  eveningSchema.parse(JSON.parse(readFileSync(path.join(EXAMPLES, `${name}.json`), 'utf8')));
+
+/** The same time of day some days from now, on this machine's clock. */
+function onDay(evening: Evening, now: Date, daysAhead: number): Evening {
+  const [hours = 19, minutes = 0] = evening.sitDownAt.slice(11, 16).split(':').map(Number);
+  const day = new Date(now.getFullYear(), now.getMonth(), now.getDate() + daysAhead, hours, minutes);
+  const offset = -day.getTimezoneOffset();
+  const pad = (value: number) => String(value).padStart(2, '0');
+  const zone = `${offset < 0 ? '-' : '+'}${pad(Math.floor(Math.abs(offset) / 60))}:${pad(Math.abs(offset) % 60)}`;
+  const date = `${day.getFullYear()}-${pad(day.getMonth() + 1)}-${pad(day.getDate())}`;
+  return { ...evening, sitDownAt: `${date}T${pad(hours)}:${pad(minutes)}:00${zone}` };
+}
+
+const daysToSaturday = (now: Date) => (6 - now.getDay() + 7) % 7 || 7;
+
+/** How First frost went: the boil was slow, the leaves went in a little late. Seconds late, by kind of step. */
+const LATE_S: Record<string, number> = { boil: 140, add: 40, serve: 60 };
+
+const eventId = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`;
+
+function finishedLog(evening: Evening): LiveEvent[] {
+  const { simmer } = planEvening(evening);
+  const at = (seconds: number) => shiftIso(simmer.litAt, Math.round(seconds));
+  let lateS = 0;
+  const taps = liveSteps(simmer).map((step, index): LiveEvent => {
+    lateS = Math.max(lateS, LATE_S[step.kind] ?? 0);
+    return { id: eventId(index + 1), at: at(step.atS + lateS), type: 'stepDone', step: step.step };
+  });
+  const endS = simmer.endsAtS + lateS;
+  return [
+    { id: eventId(0), at: at(0), type: 'started', evening },
+    ...taps,
+    {
+      id: eventId(900),
+      at: at(endS + 600),
+      type: 'noted',
+      text: 'The iron pan took two minutes longer to boil than planned. Broth just right to drink; Bram wanted more tofu.',
+    },
+    { id: eventId(901), at: at(endS + 660), type: 'finished' },
+  ];
+}
+
+/** Fills an empty database with the household's three evenings, around today. Does nothing when there are any. */
+export async function seedDemoData(db: Db, now: Date): Promise<boolean> {
+  const evenings = eveningStore(db);
+  if ((await evenings.list()).length > 0) return false;
+  const finished = onDay(readExample('first-frost'), now, -7);
+  await evenings.insert(onDay(readExample('practice-night'), now, 0), now);
+  await evenings.insert(onDay(readExample('muffled-peal'), now, daysToSaturday(now)), now);
+  await evenings.insert(finished, now);
+  await eventStore(db).append(finished.id, finishedLog(finished), now);
+  return true;
+}

@@ -1,0 +1,13 @@
+import { fieldErrors } from '@elixa/contract';
+import type { z } from 'zod';
+import { invalid } from './problems';
+
+/**
+ * A request body as its schema understands it.
+ * @throws ProblemError 422 that names every field at fault
+ */
+export function validBody<Schema extends z.ZodType>(schema: Schema, body: unknown): z.output<Schema> {
+  const parsed = schema.safeParse(body ?? {});
+  if (!parsed.success) throw invalid(fieldErrors(parsed.error));
+  return parsed.data;
+}

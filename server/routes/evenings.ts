@@ -1,0 +1,39 @@
+import { appendEventsSchema, changeEveningSchema, createEveningSchema } from '@elixa/contract';
+import { Router } from 'express';
+import { validBody } from '../http/validate';
+import type { EveningService } from '../services/eveningService';
+import type { LiveService } from '../services/liveService';
+
+export function eveningRoutes(evenings: EveningService, live: LiveService): Router {
+  const router = Router();
+  router.get('/', async (_request, response) => {
+    response.json(await evenings.list());
+  });
+  router.post('/', async (request, response) => {
+    const { evening } = validBody(createEveningSchema, request.body);
+    const { stored, isNew } = await evenings.create(evening);
+    response.status(isNew ? 201 : 200).location(`/api/evenings/${evening.id}`).json(stored);
+  });
+  router.get('/:id', async (request, response) => {
+    response.json(await evenings.read(request.params.id));
+  });
+  router.put('/:id', async (request, response) => {
+    const { version, evening } = validBody(changeEveningSchema, request.body);
+    response.json(await evenings.change(request.params.id, version, evening));
+  });
+  router.delete('/:id', async (request, response) => {
+    await evenings.remove(request.params.id);
+    response.status(204).end();
+  });
+  router.post('/:id/restore', async (request, response) => {
+    response.json(await evenings.restore(request.params.id));
+  });
+  router.get('/:id/events', async (request, response) => {
+    response.json({ events: await live.read(request.params.id) });
+  });
+  router.post('/:id/events', async (request, response) => {
+    const { events } = validBody(appendEventsSchema, request.body);
+    response.json(await live.append(request.params.id, events));
+  });
+  return router;
+}

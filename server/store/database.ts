@@ -1,0 +1,26 @@
+import path from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
+import { migrate } from 'drizzle-orm/pglite/migrator';
+import * as schema from './schema';
+
+export type Db = PgliteDatabase<typeof schema>;
+
+export interface Database {
+  db: Db;
+  close(): Promise<void>;
+}
+
+const MIGRATIONS = path.join(__dirname, 'migrations');
+
+/**
+ * Opens the database and brings it to the newest shape.
+ * @param directory folder that holds it, made when missing; in memory when undefined
+ */
+export async function openDatabase(directory?: string): Promise<Database> {
+  const client = directory ? new PGlite(directory) : new PGlite();
+  await client.waitReady;
+  const db = drizzle(client, { schema });
+  await migrate(db, { migrationsFolder: MIGRATIONS });
+  return { db, close: () => client.close() };
+}

@@ -1,0 +1,30 @@
+import { bigserial, integer, jsonb, pgTable, text, timestamp, uniqueIndex, index } from 'drizzle-orm/pg-core';
+import type { Evening, LiveEvent } from '@elixa/contract';
+
+/** Evenings as documents, with the few columns that lists are made from. */
+export const evenings = pgTable('evenings', {
+  id: text('id').primaryKey(),
+  version: integer('version').notNull(),
+  document: jsonb('document').$type<Evening>().notNull(),
+  sitDownAt: timestamp('sit_down_at', { withTimezone: true }).notNull(),
+  updatedAt: timestamp('updated_at', { withTimezone: true }).notNull(),
+  deletedAt: timestamp('deleted_at', { withTimezone: true }),
+});
+
+/** The live evenings' logs. Rows are added and never changed. */
+export const liveEvents = pgTable(
+  'live_events',
+  {
+    seq: bigserial('seq', { mode: 'number' }).primaryKey(),
+    id: text('id').notNull(),
+    eveningId: text('evening_id')
+      .notNull()
+      .references(() => evenings.id, { onDelete: 'cascade' }),
+    body: jsonb('body').$type<LiveEvent>().notNull(),
+    receivedAt: timestamp('received_at', { withTimezone: true }).notNull(),
+  },
+  (table) => [
+    uniqueIndex('live_events_id').on(table.id),
+    index('live_events_evening').on(table.eveningId, table.seq),
+  ],
+);
