@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { eveningSchema } from './evening';
+import { dinerSchema, eveningSchema } from './evening';
 import { liveEventSchema } from './live';
 
 export const eveningStatusSchema = z.enum(['planned', 'live', 'finished']);
@@ -11,7 +11,7 @@ export const eveningSummarySchema = z.object({
   sitDownAt: z.string(),
   status: eveningStatusSchema,
   version: z.int().positive(),
-  dinerCount: z.int().positive(),
+  diners: z.array(dinerSchema),
   styleId: z.string(),
   finishedAt: z.string().optional(),
   lastNote: z.string().optional(),

@@ -13,7 +13,12 @@ const base = {
  */
 export const liveEventSchema = z.discriminatedUnion('type', [
   z.object({ ...base, type: z.literal('started'), evening: eveningSchema }),
-  z.object({ ...base, type: z.literal('stepDone'), step: z.int().nonnegative(), checkedThrough: z.boolean().optional() }),
+  z.object({
+    ...base,
+    type: z.literal('stepDone'),
+    step: z.int().nonnegative(),
+    checkedThrough: z.boolean().optional(),
+  }),
   z.object({ ...base, type: z.literal('paused') }),
   z.object({ ...base, type: z.literal('resumed') }),
   z.object({ ...base, type: z.literal('undone'), target: z.uuid() }),

@@ -39,15 +39,15 @@ function schoolFaults(evening: Evening, style: Style): FieldError[] {
 
 function usedIngredientIds(style: Style): Set<string> {
   const formulas = [brothFormulaById(style.brothFormulaId), ...style.dipFormulaIds.map(dipFormulaById)];
-  return new Set([...style.items, ...formulas.flatMap((formula) => formula?.parts ?? [])].map((one) => one.ingredientId));
+  return new Set(
+    [...style.items, ...formulas.flatMap((formula) => formula?.parts ?? [])].map((one) => one.ingredientId),
+  );
 }
 
 function ingredientFaults(evening: Evening, style: Style): FieldError[] {
   const used = usedIngredientIds(style);
   const unknown = (field: string, id: string): FieldError[] =>
-    used.has(id)
-      ? []
-      : [{ field, message: `"${id}" is not in this pot`, fix: `Use one of: ${list([...used])}.` }];
+    used.has(id) ? [] : [{ field, message: `"${id}" is not in this pot`, fix: `Use one of: ${list([...used])}.` }];
   return [
     ...evening.choices.leaveOut.flatMap((id, index) => unknown(`choices.leaveOut[${index}]`, id)),
     ...Object.keys(evening.overrides.gramsPerHead ?? {}).flatMap((id) => unknown(`overrides.gramsPerHead.${id}`, id)),
@@ -115,7 +115,11 @@ export function checkEvening(evening: Evening): FieldError[] {
         evening.choices.leaveOut.includes(ingredientId) || evening.overrides.gramsPerHead?.[ingredientId] === 0,
     );
   if (everythingOut) {
-    faults.push({ field: 'choices.leaveOut', message: 'Nothing is left to cook', fix: 'Put something back into the pot.' });
+    faults.push({
+      field: 'choices.leaveOut',
+      message: 'Nothing is left to cook',
+      fix: 'Put something back into the pot.',
+    });
   }
   return faults;
 }

@@ -11,6 +11,7 @@ export { whyNot } from './diners/whyNot';
 export { boilingPointC } from './heat/boilingPoint';
 export { foldLive, potClockS, WAITING, type LiveState } from './live/foldLive';
 export { liveSteps, type LiveStep } from './live/liveSteps';
+export { project } from './live/project';
 export { liveView, type Change, type InPot, type LiveView, type NextStep } from './live/liveView';
 export { showMeasure, showVolume } from './measures/showMeasure';
 export { newEvening } from './newEvening';

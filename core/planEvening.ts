@@ -42,15 +42,27 @@ function salinityTarget(evening: Evening, style: Style): { band: readonly [numbe
  * Broth, fit and simmering depend on one another: a longer simmer loses more water, more broth takes longer to boil.
  * They are solved in turn until the start water moves by less than a gram.
  */
-function solveTogether(evening: Evening, style: Style, table: Table, food: readonly Helping[], model: AdditionModel): Solved {
+function solveTogether(
+  evening: Evening,
+  style: Style,
+  table: Table,
+  food: readonly Helping[],
+  model: AdditionModel,
+): Solved {
   const formula = brothFormulaById(style.brothFormulaId);
-  if (!formula) throw new RangeError(`Style ${style.id} names the broth "${style.brothFormulaId}", which does not exist`);
+  if (!formula)
+    throw new RangeError(`Style ${style.id} names the broth "${style.brothFormulaId}", which does not exist`);
   const pieces = food.filter((one) => one.purpose === 'pot');
   const mainPieces = pieces.filter((one) => one.pan === 'main');
   const portions = portionsOf(evening.diners);
   const asideShare = portionsOf(table.aside) / portions;
   const finishedG = (evening.overrides.brothMlPerHead ?? style.brothMlPerHead) * portions;
-  const steps = stepsOf(formula.steps, evening, style, formula.parts.map((part) => part.ingredientId));
+  const steps = stepsOf(
+    formula.steps,
+    evening,
+    style,
+    formula.parts.map((part) => part.ingredientId),
+  );
   const stockEvaporationG = evaporationG({
     diameterMm: STOCK_PAN_DIAMETER_MM,
     durationS: steps.filter((step) => (step.tempC ?? 0) >= 60).reduce((sum, step) => sum + step.durationS, 0),

@@ -28,6 +28,7 @@ const CONTENT_SECURITY = {
     scriptSrc: ["'self'"],
     // The style sheets of the interface library are written at run time.
     styleSrc: ["'self'", "'unsafe-inline'"],
+    fontSrc: ["'self'"],
     imgSrc: ["'self'", 'data:'],
     workerSrc: ["'self'", 'blob:'],
     // Plain http on the kitchen's own network is the normal case.

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { eveningSchema, type Evening, type LiveEvent } from '@elixa/contract';
-import { liveSteps, planEvening, shiftIso } from '@elixa/core';
+import { liveSteps, planEvening, project, shiftIso } from '@elixa/core';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import type { Db } from './store/database';
@@ -24,23 +24,30 @@ function onDay(evening: Evening, now: Date, daysAhead: number): Evening {
 
 const daysToSaturday = (now: Date) => (6 - now.getDay() + 7) % 7 || 7;
 
-/** How First frost went: the boil was slow, the leaves went in a little late. Seconds late, by kind of step. */
-const LATE_S: Record<string, number> = { boil: 140, add: 40, serve: 60 };
+/** How First frost went: the boil was slow, and hands were now and then full. Seconds late, by kind of step. */
+const LATE_S: Record<string, readonly number[]> = { boil: [140], add: [10, 70, 20], serve: [45, 20], skim: [5] };
 
 const eventId = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`;
 
 function finishedLog(evening: Evening): LiveEvent[] {
   const { simmer } = planEvening(evening);
+  const steps = liveSteps(simmer);
   const at = (seconds: number) => shiftIso(simmer.litAt, Math.round(seconds));
-  let lateS = 0;
-  const taps = liveSteps(simmer).map((step, index): LiveEvent => {
-    lateS = Math.max(lateS, LATE_S[step.kind] ?? 0);
-    return { id: eventId(index + 1), at: at(step.atS + lateS), type: 'stepDone', step: step.step };
-  });
-  const endS = simmer.endsAtS + lateS;
+  const taps: Array<{ eventId: string; step: number; atS: number }> = [];
+  for (const [index, step] of steps.entries()) {
+    const clockS = taps.at(-1)?.atS ?? 0;
+    const dueS = project(simmer, steps, taps, clockS).dueS.get(step.step) ?? step.atS;
+    const late = LATE_S[step.kind] ?? [0];
+    taps.push({
+      eventId: eventId(index + 1),
+      step: step.step,
+      atS: Math.max(clockS, dueS) + late[index % late.length]!,
+    });
+  }
+  const endS = taps.at(-1)!.atS;
   return [
     { id: eventId(0), at: at(0), type: 'started', evening },
-    ...taps,
+    ...taps.map((tap): LiveEvent => ({ id: tap.eventId, at: at(tap.atS), type: 'stepDone', step: tap.step })),
     {
       id: eventId(900),
       at: at(endS + 600),

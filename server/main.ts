@@ -33,8 +33,14 @@ async function start() {
   mkdirSync(settings.data, { recursive: true });
   // Two servers writing one database would spoil it.
   const release = await lockfile
-    .lock(settings.data, { stale: 15_000, update: 5_000, retries: { retries: 4, minTimeout: 4_000, maxTimeout: 5_000 } })
-    .catch(() => fail(`Elixa already runs with the data in ${settings.data}. Stop it first, or set ELIXA_DATA to another folder.`));
+    .lock(settings.data, {
+      stale: 15_000,
+      update: 5_000,
+      retries: { retries: 4, minTimeout: 4_000, maxTimeout: 5_000 },
+    })
+    .catch(() =>
+      fail(`Elixa already runs with the data in ${settings.data}. Stop it first, or set ELIXA_DATA to another folder.`),
+    );
   const database = await openDatabase(path.join(settings.data, 'pg'));
   const now = new Date();
   if (settings.demo && (await seedDemoData(database.db, now))) logger.info('demo data written');
@@ -43,8 +49,11 @@ async function start() {
   const app = createApp({ db: database.db, logger, webDirectory: settings.web });
   const server = await listenOnFreePort(app, settings.port, settings.host).catch((error: Error) => fail(error.message));
   const { port } = server.address() as AddressInfo;
-  if (port !== settings.port && settings.port !== 0) logger.warn({ wanted: settings.port, port }, 'port taken, using the next free one');
-  process.stdout.write(`\n  Elixa is ready:  http://${settings.host === '0.0.0.0' ? 'localhost' : settings.host}:${port}\n\n`);
+  if (port !== settings.port && settings.port !== 0)
+    logger.warn({ wanted: settings.port, port }, 'port taken, using the next free one');
+  process.stdout.write(
+    `\n  Elixa is ready:  http://${settings.host === '0.0.0.0' ? 'localhost' : settings.host}:${port}\n\n`,
+  );
 
   let stopping = false;
   const stop = async (signal: string) => {

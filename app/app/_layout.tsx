@@ -1,3 +1,44 @@
 import '../global.css';
-import { Stack } from 'expo-router';
-export default function Root() { return <Stack />; }
+import { Slot } from 'expo-router';
+import { StatusBar } from 'expo-status-bar';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { Provider } from 'react-redux';
+import { ThemeApplier } from '@/features/settings/ThemeApplier';
+import { keepPages } from '@/features/sync/serviceWorker';
+import { recall, startSync } from '@/features/sync/sync';
+import { makeStore } from '@/store';
+import { NoticeBar } from '@/features/evenings/NoticeBar';
+import { Instead } from '@/ui/Page';
+
+const store = makeStore();
+
+export default function RootLayout() {
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    let stop: (() => void) | undefined;
+    let gone = false;
+    keepPages();
+    recall(store)
+      .catch((error: unknown) => console.error('Nothing could be recalled from this device', error))
+      .finally(() => {
+        if (gone) return;
+        setReady(true);
+        stop = startSync(store);
+      });
+    return () => {
+      gone = true;
+      stop?.();
+    };
+  }, []);
+  return (
+    <Provider store={store}>
+      <ThemeApplier />
+      <StatusBar style="auto" />
+      <View className="min-h-screen flex-1 bg-washi">
+        {ready ? <Slot /> : <Instead title="Elixa" busy />}
+        <NoticeBar />
+      </View>
+    </Provider>
+  );
+}

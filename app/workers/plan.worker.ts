@@ -1,2 +1,7 @@
-import * as Comlink from 'comlink';
-Comlink.expose({ plan: () => 1 });
+import { planEvening } from '@elixa/core';
+import { expose } from 'comlink';
+
+const planner = { planEvening };
+export type Planner = typeof planner;
+
+expose(planner);

@@ -32,9 +32,7 @@ export function arrange(vessel: Vessel, pieces: readonly Helping[], fillHeightMm
   const ring = alternate(pieces.filter((one) => one.zone === 'ring'));
   const ringMl = ring.reduce((sum, one) => sum + volumeMl(one), 0);
   let angleDeg = 0;
-  const sectors: Sector[] = pieces
-    .filter((one) => one.zone === 'heart')
-    .map((one) => sector(one, 'heart', 0, 360));
+  const sectors: Sector[] = pieces.filter((one) => one.zone === 'heart').map((one) => sector(one, 'heart', 0, 360));
   for (const one of ring) {
     const sweepDeg = (volumeMl(one) / ringMl) * 360;
     sectors.push(sector(one, 'ring', angleDeg, sweepDeg));

@@ -24,13 +24,14 @@ const mushroom = (leastMin: number, bestMin: number, mostMin: number, sign: stri
   safeMin: leastMin,
 });
 
-const animal = (
-  leastMin: number,
-  bestMin: number,
-  mostMin: number,
-  centreC: number,
-  sign: string,
-): AdditionWindow => ({ leastMin, bestMin, mostMin, safeMin: leastMin, slowsBy: { centreC }, sign });
+const animal = (leastMin: number, bestMin: number, mostMin: number, centreC: number, sign: string): AdditionWindow => ({
+  leastMin,
+  bestMin,
+  mostMin,
+  safeMin: leastMin,
+  slowsBy: { centreC },
+  sign,
+});
 
 /**
  * Times by ingredient and cut at 100 °C, from the fridge, in a broth that simmers. Kitchen estimates, each good to a

@@ -16,9 +16,8 @@ interface CautionRule {
   because(situation: Situation): string[];
 }
 
-const named = (situation: Situation, test: (ingredientId: string) => boolean) => [
-  ...new Set(situation.helpings.map((one) => one.ingredientId).filter(test)),
-].map((id) => ingredientById(id).name);
+const named = (situation: Situation, test: (ingredientId: string) => boolean) =>
+  [...new Set(situation.helpings.map((one) => one.ingredientId).filter(test))].map((id) => ingredientById(id).name);
 
 const hasKind = (kind: 'poultry' | 'fish' | 'egg') => (id: string) => ingredientById(id).kinds.includes(kind);
 

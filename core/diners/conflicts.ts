@@ -24,7 +24,9 @@ function resolution(table: Table, diner: Diner, ingredientId: string): string | 
 
 /** Follows replacements of replacements until one suits, so that a vegan is not offered fish for chicken. */
 function suitable(diner: Diner, ingredientId: string): Replacement[] {
-  return ingredientById(ingredientId).replacements.filter((one) => !whyNot(diner, ingredientById(one.withIngredientId)));
+  return ingredientById(ingredientId).replacements.filter(
+    (one) => !whyNot(diner, ingredientById(one.withIngredientId)),
+  );
 }
 
 function offersFor(style: Style, diner: Diner, ingredientId: string, evening: Evening): Offer[] {

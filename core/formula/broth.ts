@@ -79,7 +79,8 @@ export function solveBroth(question: BrothQuestion): BrothSolution {
     .filter((part) => part.role !== 'salting')
     .map(({ ingredientId, grams, note, role }) => ({ ingredientId, massG: grams * litres, note, role }));
   const infusions = fixed.filter((part) => part.role === 'infusion');
-  const extractedG = sum(infusions.map((part) => part.massG * (ingredientById(part.ingredientId).saltPct / 100))) * GIVES_SALT;
+  const extractedG =
+    sum(infusions.map((part) => part.massG * (ingredientById(part.ingredientId).saltPct / 100))) * GIVES_SALT;
   const absorbedG = sum(infusions.map((part) => part.massG * (HOLDS_WATER[part.ingredientId] ?? 3)));
   const pieceWaterG = sum(pieces.map((one) => one.massG * ingredientById(one.ingredientId).composition.water));
   const releasedG = sum(pieces.map((one) => one.massG * ingredientById(one.ingredientId).releasedShare));
@@ -100,13 +101,15 @@ export function solveBroth(question: BrothQuestion): BrothSolution {
   };
   const poured = (parts: readonly BrothPart[]) => parts.filter((part) => part.role !== 'infusion');
   const pouredG = (parts: readonly BrothPart[]) => sum(poured(parts).map((part) => part.massG));
-  const startFor = (liquidG: number) => liquidG + evaporatedG + absorbedG - releasedG - extractedG - pouredG(seasoned(liquidG));
+  const startFor = (liquidG: number) =>
+    liquidG + evaporatedG + absorbedG - releasedG - extractedG - pouredG(seasoned(liquidG));
 
   // Seasonings grow with the liquid, so the shortfall is found by stepping until the start water is not negative.
   let liquidG = question.finishedG;
   for (let step = 0; step < 50 && startFor(liquidG) < 0; step += 1) liquidG -= startFor(liquidG) * 1.05;
   const withWater = seasoned(liquidG);
-  const startWaterG = startFor(liquidG) + sum(withWater.filter((part) => part.ingredientId === 'water').map((part) => part.massG));
+  const startWaterG =
+    startFor(liquidG) + sum(withWater.filter((part) => part.ingredientId === 'water').map((part) => part.massG));
   const parts = merged(withWater);
   const addedSaltG = sum(poured(parts).map((part) => part.massG * (ingredientById(part.ingredientId).saltPct / 100)));
   const reachedPct = ((addedSaltG + extractedG) / saltHoldingG(liquidG)) * 100;
@@ -117,7 +120,14 @@ export function solveBroth(question: BrothQuestion): BrothSolution {
     madeG: startWaterG + pouredG(parts) + extractedG - absorbedG - question.stockEvaporationG,
     finishedG: liquidG,
     salinityPct: reachedPct,
-    water: { startG: startWaterG, seasoningsG: pouredG(parts) + extractedG, releasedG, evaporatedG, absorbedG, finishedG: liquidG },
+    water: {
+      startG: startWaterG,
+      seasoningsG: pouredG(parts) + extractedG,
+      releasedG,
+      evaporatedG,
+      absorbedG,
+      finishedG: liquidG,
+    },
     salt: {
       addedG: addedSaltG,
       extractedG,

@@ -79,11 +79,18 @@ interface Described<F, S> {
 }
 
 /** A solved broth as the plan lists it, with measures a cook can measure. */
-export function describeBroth(given: Described<BrothFormula, BrothSolution> & { band: readonly [number, number] }): Liquid {
+export function describeBroth(
+  given: Described<BrothFormula, BrothSolution> & { band: readonly [number, number] },
+): Liquid {
   const { formula, solution, evening, style, band, readyBy } = given;
   const { ingredients, measured } = show(solution.parts, evening);
   const startWater = showMeasure(solution.startWaterG, ingredientById('water'), evening.units);
-  const steps = stepsOf(formula.steps, evening, style, solution.parts.map((part) => part.ingredientId));
+  const steps = stepsOf(
+    formula.steps,
+    evening,
+    style,
+    solution.parts.map((part) => part.ingredientId),
+  );
   return {
     id: formula.id,
     name: formula.name,
@@ -108,7 +115,12 @@ export function describeBroth(given: Described<BrothFormula, BrothSolution> & { 
 export function describeDip(given: Described<DipFormula, DipSolution>): Liquid {
   const { formula, solution, evening, style, readyBy } = given;
   const { ingredients, measured } = show(solution.parts, evening);
-  const steps = stepsOf(formula.steps, evening, style, solution.parts.map((part) => part.ingredientId));
+  const steps = stepsOf(
+    formula.steps,
+    evening,
+    style,
+    solution.parts.map((part) => part.ingredientId),
+  );
   return {
     id: formula.id,
     name: formula.name,

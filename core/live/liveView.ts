@@ -91,7 +91,8 @@ function lastChange(simmer: Simmer, steps: readonly LiveStep[], state: LiveState
   const earlier = state.taps.slice(0, -1);
   const dueS = project(simmer, steps, earlier, Math.min(tap.atS, step.atS)).dueS.get(step.step) ?? step.atS;
   const before = project(simmer, steps, earlier, Math.min(tap.atS, dueS)).readyS.get(step.round) ?? 0;
-  const after = project(simmer, steps, state.taps, Math.max(tap.atS, Math.min(clockS, tap.atS))).readyS.get(step.round) ?? 0;
+  const after =
+    project(simmer, steps, state.taps, Math.max(tap.atS, Math.min(clockS, tap.atS))).readyS.get(step.round) ?? 0;
   const lateS = tap.atS - dueS;
   const movesReadyS = step.kind === 'serve' || step.kind === 'off' ? 0 : after - before;
   if (Math.abs(lateS) < ON_TIME_S && Math.abs(movesReadyS) < ON_TIME_S) return undefined;

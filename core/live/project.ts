@@ -63,7 +63,9 @@ export function project(simmer: Simmer, steps: readonly LiveStep[], taps: readon
       dueS.set(step.step, done.get(step.step) ?? step.atS + (before ? carryS : roundShiftS));
     }
     const end = own.find(endsRound);
-    const servedS = (end && done.get(end.step)) ?? (end && !done.has(end.step) ? Math.max(roundReadyS, carriedNow(own, done, nowS)) : roundReadyS);
+    const servedS =
+      (end && done.get(end.step)) ??
+      (end && !done.has(end.step) ? Math.max(roundReadyS, carriedNow(own, done, nowS)) : roundReadyS);
     carryS = Math.max(0, servedS - plannedReadyS);
   }
   return { dueS, readyS };

@@ -78,7 +78,9 @@ function adding(question: ActionQuestion): Draft[] {
 
 /** The first foam of meat rises when the pot boils again after it went in. */
 function skimming(question: ActionQuestion): Draft[] {
-  const meat = question.pieces.filter((piece) => ingredientById(piece.ingredientId).kinds.includes('poultry') && piece.pan === 'main');
+  const meat = question.pieces.filter(
+    (piece) => ingredientById(piece.ingredientId).kinds.includes('poultry') && piece.pan === 'main',
+  );
   const first = meat[0];
   if (!first) return [];
   const recovery = question.pans.find((one) => one.pan === 'main')?.recoveryS ?? 0;
@@ -87,7 +89,15 @@ function skimming(question: ActionQuestion): Draft[] {
   const atS = Math.round(Math.min(first.inAtS + recovery, next - 30));
   if (atS <= first.inAtS + 30) return [];
   return [
-    { id: 'skim-main', atS, kind: 'skim', round: first.round, pan: 'main', says: 'Skim the foam', lookFor: 'it boils again and grey foam rises' },
+    {
+      id: 'skim-main',
+      atS,
+      kind: 'skim',
+      round: first.round,
+      pan: 'main',
+      says: 'Skim the foam',
+      lookFor: 'it boils again and grey foam rises',
+    },
   ];
 }
 
@@ -130,7 +140,18 @@ function serving(question: ActionQuestion): Draft[] {
   return [...drafts, off];
 }
 
-const ORDER: Action['kind'][] = ['light', 'boil', 'topUp', 'skim', 'heatUp', 'heatDown', 'add', 'finish', 'serve', 'off'];
+const ORDER: Action['kind'][] = [
+  'light',
+  'boil',
+  'topUp',
+  'skim',
+  'heatUp',
+  'heatDown',
+  'add',
+  'finish',
+  'serve',
+  'off',
+];
 
 /**
  * Everything the cook does at the burner, in order. What goes in at one moment in one pan shares a step, so that it is

@@ -118,7 +118,13 @@ export function planSimmer(question: SimmerQuestion): Simmer {
     pans: pans.map((one) => {
       const toBoilS = Math.ceil(model.toBoilS(one.brothMl, one.context));
       const boilAtS = firstReadyS - Math.ceil(longest(one.rounds[0] ?? [])) - AFTER_BOIL_S;
-      return { pan: one.pan, brothMl: one.brothMl, lightAtS: boilAtS - toBoilS, boilAtS, recoveryS: one.rounds[0]?.[0]?.recoveryS ?? 0 };
+      return {
+        pan: one.pan,
+        brothMl: one.brothMl,
+        lightAtS: boilAtS - toBoilS,
+        boilAtS,
+        recoveryS: one.rounds[0]?.[0]?.recoveryS ?? 0,
+      };
     }),
   });
   return {

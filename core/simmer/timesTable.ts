@@ -42,8 +42,7 @@ export const timesTable: AdditionModel = {
       sign: window.sign,
     };
   },
-  toBoilS: (brothMl, pan) =>
-    timeToBoilS({ ...pan, brothMl, fromC: Math.min(STANDING_BROTH_C, pan.boilingC) }),
+  toBoilS: (brothMl, pan) => timeToBoilS({ ...pan, brothMl, fromC: Math.min(STANDING_BROTH_C, pan.boilingC) }),
   recoveryS(loads, pan) {
     const heatDrawnJ = loads.reduce((sum, { ingredientId, massG }) => {
       const { composition, kept } = ingredientById(ingredientId);

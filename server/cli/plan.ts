@@ -18,7 +18,9 @@ function readDocument(path: string): unknown {
   try {
     text = readFileSync(path === '-' ? 0 : path, 'utf8');
   } catch (error) {
-    refuse([`${path}: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown'}). Give the path of an evening document.`]);
+    refuse([
+      `${path}: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown'}). Give the path of an evening document.`,
+    ]);
   }
   try {
     return JSON.parse(text);

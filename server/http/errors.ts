@@ -10,7 +10,7 @@ export function sendProblem(response: Response, problem: Problem, instance: stri
 }
 
 export const unknownRoute: RequestHandler = (request) => {
-  throw notFound(`address ${request.method} ${request.path}`);
+  throw notFound(`address ${request.method} ${request.originalUrl}`);
 };
 
 interface BodyParserError {
@@ -25,7 +25,9 @@ function fromBodyParser({ type }: BodyParserError): Problem | undefined {
       title: 'The request is not JSON',
       status: 400,
       detail: 'The body could not be read as JSON.',
-      errors: [{ field: '(body)', message: 'not JSON', fix: 'Send a JSON document with content-type application/json.' }],
+      errors: [
+        { field: '(body)', message: 'not JSON', fix: 'Send a JSON document with content-type application/json.' },
+      ],
     };
   }
   if (type === 'entity.too.large') {

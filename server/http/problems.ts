@@ -12,12 +12,17 @@ const problem = (slug: string, status: number, title: string, detail: string, mo
   new ProblemError({ type: `/problems/${slug}`, title, status, detail, ...more });
 
 export const invalid = (errors: FieldError[]) =>
-  problem('invalid', 422, 'Some fields need another value', errors.map((one) => `${one.field}: ${one.message}`).join('; '), {
-    errors,
-  });
+  problem(
+    'invalid',
+    422,
+    'Some fields need another value',
+    errors.map((one) => `${one.field}: ${one.message}`).join('; '),
+    {
+      errors,
+    },
+  );
 
-export const notFound = (what: string) =>
-  problem('not-found', 404, 'Not found', `There is no ${what}.`);
+export const notFound = (what: string) => problem('not-found', 404, 'Not found', `There is no ${what}.`);
 
 export const staleVersion = (current: StoredEvening) =>
   problem(
@@ -29,9 +34,15 @@ export const staleVersion = (current: StoredEvening) =>
   );
 
 export const taken = (id: string, current: StoredEvening) =>
-  problem('taken', 409, 'This evening exists already', `An evening "${id}" with other contents is stored.`, { current });
+  problem('taken', 409, 'This evening exists already', `An evening "${id}" with other contents is stored.`, {
+    current,
+  });
 
 export const eventMismatch = (ids: string[]) =>
   problem('event-mismatch', 409, 'An event id was used twice', `Stored with other contents: ${ids.join(', ')}.`, {
-    errors: ids.map((id) => ({ field: 'events', message: `${id} is stored with other contents`, fix: 'Make a new id for each event.' })),
+    errors: ids.map((id) => ({
+      field: 'events',
+      message: `${id} is stored with other contents`,
+      fix: 'Make a new id for each event.',
+    })),
   });

@@ -12,7 +12,10 @@ export function eveningRoutes(evenings: EveningService, live: LiveService): Rout
   router.post('/', async (request, response) => {
     const { evening } = validBody(createEveningSchema, request.body);
     const { stored, isNew } = await evenings.create(evening);
-    response.status(isNew ? 201 : 200).location(`/api/evenings/${evening.id}`).json(stored);
+    response
+      .status(isNew ? 201 : 200)
+      .location(`/api/evenings/${evening.id}`)
+      .json(stored);
   });
   router.get('/:id', async (request, response) => {
     response.json(await evenings.read(request.params.id));

@@ -1,4 +1,9 @@
-import { createEveningSchema, PUBLISHED_SCHEMA_NAMES, publishedSchema, type PublishedSchemaName } from '@elixa/contract';
+import {
+  createEveningSchema,
+  PUBLISHED_SCHEMA_NAMES,
+  publishedSchema,
+  type PublishedSchemaName,
+} from '@elixa/contract';
 import { EveningError, planEvening } from '@elixa/core';
 import { Router } from 'express';
 import { invalid, notFound } from '../http/problems';

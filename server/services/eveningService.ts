@@ -50,7 +50,7 @@ export function eveningService(store: EveningStore, events: EventStore, now: () 
             sitDownAt: row.document.sitDownAt,
             status: statusOf(log),
             version: row.version,
-            dinerCount: row.document.diners.length,
+            diners: row.document.diners,
             styleId: row.document.style.id,
             finishedAt: state.finishedAtMs === undefined ? undefined : new Date(state.finishedAtMs).toISOString(),
             lastNote: state.notes.at(-1)?.text,
@@ -74,7 +74,9 @@ export function eveningService(store: EveningStore, events: EventStore, now: () 
     },
     async change(id: string, version: number, evening: Evening): Promise<StoredEvening> {
       if (evening.id !== id) {
-        throw invalid([{ field: 'evening.id', message: `"${evening.id}" is not the id in the address`, fix: `Use "${id}".` }]);
+        throw invalid([
+          { field: 'evening.id', message: `"${evening.id}" is not the id in the address`, fix: `Use "${id}".` },
+        ]);
       }
       mustBePlannable(evening);
       const row = await store.replace(evening, version, now());

@@ -23,8 +23,5 @@ export const liveEvents = pgTable(
     body: jsonb('body').$type<LiveEvent>().notNull(),
     receivedAt: timestamp('received_at', { withTimezone: true }).notNull(),
   },
-  (table) => [
-    uniqueIndex('live_events_id').on(table.id),
-    index('live_events_evening').on(table.eveningId, table.seq),
-  ],
+  (table) => [uniqueIndex('live_events_id').on(table.id), index('live_events_evening').on(table.eveningId, table.seq)],
 );

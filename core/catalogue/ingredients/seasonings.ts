@@ -92,9 +92,7 @@ export const SEASONINGS = [
     sweetnessPct: 38,
     densityGPerMl: 1.17,
     byVolume: true,
-    replacements: [
-      { withIngredientId: 'sugar', keeps: 'sweetness', ratio: 0.38, text: 'sugar, without the alcohol' },
-    ],
+    replacements: [{ withIngredientId: 'sugar', keeps: 'sweetness', ratio: 0.38, text: 'sugar, without the alcohol' }],
   }),
   ingredient({
     id: 'sake',

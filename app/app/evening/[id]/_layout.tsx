@@ -1,0 +1,1 @@
+export { EveningShell as default } from '@/features/evening/EveningShell';

@@ -1,0 +1,1 @@
+export { AfterScreen as default } from '@/features/after/AfterScreen';

@@ -1,0 +1,1 @@
+export { BrothScreen as default } from '@/features/broth/BrothScreen';

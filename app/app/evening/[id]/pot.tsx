@@ -1,0 +1,1 @@
+export { PotScreen as default } from '@/features/pot/PotScreen';

@@ -1,0 +1,1 @@
+export { SimmerScreen as default } from '@/features/simmer/SimmerScreen';

@@ -1,0 +1,1 @@
+export { StoveScreen as default } from '@/features/stove/StoveScreen';

@@ -1,0 +1,137 @@
+import type { Evening } from '@elixa/contract';
+import { liveSteps, type LiveState } from '@elixa/core';
+import { Redirect, router } from 'expo-router';
+import { Download, Repeat } from '@/ui/icons';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { usePlan } from '@/features/evening/usePlan';
+import { cookAgain } from '@/features/evenings/makeEvening';
+import { eveningMade } from '@/features/evening/draftsSlice';
+import { useLiveLog } from '@/features/stove/useLiveLog';
+import { useAppDispatch } from '@/store';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Instead, Section } from '@/ui/Page';
+import { Body, Figures, Heading, Small } from '@/ui/Text';
+import { clock, day, lasting } from '@/ui/time';
+import { saveAsFile } from './saveAsFile';
+
+/** How an evening went, and what to remember of it. */
+export function AfterScreen() {
+  const { evening } = useEvening();
+  const log = useLiveLog(evening.id);
+  const dispatch = useAppDispatch();
+  const [text, setText] = useState('');
+  const started = log.events.find((event) => event.type === 'started');
+  if (log.events.length === 0)
+    return <Instead title="Not cooked yet" says="What happens at the stove is written down here." />;
+  if (log.state.status !== 'finished' || started?.type !== 'started')
+    return <Redirect href={`/evening/${evening.id}/stove`} />;
+
+  const keep = () => {
+    if (text.trim() === '') return;
+    log.record({ type: 'noted', text: text.trim().slice(0, 2000) });
+    setText('');
+  };
+  return (
+    <>
+      <Outcome evening={started.evening} state={log.state} />
+      <Section title="Notes for next time">
+        {log.state.notes.map((note) => (
+          <View key={note.at + note.text} className="border-l-4 border-iron pl-4">
+            <Body className="text-lg">{note.text}</Body>
+            <Small>
+              {day(note.at)} at {clock(note.at)}
+            </Small>
+          </View>
+        ))}
+        <View className="gap-3">
+          <Field
+            label="What was too salty, what was left over, what was forgotten"
+            value={text}
+            maxLength={2000}
+            onChange={setText}
+          />
+          <Button className="self-start" label="Keep this note" disabled={text.trim() === ''} onPress={keep} />
+        </View>
+      </Section>
+      <View className="gap-3 sm:flex-row">
+        <Button
+          look="main"
+          label="Cook it again"
+          icon={<Repeat size={22} color="rgb(var(--on-iron))" />}
+          onPress={() => {
+            const again = cookAgain(evening, crypto.randomUUID(), new Date());
+            dispatch(eveningMade(again));
+            router.push(`/evening/${again.id}/who`);
+          }}
+        />
+        <Button
+          label="Save as a file"
+          className="min-h-main"
+          icon={<Download size={22} color="rgb(var(--ink))" />}
+          onPress={() => saveAsFile(evening)}
+        />
+      </View>
+    </>
+  );
+}
+
+const LATE_WORTH_S = 60;
+
+function sitDownWords(lateS: number): string {
+  if (Math.abs(lateS) < LATE_WORTH_S) return 'on time';
+  return `${lasting(lateS)} ${lateS > 0 ? 'later' : 'earlier'} than planned`;
+}
+
+function Outcome({ evening, state }: { evening: Evening; state: LiveState }) {
+  const { plan } = usePlan(evening);
+  if (!plan || state.startedAtMs === undefined) return null;
+  const steps = liveSteps(plan.simmer);
+  const done = new Map(state.taps.map((tap) => [tap.step, tap.atS]));
+  const serve = steps.find((step) => step.kind === 'serve');
+  const boil = steps.find((step) => step.kind === 'boil');
+  const servedS = serve && done.get(serve.step);
+  const boiledS = boil && done.get(boil.step);
+  const servedMs = servedS === undefined ? undefined : state.startedAtMs + servedS * 1000;
+  const lateS = servedMs === undefined ? 0 : (servedMs - Date.parse(evening.sitDownAt)) / 1000;
+  const rows = steps.filter((step) => step.kind !== 'light');
+  return (
+    <>
+      <Figures
+        items={[
+          ...(servedMs === undefined ? [] : [{ value: clock(servedMs), says: `first served, ${sitDownWords(lateS)}` }]),
+          ...(boiledS === undefined || !boil
+            ? []
+            : [{ value: lasting(boiledS), says: `to the boil, ${lasting(boil.atS)} planned` }]),
+          ...(state.finishedAtMs === undefined ? [] : [{ value: clock(state.finishedAtMs), says: 'finished' }]),
+        ]}
+      />
+      <Section title="Step by step">
+        <View className="border-t border-line">
+          {rows.map((step) => {
+            const at = done.get(step.step);
+            const late = at === undefined ? undefined : at - step.atS;
+            return (
+              <View key={step.step} className="flex-row items-center gap-4 border-b border-line py-2">
+                <Body className="flex-1">{step.title}</Body>
+                <Small
+                  style={{ fontVariant: ['tabular-nums'] }}
+                  className={late !== undefined && Math.abs(late) >= 120 ? 'text-ink' : ''}
+                >
+                  {late === undefined
+                    ? 'left out'
+                    : Math.abs(late) < LATE_WORTH_S
+                      ? 'on time'
+                      : `${lasting(late)} ${late > 0 ? 'late' : 'early'}`}
+                </Small>
+              </View>
+            );
+          })}
+        </View>
+      </Section>
+      {state.notes.length === 0 ? <Heading level={3}>Write down one thing while you still know it.</Heading> : null}
+    </>
+  );
+}

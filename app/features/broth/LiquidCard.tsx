@@ -1,0 +1,149 @@
+import type { Liquid } from '@elixa/contract';
+import { ingredientById, shiftIso, showVolume } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Page';
+import { Body, Figure, Figures, Heading, Small } from '@/ui/Text';
+import { clock, day, lasting } from '@/ui/time';
+import { StrengthBand } from './StrengthBand';
+
+/** A liquid's numbers, what to measure for it and how it is made. */
+export function LiquidCard({ liquid }: { liquid: Liquid }) {
+  const { evening } = useEvening();
+  const isBroth = liquid.kind === 'broth';
+  return (
+    <View className="gap-8">
+      <View className="gap-4">
+        <Heading level={2}>{liquid.name}</Heading>
+        <Figures
+          items={
+            isBroth
+              ? [
+                  { value: liquid.startWaterText, says: 'cold water to start with' },
+                  { value: showVolume(liquid.finishedMl, evening.units), says: 'served in the end' },
+                ]
+              : [{ value: showVolume(liquid.finishedMl, evening.units), says: 'for the table, thinned' }]
+          }
+        />
+        <StrengthBand liquid={liquid} />
+        <Working liquid={liquid} />
+      </View>
+
+      <Section title="Measure">
+        <View className="border-t border-line">
+          {liquid.ingredients.map((part) => {
+            const what = ingredientById(part.ingredientId);
+            return (
+              <View
+                key={part.ingredientId}
+                className="min-h-target flex-row items-center gap-4 border-b border-line py-2"
+              >
+                <View className="flex-1">
+                  <Body className="font-semibold">{what.name}</Body>
+                  {(part.note ?? what.nativeName) ? <Small>{part.note ?? what.nativeName}</Small> : null}
+                </View>
+                <View className="items-end">
+                  <Figure size="small">{part.shownText}</Figure>
+                  <Small>{exactness(part.massG, part.roundingErrorPct)}</Small>
+                </View>
+              </View>
+            );
+          })}
+          {isBroth ? null : (
+            <View className="min-h-target flex-row items-center gap-4 border-b border-line py-2">
+              <Body className="flex-1 font-semibold">hot broth from the pot</Body>
+              <Figure size="small">{liquid.startWaterText}</Figure>
+            </View>
+          )}
+        </View>
+      </Section>
+
+      <Section title="Make it">
+        {liquid.startBy ? (
+          <View>
+            <Figure>{clock(liquid.startBy)}</Figure>
+            <Small>
+              {day(liquid.startBy)}: the latest time to start, so that it is ready{' '}
+              {isBroth ? 'when the burner is lit' : 'as you sit down'}
+            </Small>
+          </View>
+        ) : null}
+        <View role="list" className="border-t border-line">
+          {liquid.steps.map((step) => (
+            <View role="listitem" key={step.id} className="flex-row gap-4 border-b border-line py-3">
+              <View className="w-16">
+                <Body className="font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
+                  {liquid.startBy ? clock(shiftIso(liquid.startBy, step.atS)) : ''}
+                </Body>
+                <Small>{lasting(step.durationS)}</Small>
+              </View>
+              <View className="flex-1">
+                <Body>{step.says}</Body>
+                <Small>
+                  {[step.tempC ? `${step.tempC} °C` : '', step.lookFor ?? '', step.attended ? '' : 'works by itself']
+                    .filter(Boolean)
+                    .join(' · ')}
+                </Small>
+              </View>
+            </View>
+          ))}
+        </View>
+      </Section>
+    </View>
+  );
+}
+
+const grams = (massG: number) => (massG < 10 ? massG.toFixed(1) : massG.toFixed(0));
+
+function exactness(massG: number, errorPct: number): string {
+  const off = Math.abs(errorPct) < 0.5 ? 'exact' : `${errorPct > 0 ? '+' : '−'}${Math.abs(errorPct).toFixed(0)} %`;
+  return `${grams(massG)} g · ${off}`;
+}
+
+function Working({ liquid }: { liquid: Liquid }) {
+  const [open, setOpen] = useState(false);
+  const { water, salt } = liquid;
+  const lines: Array<[string, number, string]> = [
+    [liquid.kind === 'broth' ? 'Water to start with' : 'Broth from the pot', water.startG, 'ml'],
+    ['In seasonings', water.seasoningsG, 'ml'],
+    ['Given by the food', water.releasedG, 'ml'],
+    ['Lost as steam', -water.evaporatedG, 'ml'],
+    ['Held by what is lifted out', -water.absorbedG, 'ml'],
+    ['Served', water.finishedG, 'ml'],
+    ['Salt added', salt.addedG, 'g'],
+    ['Salt from kelp, flakes or broth', salt.extractedG, 'g'],
+    ['Salt taken up by the food', -salt.inPiecesG, 'g'],
+    ['Salt in the liquid', salt.inLiquidG, 'g'],
+  ];
+  return (
+    <View className="gap-2">
+      <Button
+        className="self-start"
+        look="quiet"
+        aria-expanded={open}
+        label={open ? 'Hide the working' : 'How this was worked out'}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? (
+        <View className="rounded-2xl bg-well p-4">
+          {lines
+            .filter(([, value]) => Math.abs(value) >= 0.05)
+            .map(([label, value, unit]) => (
+              <View key={label} className="flex-row justify-between py-1">
+                <Small className="text-ink">{label}</Small>
+                <Small className="text-ink" style={{ fontVariant: ['tabular-nums'] }}>
+                  {value < 0 ? '−' : ''}
+                  {Math.abs(value).toFixed(unit === 'g' ? 1 : 0)} {unit}
+                </Small>
+              </View>
+            ))}
+          <Small className="pt-2">
+            First estimates of steam, and of what food gives and takes; they are marked as such in the tables.
+          </Small>
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,64 @@
+import type { Liquid } from '@elixa/contract';
+import { scaleLinear } from 'd3-scale';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, Line, Rect, Text as SvgText } from 'react-native-svg';
+import { Body, Small } from '@/ui/Text';
+
+const RANGE = { broth: [0, 1.4], sauce: [0, 10], marinade: [0, 10], base: [0, 20] } as const;
+const TICKS = { broth: [0, 0.4, 0.8, 1.2], sauce: [0, 3, 5, 8], marinade: [0, 3, 5, 8], base: [0, 10, 20] } as const;
+
+/** How salty a liquid is, against the band it should lie in. */
+export function StrengthBand({ liquid }: { liquid: Liquid }) {
+  const [width, setWidth] = useState(320);
+  const scale = scaleLinear()
+    .domain([...RANGE[liquid.kind]])
+    .range([10, width - 10])
+    .clamp(true);
+  const [low, high] = liquid.targetSalinityPct;
+  const text = { fill: 'rgb(var(--soft))', fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
+  const says = `${liquid.strength}, ${liquid.measuredSalinityPct.toFixed(2)} % salt`;
+  return (
+    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} className="gap-1">
+      <Body>
+        <Body className="text-xl font-semibold">{liquid.strength}</Body>
+        {`  ${liquid.measuredSalinityPct.toFixed(2)} % salt as measured`}
+      </Body>
+      <View role="img" aria-label={`${says}; the target is ${low} to ${high} %`}>
+        <Svg width="100%" height={50} viewBox={`0 0 ${width} 50`}>
+          <Rect
+            x={scale(0)}
+            y={16}
+            width={Math.max(0, scale.range()[1]! - scale(0))}
+            height={8}
+            rx={4}
+            fill="rgb(var(--well))"
+          />
+          <Rect x={scale(low)} y={14} width={scale(high) - scale(low)} height={12} rx={3} fill="rgb(var(--moss))" />
+          {TICKS[liquid.kind].map((tick) => (
+            <SvgText key={tick} {...text} x={scale(tick)} y={44} textAnchor="middle">
+              {String(tick)}
+            </SvgText>
+          ))}
+          <Line
+            x1={scale(liquid.salinityPct)}
+            x2={scale(liquid.salinityPct)}
+            y1={6}
+            y2={34}
+            stroke="rgb(var(--ink))"
+            strokeWidth={2}
+          />
+          <Circle
+            cx={scale(liquid.salinityPct)}
+            cy={20}
+            r={8}
+            fill="rgb(var(--sheet))"
+            stroke="rgb(var(--ink))"
+            strokeWidth={3}
+          />
+        </Svg>
+      </View>
+      <Small>The green band is where it should lie.</Small>
+    </View>
+  );
+}

@@ -1,0 +1,18 @@
+import type { Evening } from '@elixa/contract';
+import { createContext, useContext } from 'react';
+import type { PlanState } from './usePlan';
+
+export interface OpenEvening extends PlanState {
+  evening: Evening;
+  change(evening: Evening): void;
+}
+
+const Context = createContext<OpenEvening | undefined>(undefined);
+export const EveningProvider = Context.Provider;
+
+/** The evening whose pages are open. @throws Error outside of them */
+export function useEvening(): OpenEvening {
+  const open = useContext(Context);
+  if (!open) throw new Error('useEvening belongs inside an evening');
+  return open;
+}

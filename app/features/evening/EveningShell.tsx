@@ -1,0 +1,97 @@
+import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
+import { ChevronLeft } from '@/ui/icons';
+import { useEffect, useMemo } from 'react';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useLiveLog } from '@/features/stove/useLiveLog';
+import { ThemeButton } from '@/features/settings/ThemeButton';
+import { Button, IconButton } from '@/ui/Button';
+import { Instead } from '@/ui/Page';
+import { Heading, Small } from '@/ui/Text';
+import { clock, dayShort } from '@/ui/time';
+import { EveningProvider } from './EveningContext';
+import { PotPanel } from './PotPanel';
+import { SaveState } from './SaveState';
+import { StageBar } from './StageBar';
+import { stagesOf } from './stages';
+import { useEveningDocument } from './useEveningDocument';
+import { usePlan } from './usePlan';
+
+/** From this width the pot stays in view beside the list that is worked on. */
+const WIDE_PX = 1000;
+
+/** What all pages of an evening share: its name, its stages, its plan and, where there is room, its pot. */
+export function EveningShell() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { evening, draft, missing, change } = useEveningDocument(id);
+  const planState = usePlan(evening);
+  const { state: live } = useLiveLog(id);
+  const wide = useWindowDimensions().width >= WIDE_PX;
+  const atStove = usePathname().endsWith('/stove');
+  const title = evening?.title;
+  useEffect(() => {
+    document.title = title ? `${title} · Elixa` : 'Elixa';
+  }, [title]);
+  const open = useMemo(() => (evening ? { ...planState, evening, change } : undefined), [evening, planState, change]);
+
+  if (missing) {
+    return (
+      <Instead
+        title="This evening is not here"
+        says="It was deleted, or the server does not answer and this device has never seen it."
+      >
+        <Button look="main" label="All evenings" onPress={() => router.replace('/')} />
+      </Instead>
+    );
+  }
+  if (!open || !evening) return <Instead title="Opening" busy />;
+
+  const stages = stagesOf(planState.plan, live);
+  const header = (
+    <View className="flex-row items-center gap-1 px-2 py-2 lg:px-0">
+      <IconButton
+        label="All evenings"
+        onPress={() => router.replace('/')}
+        icon={<ChevronLeft size={26} color="rgb(var(--ink))" />}
+      />
+      <View className="min-w-0 flex-1">
+        <Heading level={1} className="text-xl leading-6" numberOfLines={1}>
+          {evening.title}
+        </Heading>
+        <Small numberOfLines={1}>
+          {dayShort(evening.sitDownAt)} at {clock(evening.sitDownAt)} · {evening.diners.length} at table
+        </Small>
+      </View>
+      <SaveState id={id} draft={draft} />
+      <ThemeButton />
+    </View>
+  );
+
+  return (
+    <EveningProvider value={open}>
+      {wide ? (
+        <View className="h-screen flex-row">
+          <View className="w-60 gap-6 border-r border-line p-4">
+            {header}
+            <StageBar eveningId={id} stages={stages} upright />
+          </View>
+          <ScrollView className="flex-1" contentContainerClassName="mx-auto w-full max-w-2xl gap-8 p-8">
+            <Slot />
+          </ScrollView>
+          {atStove ? null : (
+            <ScrollView className="w-[400px] border-l border-line bg-sheet" contentContainerClassName="p-6">
+              <PotPanel />
+            </ScrollView>
+          )}
+        </View>
+      ) : (
+        <View className="h-screen">
+          <View className="border-b border-line">{header}</View>
+          <ScrollView className="flex-1" contentContainerClassName="gap-8 px-5 pb-12 pt-5">
+            <Slot />
+          </ScrollView>
+          <StageBar eveningId={id} stages={stages} />
+        </View>
+      )}
+    </EveningProvider>
+  );
+}

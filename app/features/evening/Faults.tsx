@@ -1,0 +1,26 @@
+import { View } from 'react-native';
+import { useAppSelector } from '@/store';
+import { Body, Small } from '@/ui/Text';
+import { useEvening } from './EveningContext';
+
+/** Why the evening cannot be planned or stored, field by field. */
+export function Faults() {
+  const { evening, faults, failure } = useEvening();
+  const problem = useAppSelector((state) => state.drafts[evening.id]?.problem);
+  const fields = faults.length > 0 ? faults : (problem?.errors ?? []);
+  if (fields.length === 0 && !failure && !problem) return null;
+  return (
+    <View role="alert" className="gap-2 rounded-2xl border border-ember bg-sheet p-4">
+      <Body className="font-semibold">
+        {failure ? 'This evening could not be planned' : (problem?.title ?? 'This has to change first')}
+      </Body>
+      {failure ? <Small>{failure}</Small> : null}
+      {fields.map((one) => (
+        <Small key={one.field + one.message}>
+          {one.message}. {one.fix}
+        </Small>
+      ))}
+      <Small>What you entered is kept.</Small>
+    </View>
+  );
+}

@@ -1,0 +1,36 @@
+import { showVolume } from '@elixa/core';
+import { View } from 'react-native';
+import { SimmerTimeline } from '@/features/simmer/SimmerTimeline';
+import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { PotFromSide } from '@/ui/pot/PotFromSide';
+import { Figure, Small } from '@/ui/Text';
+import { clock } from '@/ui/time';
+import { useEvening } from './EveningContext';
+
+/** The pot and its timeline, beside whatever is worked on. */
+export function PotPanel() {
+  const { evening, plan } = useEvening();
+  if (!plan) return null;
+  const { build, simmer } = plan;
+  return (
+    <View className="gap-6">
+      <PotFromAbove vessel={evening.vessel} sectors={build.sectors} />
+      <PotFromSide vessel={evening.vessel} build={build} measured />
+      <View className="flex-row justify-between">
+        <View>
+          <Figure>{clock(simmer.litAt)}</Figure>
+          <Small>light the burner</Small>
+        </View>
+        <View>
+          <Figure>{clock(evening.sitDownAt)}</Figure>
+          <Small>sit down</Small>
+        </View>
+        <View>
+          <Figure>{showVolume(build.potBrothMl, evening.units)}</Figure>
+          <Small>broth in first</Small>
+        </View>
+      </View>
+      <SimmerTimeline simmer={simmer} round={1} />
+    </View>
+  );
+}

@@ -1,0 +1,65 @@
+import { Link, usePathname } from 'expo-router';
+import { CookingPot, Flame, NotebookPen, Soup, Timer, Users } from '@/ui/icons';
+import { Pressable, Text, View } from 'react-native';
+import type { Stage, StageId } from './stages';
+
+const ICON: Record<StageId, typeof Users> = {
+  who: Users,
+  broth: Soup,
+  pot: CookingPot,
+  simmer: Timer,
+  stove: Flame,
+  after: NotebookPen,
+};
+
+interface Props {
+  eveningId: string;
+  stages: readonly Stage[];
+  upright?: boolean;
+}
+
+/** The stages of the work, one tap apart: along the foot of a phone, down the side of a wide screen. */
+export function StageBar({ eveningId, stages, upright }: Props) {
+  const path = usePathname();
+  return (
+    <View
+      role="navigation"
+      aria-label="Stages of the evening"
+      className={upright ? 'gap-1' : 'flex-row border-t border-line bg-sheet px-1'}
+    >
+      {stages.map((stage) => {
+        const here = path.endsWith(`/${stage.id}`);
+        const Icon = ICON[stage.id];
+        const tone = here ? 'rgb(var(--iron))' : 'rgb(var(--soft))';
+        return (
+          <Link key={stage.id} href={`/evening/${eveningId}/${stage.id}`} replace asChild>
+            <Pressable
+              aria-current={here ? 'page' : undefined}
+              aria-label={`${stage.label}, ${stage.left}`}
+              className={
+                upright
+                  ? `min-h-main flex-row items-center gap-4 rounded-xl px-4 ${here ? 'bg-well' : ''}`
+                  : `min-h-main flex-1 items-center justify-center gap-0.5 border-t-[3px] py-1.5 ${here ? 'border-iron' : 'border-transparent'}`
+              }
+            >
+              <Icon size={22} color={tone} aria-hidden />
+              <View className={upright ? 'flex-1' : 'items-center'}>
+                <Text
+                  className={`font-sans ${upright ? 'text-lg' : 'text-sm'} ${here ? 'font-bold text-iron' : 'font-semibold text-ink'}`}
+                >
+                  {stage.label}
+                </Text>
+                <Text
+                  numberOfLines={1}
+                  className={`font-sans text-xs ${stage.open ? 'font-bold text-ember' : 'text-soft'}`}
+                >
+                  {stage.left}
+                </Text>
+              </View>
+            </Pressable>
+          </Link>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,72 @@
+import { Link } from 'expo-router';
+import { ChevronRight, Trash2 } from '@/ui/icons';
+import { Pressable, View } from 'react-native';
+import { useAppDispatch } from '@/store';
+import { useRemoveEveningMutation } from '@/store/api';
+import { noticeShown } from '@/store/noticeSlice';
+import { IconButton } from '@/ui/Button';
+import { Body, Heading, Small } from '@/ui/Text';
+import { clock, day } from '@/ui/time';
+import { draftDropped } from '../evening/draftsSlice';
+import type { EveningRow } from './eveningRows';
+
+export const placeOf = (row: EveningRow) => {
+  if (row.status === 'live') return `/evening/${row.id}/stove` as const;
+  return row.status === 'finished' ? (`/evening/${row.id}/after` as const) : (`/evening/${row.id}/who` as const);
+};
+
+/** Takes an evening off the list, with the way back in the notice. */
+export function useRemoveEvening() {
+  const dispatch = useAppDispatch();
+  const [remove] = useRemoveEveningMutation();
+  return async (row: EveningRow) => {
+    if (row.onlyHere) {
+      dispatch(draftDropped(row.id));
+      dispatch(noticeShown({ says: `${row.title} was dropped` }));
+      return;
+    }
+    const answer = await remove(row.id);
+    if (answer.error) {
+      dispatch(noticeShown({ says: `${row.title} could not be deleted while the server is away` }));
+      return;
+    }
+    dispatch(draftDropped(row.id));
+    dispatch(noticeShown({ says: `${row.title} was deleted`, undoDelete: row.id }));
+  };
+}
+
+/** One evening in the list. */
+export function EveningItem({ row }: { row: EveningRow }) {
+  const remove = useRemoveEvening();
+  const missed = row.status === 'planned' && Date.parse(row.sitDownAt) < Date.now();
+  return (
+    <View className="flex-row items-center border-b border-line">
+      <Link href={placeOf(row)} asChild>
+        <Pressable
+          className="min-h-main flex-1 flex-row items-center gap-4 py-4"
+          aria-label={`${row.title}, ${day(row.sitDownAt)}`}
+        >
+          <View className="flex-1 gap-1">
+            <Heading level={3}>{row.title}</Heading>
+            <Small>
+              {day(row.sitDownAt)} at {clock(row.sitDownAt)} · {row.diners.length} at the table
+              {missed ? ' · not cooked' : ''}
+              {row.onlyHere ? ' · on this device only' : ''}
+            </Small>
+            {row.lastNote ? (
+              <Body className="italic text-soft" numberOfLines={2}>
+                {row.lastNote}
+              </Body>
+            ) : null}
+          </View>
+          <ChevronRight size={22} color="rgb(var(--edge))" aria-hidden />
+        </Pressable>
+      </Link>
+      <IconButton
+        label={`Delete ${row.title}`}
+        onPress={() => void remove(row)}
+        icon={<Trash2 size={20} color="rgb(var(--soft))" />}
+      />
+    </View>
+  );
+}

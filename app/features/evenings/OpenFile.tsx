@@ -1,0 +1,75 @@
+import { eveningSchema, fieldErrors, type FieldError } from '@elixa/contract';
+import { checkEvening } from '@elixa/core';
+import { router } from 'expo-router';
+import { FolderOpen } from '@/ui/icons';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { useAppDispatch } from '@/store';
+import { IconButton } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { Body, Small } from '@/ui/Text';
+import { eveningMade } from '../evening/draftsSlice';
+
+/** What a file holds, or why it cannot be opened. */
+export function readEveningFile(text: string) {
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    return {
+      errors: [{ field: '(file)', message: 'This is not JSON', fix: 'Choose an evening that was saved as a file.' }],
+    };
+  }
+  const parsed = eveningSchema.safeParse(document);
+  if (!parsed.success) return { errors: fieldErrors(parsed.error) };
+  const errors = checkEvening(parsed.data);
+  return errors.length > 0 ? { errors } : { evening: parsed.data };
+}
+
+/** Opens an evening from a file, as a new one. */
+export function OpenFile() {
+  const input = useRef<HTMLInputElement>(null);
+  const dispatch = useAppDispatch();
+  const [errors, setErrors] = useState<FieldError[]>([]);
+  const open = async (file: File | undefined) => {
+    if (!file) return;
+    const { evening, errors: found } = readEveningFile(await file.text());
+    if (!evening) {
+      setErrors(found);
+      return;
+    }
+    const id = crypto.randomUUID();
+    dispatch(eveningMade({ ...evening, id }));
+    router.push(`/evening/${id}/who`);
+  };
+  return (
+    <>
+      <IconButton
+        label="Open an evening from a file"
+        onPress={() => input.current?.click()}
+        icon={<FolderOpen size={22} color="rgb(var(--ink))" />}
+      />
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        aria-label="Evening file"
+        hidden
+        onChange={(event) => {
+          void open(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      <Sheet title="This file cannot be opened" open={errors.length > 0} onClose={() => setErrors([])}>
+        {errors.slice(0, 12).map((error) => (
+          <View key={error.field + error.message}>
+            <Body className="font-semibold">{error.field}</Body>
+            <Small>
+              {error.message}. {error.fix}
+            </Small>
+          </View>
+        ))}
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,81 @@
+import type { EveningList, EveningStatus, EveningSummary } from '@elixa/contract';
+import { foldLive } from '@elixa/core';
+import type { DraftsState } from '../evening/draftsSlice';
+import type { LiveLogs } from '../stove/liveSlice';
+
+export interface EveningRow extends EveningSummary {
+  /** Not on the server yet. */
+  onlyHere: boolean;
+}
+
+const LIVE_STATUS: Record<ReturnType<typeof foldLive>['status'], EveningStatus> = {
+  waiting: 'planned',
+  running: 'live',
+  paused: 'live',
+  finished: 'finished',
+};
+
+/** The server's list with what only this device knows: evenings and events that have not been sent. */
+export function eveningRows(list: EveningList | undefined, drafts: DraftsState, logs: LiveLogs): EveningRow[] {
+  const rows = new Map<string, EveningRow>();
+  for (const summary of list?.evenings ?? []) rows.set(summary.id, { ...summary, onlyHere: false });
+  for (const [id, draft] of Object.entries(drafts)) {
+    const known = rows.get(id);
+    if (!draft.unsaved || (!known && draft.baseVersion > 0)) continue;
+    const { title, sitDownAt, diners, style } = draft.evening;
+    rows.set(id, {
+      status: 'planned',
+      version: 1,
+      ...known,
+      id,
+      title,
+      sitDownAt,
+      diners,
+      styleId: style.id,
+      onlyHere: draft.baseVersion === 0,
+    });
+  }
+  for (const [id, log] of Object.entries(logs)) {
+    const row = rows.get(id);
+    if (!row) continue;
+    const state = foldLive(log.events);
+    if (state.status === 'waiting') continue;
+    rows.set(id, {
+      ...row,
+      status: LIVE_STATUS[state.status],
+      finishedAt: state.finishedAtMs ? new Date(state.finishedAtMs).toISOString() : row.finishedAt,
+      lastNote: state.notes.at(-1)?.text ?? row.lastNote,
+    });
+  }
+  return [...rows.values()];
+}
+
+export interface EveningGroups {
+  now: EveningRow[];
+  coming: EveningRow[];
+  past: EveningRow[];
+}
+
+/** What is cooking or comes next, what comes later, and what is over; each in the order in which it is looked for. */
+export function groupRows(rows: readonly EveningRow[], nowMs: number): EveningGroups {
+  const at = (row: EveningRow) => Date.parse(row.sitDownAt);
+  const open = rows.filter((row) => row.status !== 'finished').sort((a, b) => at(a) - at(b));
+  const live = open.filter((row) => row.status === 'live');
+  const ahead = open.filter((row) => row.status === 'planned' && at(row) > nowMs - 6 * 3_600_000);
+  const missed = open.filter((row) => row.status === 'planned' && at(row) <= nowMs - 6 * 3_600_000);
+  const now = live.length > 0 ? live : ahead.slice(0, 1);
+  return {
+    now,
+    coming: ahead.filter((row) => !now.includes(row)),
+    past: [...missed, ...rows.filter((row) => row.status === 'finished')].sort((a, b) => at(b) - at(a)),
+  };
+}
+
+/** Everybody who has been at the table, as they last were, without repeats. */
+export function knownPeople(rows: readonly EveningRow[]) {
+  const byName = new Map<string, EveningRow['diners'][number]>();
+  for (const row of [...rows].sort((a, b) => Date.parse(a.sitDownAt) - Date.parse(b.sitDownAt))) {
+    for (const diner of row.diners) byName.set(diner.name.toLowerCase(), diner);
+  }
+  return [...byName.values()].sort((a, b) => a.name.localeCompare(b.name));
+}

@@ -1,0 +1,33 @@
+import type { Evening } from '@elixa/contract';
+import { newEvening } from '@elixa/core';
+import { addDays } from 'date-fns/addDays';
+import { format } from 'date-fns/format';
+import { set } from 'date-fns/set';
+import { isoLocal } from '@/ui/time';
+
+/** Half past seven tonight, or tomorrow when that is too near to cook for. */
+export function nextSupper(now: Date): Date {
+  const tonight = set(now, { hours: 19, minutes: 30, seconds: 0, milliseconds: 0 });
+  return tonight.getTime() - now.getTime() > 60 * 60_000 ? tonight : addDays(tonight, 1);
+}
+
+/**
+ * A new evening in the same kitchen as the last one: its pot, burner, place and measures.
+ * @param last the evening before, when there is one
+ */
+export function makeEvening(id: string, now: Date, last?: Evening): Evening {
+  const at = nextSupper(now);
+  const kitchen = last && {
+    place: last.place,
+    vessel: last.vessel,
+    heatSource: last.heatSource,
+    units: last.units,
+    cooks: last.cooks,
+  };
+  return newEvening({ id, title: `${format(at, 'EEEE')} supper`, sitDownAt: isoLocal(at), ...kitchen });
+}
+
+/** The same evening again, at the next supper time. */
+export function cookAgain(evening: Evening, id: string, now: Date): Evening {
+  return { ...evening, id, title: `${evening.title}, again`.slice(0, 80), sitDownAt: isoLocal(nextSupper(now)) };
+}

@@ -1,0 +1,27 @@
+import type { Evening } from '@elixa/contract';
+import { router } from 'expo-router';
+import { useAppDispatch, useAppSelector, type RootState } from '@/store';
+import { api } from '@/store/api';
+import { eveningMade } from '../evening/draftsSlice';
+import type { EveningRow } from './eveningRows';
+import { makeEvening } from './makeEvening';
+
+const byUpdate = (state: RootState) => state.drafts;
+
+/** Makes an evening in the kitchen of the newest one and opens it. */
+export function useNewEvening(rows: readonly EveningRow[]) {
+  const dispatch = useAppDispatch();
+  const drafts = useAppSelector(byUpdate);
+  return async () => {
+    const newest = [...rows].sort((a, b) => Date.parse(b.sitDownAt) - Date.parse(a.sitDownAt))[0];
+    let last: Evening | undefined = newest && drafts[newest.id]?.evening;
+    if (newest && !last) {
+      // Without the server the usual kitchen will do.
+      const answer = await dispatch(api.endpoints.readEvening.initiate(newest.id));
+      last = answer.data?.evening;
+    }
+    const evening = makeEvening(crypto.randomUUID(), new Date(), last);
+    dispatch(eveningMade(evening));
+    router.push(`/evening/${evening.id}/who`);
+  };
+}

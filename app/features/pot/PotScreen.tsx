@@ -1,0 +1,89 @@
+import type { Amount } from '@elixa/contract';
+import { ingredientById, showVolume } from '@elixa/core';
+import { useWindowDimensions, View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Faults } from '@/features/evening/Faults';
+import { Cautions } from '@/features/evening/Cautions';
+import { Section } from '@/ui/Page';
+import { PieceSwatch } from '@/ui/pot/PieceSwatch';
+import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { PotFromSide } from '@/ui/pot/PotFromSide';
+import { Body, Figure, Figures, Small } from '@/ui/Text';
+import { ServiceChoice } from './ServiceChoice';
+
+const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
+  { purpose: 'pot', title: 'Into the pot' },
+  { purpose: 'aside', title: 'Into the small pan' },
+  { purpose: 'finish', title: 'For the finish' },
+];
+
+/** What goes into the pot, how much of it, and how it fits. */
+export function PotScreen() {
+  const { evening, plan } = useEvening();
+  const wide = useWindowDimensions().width >= 1000;
+  if (!plan) return <Faults />;
+  const { build } = plan;
+  const full = Math.round((build.fillHeightMm / evening.vessel.innerDepthMm) * 100);
+  return (
+    <>
+      <Faults />
+      {wide ? null : <PotFromAbove vessel={evening.vessel} sectors={build.sectors} />}
+      <Figures
+        items={[
+          {
+            value: String(build.rounds),
+            unit: build.rounds === 1 ? 'round' : 'rounds',
+            says: build.rounds === 1 ? 'it all fits at once' : 'it does not fit at once',
+          },
+          {
+            value: showVolume(build.potBrothMl, evening.units),
+            says: `broth in first, to ${Math.round(build.liquidHeightMm)} mm`,
+          },
+          ...(build.reserveMl >= 25
+            ? [{ value: showVolume(build.reserveMl, evening.units), says: 'kept hot for topping up' }]
+            : []),
+        ]}
+      />
+      {wide ? null : <PotFromSide vessel={evening.vessel} build={build} measured />}
+      <Body className="text-soft">
+        Filled to {Math.round(build.fillHeightMm)} of {Math.round(evening.vessel.innerDepthMm)} mm ({full} %). The
+        dashed line leaves {Math.round(build.headroomMm)} mm for foam.
+      </Body>
+      <ServiceChoice />
+      {PARTS.map(({ purpose, title }) => {
+        const amounts = plan.amounts.filter((one) => one.purpose === purpose);
+        return amounts.length === 0 ? null : (
+          <Section key={purpose} title={title}>
+            <View className="border-t border-line">
+              {amounts.map((amount) => (
+                <AmountRow key={amount.ingredientId} amount={amount} />
+              ))}
+            </View>
+          </Section>
+        );
+      })}
+      <Cautions />
+    </>
+  );
+}
+
+function AmountRow({ amount }: { amount: Amount }) {
+  const what = ingredientById(amount.ingredientId);
+  const buy = amount.buy;
+  const left = buy && buy.leftG >= 20 ? `, ${Math.round(buy.leftG / 10) * 10} g left over` : '';
+  return (
+    <View className="min-h-main flex-row items-center gap-3 border-b border-line py-2">
+      <PieceSwatch ingredientId={amount.ingredientId} />
+      <View className="min-w-0 flex-1">
+        <Body className="font-semibold">{what.name}</Body>
+        <Small>
+          {amount.cut}
+          {buy ? ` · buy ${buy.text}${left}` : ''}
+        </Small>
+      </View>
+      <Figure size="small" className="text-right">
+        {amount.shown.text}
+      </Figure>
+    </View>
+  );
+}

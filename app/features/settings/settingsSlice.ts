@@ -1,0 +1,31 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+export type Theme = 'auto' | 'light' | 'dark';
+
+export interface Settings {
+  theme: Theme;
+  /** Says each step aloud. */
+  voice: boolean;
+  /** Rings when a step is due. */
+  bell: boolean;
+}
+
+const settings = createSlice({
+  name: 'settings',
+  initialState: { theme: 'auto', voice: false, bell: true } as Settings,
+  reducers: {
+    settingsFound: (state, { payload }: PayloadAction<Partial<Settings>>) => ({ ...state, ...payload }),
+    themeChosen(state, { payload }: PayloadAction<Theme>) {
+      state.theme = payload;
+    },
+    voiceSet(state, { payload }: PayloadAction<boolean>) {
+      state.voice = payload;
+    },
+    bellSet(state, { payload }: PayloadAction<boolean>) {
+      state.bell = payload;
+    },
+  },
+});
+
+export const { settingsFound, themeChosen, voiceSet, bellSet } = settings.actions;
+export const settingsReducer = settings.reducer;

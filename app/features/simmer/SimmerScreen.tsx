@@ -1,0 +1,93 @@
+import { liveSteps, shiftIso, type LiveStep } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Faults } from '@/features/evening/Faults';
+import { Segmented } from '@/ui/Choice';
+import { Section } from '@/ui/Page';
+import { Body, Figure, Figures, Heading, Small } from '@/ui/Text';
+import { clock, dayShort } from '@/ui/time';
+import { StepDetail } from './StepDetail';
+import { SimmerTimeline } from './SimmerTimeline';
+
+/** When everything goes in, back from sitting down. */
+export function SimmerScreen() {
+  const { evening, plan } = useEvening();
+  const [chosen, setChosen] = useState(1);
+  if (!plan) return <Faults />;
+  const { simmer } = plan;
+  const steps = liveSteps(simmer);
+  const rounds = [...new Set(steps.map((step) => step.round))];
+  const round = rounds.includes(chosen) ? chosen : 1;
+  const isFinish = (number: number) => number > simmer.readyAtS.length;
+  return (
+    <>
+      <Faults />
+      <Figures
+        items={[
+          { value: clock(simmer.litAt), says: `light the burner, ${dayShort(simmer.litAt).toLowerCase()}` },
+          { value: clock(evening.sitDownAt), says: 'sit down' },
+          {
+            value: simmer.boilingPointC.toFixed(1),
+            unit: '°C',
+            says: `it boils, ${Math.round(evening.place.altitudeM)} m up`,
+          },
+        ]}
+      />
+      {simmer.unsatisfied.map((one) => (
+        <View key={one.id} className="gap-1 rounded-2xl bg-well p-4">
+          <Heading level={3}>{one.text}</Heading>
+          <Body>{one.because}</Body>
+          <Small>{one.remedies.join(' · ')}</Small>
+        </View>
+      ))}
+      {rounds.length > 1 ? (
+        <Segmented
+          label="Round"
+          options={rounds.map((number) => ({
+            value: String(number),
+            label: isFinish(number) ? 'Finish' : `${number}`,
+          }))}
+          value={String(round)}
+          onChange={(value) => setChosen(Number(value))}
+        />
+      ) : null}
+      <SimmerTimeline simmer={simmer} round={round} />
+      <Section
+        title={
+          isFinish(round)
+            ? 'The finish, step by step'
+            : rounds.length > 1
+              ? `Round ${round}, step by step`
+              : 'Step by step'
+        }
+      >
+        <View role="list" className="border-t border-line">
+          {steps
+            .filter((step) => step.round === round)
+            .map((step) => (
+              <StepRow key={step.step} step={step} litAt={simmer.litAt} />
+            ))}
+        </View>
+        <Small>
+          Times come from a {simmer.timing}, slowed for the height and for each cold addition. Trust the sign before the
+          clock.
+        </Small>
+      </Section>
+    </>
+  );
+}
+
+function StepRow({ step, litAt }: { step: LiveStep; litAt: string }) {
+  return (
+    <View role="listitem" className="flex-row gap-4 border-b border-line py-3">
+      <Figure size="small" className="w-16">
+        {clock(shiftIso(litAt, step.atS))}
+      </Figure>
+      <View className="flex-1 gap-1">
+        <Body className="font-semibold">{step.title}</Body>
+        <StepDetail step={step} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,24 @@
+import type { Change } from '@elixa/core';
+import { View } from 'react-native';
+import { Body } from '@/ui/Text';
+import { lasting } from '@/ui/time';
+
+/** A change of the time to eat that is worth telling. */
+const TOLD_S = 30;
+
+/** What the last tap changed, in a sentence. */
+export function changeWords(change: Change, readyAt: string): string {
+  const what = change.title.replace(/^It boils.*/, 'The boil').replace(/^Round \d+ is ready.*/, 'The round');
+  const when = `${lasting(change.lateS)} ${change.lateS > 0 ? 'late' : 'early'}`;
+  const tapped = Math.abs(change.lateS) >= TOLD_S ? `${what}: ${when}.` : `${what}.`;
+  if (Math.abs(change.movesReadyS) < TOLD_S) return `${tapped} Nothing else moves.`;
+  return `${tapped} Ready ${lasting(change.movesReadyS)} ${change.movesReadyS > 0 ? 'later' : 'earlier'}, at ${readyAt}.`;
+}
+
+export function ChangeLine({ change, readyAt }: { change?: Change; readyAt: string }) {
+  return (
+    <View aria-live="polite">
+      {change ? <Body className="rounded-2xl bg-well px-4 py-3">{changeWords(change, readyAt)}</Body> : null}
+    </View>
+  );
+}

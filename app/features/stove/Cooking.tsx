@@ -1,0 +1,98 @@
+import type { Evening, Plan } from '@elixa/contract';
+import type { LiveView } from '@elixa/core';
+import { useState } from 'react';
+import { useWindowDimensions, View } from 'react-native';
+import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { Body, Heading, Small } from '@/ui/Text';
+import { clock, lasting } from '@/ui/time';
+import { ChangeLine } from './ChangeLine';
+import { InPotList } from './InPotList';
+import { LiveControls } from './LiveControls';
+import { NextAction } from './NextAction';
+import { useAlerts } from './useAlerts';
+import type { LiveLogAccess } from './useLiveLog';
+
+interface Props {
+  evening: Evening;
+  plan: Plan;
+  view: LiveView;
+  log: LiveLogAccess;
+}
+
+/** The pot on the fire: what to do next, what is in it, and how it stands with the time. */
+export function Cooking({ evening, plan, view, log }: Props) {
+  const wide = useWindowDimensions().width >= 1000;
+  const [asking, setAsking] = useState(false);
+  const running = log.state.status === 'running';
+  useAlerts(view.next, running);
+  const inPot = new Set(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
+  const comingNext = new Set(
+    view.next?.kind === 'add' ? view.next.actions.flatMap((one) => one.ingredientId ?? []) : [],
+  );
+  const boiled = view.doneSteps > 1;
+
+  const done = (checkedThrough?: boolean) => {
+    if (view.next) log.record({ type: 'stepDone', step: view.next.step, checkedThrough });
+    setAsking(false);
+  };
+  const rounds = plan.simmer.readyAtS.length;
+  const roundName = view.round > rounds ? 'the finish' : rounds > 1 ? `round ${view.round} of ${rounds}` : 'the pot';
+  const readyAt = clock(Date.now() + view.readyInS * 1000);
+
+  const pot = (
+    <View className="mx-auto w-full max-w-lg">
+      <PotFromAbove
+        vessel={evening.vessel}
+        sectors={plan.build.sectors}
+        inPot={inPot}
+        comingNext={comingNext}
+        simmering={running && boiled}
+      />
+    </View>
+  );
+
+  return (
+    <View className={wide ? 'flex-row gap-10' : 'gap-5'}>
+      <View className="flex-1 gap-5">
+        {log.state.status === 'paused' ? (
+          <View role="status" className="rounded-2xl bg-well p-4">
+            <Heading level={3}>Paused</Heading>
+            <Small>The clock stands still. Turn the burner off meanwhile; this time does not count as cooking.</Small>
+          </View>
+        ) : null}
+        <NextAction
+          view={view}
+          paused={!running}
+          onDone={() => (view.gate ? setAsking(true) : done())}
+          onFinish={() => log.record({ type: 'finished' })}
+        />
+        <ChangeLine change={view.change} readyAt={readyAt} />
+        <LiveControls log={log} />
+        {wide ? <InPotList inPot={view.inPot} coming={view.coming} /> : null}
+      </View>
+      <View className="flex-1 gap-5">
+        {pot}
+        {view.next ? (
+          <Body className="text-center text-soft">
+            {roundName} ready at <Body className="font-bold">{readyAt}</Body> · step {view.doneSteps + 1} of{' '}
+            {view.totalSteps}
+          </Body>
+        ) : null}
+        {wide ? null : <InPotList inPot={view.inPot} coming={view.coming} />}
+      </View>
+      <Sheet title="Not yet" open={asking && view.gate !== undefined} onClose={() => setAsking(false)}>
+        <Body className="text-lg">
+          {view.gate?.names.join(' and ')}: {lasting(view.gate?.waitS ?? 0)} more by the clock.
+        </Body>
+        <Body>
+          Before it is served, the thickest piece has to be cooked through: 74 °C inside for chicken, 63 °C for fish, 71
+          °C for egg. Measure one.
+        </Body>
+        <Button look="main" label="Leave it in" onPress={() => setAsking(false)} />
+        <Button label="I measured it: it is cooked through" onPress={() => done(true)} />
+      </Sheet>
+    </View>
+  );
+}

@@ -1,0 +1,89 @@
+import type { LiveView, NextStep } from '@elixa/core';
+import { Check } from '@/ui/icons';
+import { Text, View } from 'react-native';
+import { Button } from '@/ui/Button';
+import { StepDetail } from '@/features/simmer/StepDetail';
+import { Body, Figure, Small } from '@/ui/Text';
+import { countdown } from '@/ui/time';
+
+interface Props {
+  view: LiveView;
+  paused: boolean;
+  onDone(): void;
+  onFinish(): void;
+}
+
+const BUTTON: Record<NextStep['kind'], string> = {
+  light: 'It is lit',
+  boil: 'It boils',
+  skim: 'Skimmed',
+  add: 'They are in',
+  heatDown: 'Done',
+  heatUp: 'Done',
+  serve: 'It is on the table',
+  topUp: 'Topped up',
+  finish: 'It is in',
+  off: 'It is off',
+};
+
+const SOON_S = 1;
+
+/** The next thing to do, in words that can be read from a metre away, its countdown, and one big button. */
+export function NextAction({ view, paused, onDone, onFinish }: Props) {
+  const next = view.next;
+  if (!next) {
+    return (
+      <View className="gap-4">
+        <Text role="heading" aria-level={2} className="font-display text-4xl font-semibold leading-[42px] text-ink">
+          All done. Enjoy it.
+        </Text>
+        <Button
+          look="main"
+          className="min-h-[80px]"
+          wordsClassName="text-2xl"
+          label="Finish the evening"
+          onPress={onFinish}
+        />
+      </View>
+    );
+  }
+  const late = next.dueInS <= -SOON_S;
+  const now = next.dueInS < SOON_S;
+  const label = next.kind === 'add' && next.actions.length === 1 ? 'It is in' : BUTTON[next.kind];
+  return (
+    <View className="gap-4">
+      <View aria-live="polite">
+        <Small className="text-base font-semibold text-soft">
+          {now ? 'Now' : next.kind === 'boil' ? 'Wait for' : 'Next'}
+        </Small>
+        <Text role="heading" aria-level={2} className="font-display text-4xl font-semibold leading-[42px] text-ink">
+          {next.title}
+        </Text>
+        <View className="pt-1">
+          <StepDetail step={next} large />
+        </View>
+      </View>
+      <View
+        className="flex-row items-baseline gap-3"
+        role="timer"
+        aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}
+      >
+        <Figure running size="huge" className={now ? 'text-ember' : ''}>
+          {now && !late ? '0:00' : countdown(next.dueInS)}
+        </Figure>
+        <Body className={`text-xl ${late ? 'font-bold text-ember' : 'text-soft'}`}>
+          {late ? 'late' : paused ? 'paused' : ''}
+        </Body>
+      </View>
+      <Button
+        look={now && !view.gate ? 'ember' : 'main'}
+        className="min-h-[80px]"
+        wordsClassName="text-2xl"
+        label={view.gate && now ? `${label}?` : label}
+        disabled={paused}
+        icon={<Check size={28} color={now && !view.gate ? 'rgb(var(--on-ember))' : 'rgb(var(--on-iron))'} />}
+        onPress={onDone}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,94 @@
+import type { Evening, Plan } from '@elixa/contract';
+import { liveSteps } from '@elixa/core';
+import { Flame } from '@/ui/icons';
+import { useWindowDimensions, View } from 'react-native';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Page';
+import { PieceSwatch } from '@/ui/pot/PieceSwatch';
+import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { Body, Figure, Heading, Small } from '@/ui/Text';
+import { clock, day, lasting } from '@/ui/time';
+import { useNow } from './useNow';
+
+interface Props {
+  evening: Evening;
+  plan: Plan;
+  onStart(): void;
+}
+
+const NEAR_S = 45;
+
+function whenWords(litInS: number, readyMs: number): string {
+  if (litInS > NEAR_S) return `in ${lasting(litInS)}. Lit now, the first round is ready at ${clock(readyMs)}.`;
+  if (litInS >= -NEAR_S) return 'That is now.';
+  return `That was ${lasting(litInS)} ago. Lit now, the first round is ready at ${clock(readyMs)}.`;
+}
+
+/** Just before the burner is lit: when, and what must stand beside it. */
+export function ReadyToLight({ evening, plan, onStart }: Props) {
+  const now = useNow(true);
+  const wide = useWindowDimensions().width >= 1000;
+  const { simmer, build } = plan;
+  const litInS = (Date.parse(simmer.litAt) - now) / 1000;
+  const readyMs = now + (simmer.readyAtS[0] ?? 0) * 1000;
+  const beside = simmer.pieces.filter((piece) => piece.round === 1);
+  const first = liveSteps(simmer)[0];
+  const open = plan.conflicts.filter((one) => !one.resolvedBy);
+  return (
+    <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
+      <View className="flex-1 gap-4">
+        <View>
+          <Heading level={2}>Light the burner at</Heading>
+          <Figure size="huge">{clock(simmer.litAt)}</Figure>
+          <Body className="text-soft">
+            {day(simmer.litAt)}, {whenWords(litInS, readyMs)}
+          </Body>
+        </View>
+        {open.length > 0 ? (
+          <View className="rounded-2xl border border-ember bg-sheet p-4">
+            <Body className="font-semibold">
+              {open.length === 1 ? 'One thing is' : `${open.length} things are`} not settled for{' '}
+              {[...new Set(open.map((one) => one.diner))].join(', ')}
+            </Body>
+            <Small>See Who before you light it.</Small>
+          </View>
+        ) : null}
+        <Body className="text-lg">
+          {first?.title}:{' '}
+          {first?.actions
+            .map((action) => action.shownText)
+            .filter(Boolean)
+            .join(', ')}
+        </Body>
+        <Button
+          look="main"
+          label="Light it now"
+          icon={<Flame size={24} color="rgb(var(--on-iron))" />}
+          className="min-h-[72px]"
+          wordsClassName="text-2xl"
+          onPress={onStart}
+        />
+        <View className="mx-auto w-full max-w-md">
+          <PotFromAbove vessel={evening.vessel} sectors={build.sectors} />
+        </View>
+      </View>
+      <View className={wide ? 'w-72' : ''}>
+        <Section title="Beside the pot, in this order">
+          <View className="border-t border-line">
+            {beside.map((piece) => (
+              <View key={piece.id} className="min-h-target flex-row items-center gap-3 border-b border-line py-1">
+                <PieceSwatch ingredientId={piece.ingredientId} cut={piece.cut} size={34} />
+                <Body className="flex-1">
+                  {simmer.actions.find((action) => action.pieceId === piece.id)?.says.replace(/ into .*/, '')}
+                </Body>
+                <Small className="text-ink">
+                  {simmer.actions.find((action) => action.pieceId === piece.id)?.shownText}
+                </Small>
+              </View>
+            ))}
+          </View>
+        </Section>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,91 @@
+import { api, problemOf, wasSilence } from '@/store/api';
+import type { AppStore } from '@/store';
+import { KEPT } from '@/store/keepLocally';
+import { localStore } from '@/store/localStore';
+import { draftFound, eveningSaved, saveRefused, type Draft } from '../evening/draftsSlice';
+import { settingsFound, type Settings } from '../settings/settingsSlice';
+import { eventsStored, logFound, type LiveLog } from '../stove/liveSlice';
+
+/** Brings back what an earlier visit left on this device. */
+export async function recall(store: AppStore): Promise<void> {
+  const [drafts, logs, settings] = await Promise.all([
+    localStore.all<Draft>(KEPT.draft),
+    localStore.all<LiveLog>(KEPT.live),
+    localStore.read<Settings>(KEPT.settings),
+  ]);
+  if (settings) store.dispatch(settingsFound(settings));
+  for (const [id, draft] of drafts) store.dispatch(draftFound({ id, draft }));
+  for (const [eveningId, log] of logs) store.dispatch(logFound({ eveningId, log }));
+}
+
+async function sendDraft(store: AppStore, id: string, draft: Draft): Promise<void> {
+  const sent = draft.evening;
+  const request =
+    draft.baseVersion === 0
+      ? store.dispatch(api.endpoints.createEvening.initiate({ evening: sent }))
+      : store.dispatch(api.endpoints.changeEvening.initiate({ version: draft.baseVersion, evening: sent }));
+  try {
+    const stored = await request.unwrap();
+    store.dispatch(eveningSaved({ id, stored, sent }));
+  } catch (error) {
+    if (wasSilence(error)) throw error;
+    const problem = problemOf(error) ?? {
+      type: 'about:blank',
+      title: 'Not saved',
+      status: 0,
+      detail: 'The server gave an answer that could not be read.',
+    };
+    store.dispatch(saveRefused({ id, problem }));
+  }
+}
+
+async function sendEvents(store: AppStore, eveningId: string, log: LiveLog): Promise<void> {
+  const events = log.events.filter((event) => log.unsent.includes(event.id)).slice(0, 100);
+  try {
+    const answer = await store.dispatch(api.endpoints.appendEvents.initiate({ eveningId, events })).unwrap();
+    store.dispatch(eventsStored({ eveningId, ids: [...answer.accepted, ...answer.alreadyHad] }));
+  } catch (error) {
+    if (wasSilence(error)) throw error;
+    // Refused for good (the evening was deleted elsewhere): the log stays on this device, and is tried again next time.
+    console.error('The server refused events', problemOf(error)?.detail);
+  }
+}
+
+let underWay: Promise<void> | undefined;
+
+async function flush(store: AppStore): Promise<void> {
+  for (const [id, draft] of Object.entries(store.getState().drafts)) {
+    if (draft.unsaved && !draft.conflict && !draft.problem) await sendDraft(store, id, draft);
+  }
+  for (const [eveningId, log] of Object.entries(store.getState().live)) {
+    const draft = store.getState().drafts[eveningId];
+    const isThere = !draft || draft.baseVersion > 0;
+    if (log.unsent.length > 0 && isThere) await sendEvents(store, eveningId, log);
+  }
+}
+
+/** Sends what the server does not have yet, evenings before their events; one run at a time. */
+export function sendWhatIsLeft(store: AppStore): Promise<void> {
+  underWay ??= flush(store)
+    .catch((error: unknown) => {
+      if (!wasSilence(error)) throw error;
+    })
+    .finally(() => {
+      underWay = undefined;
+    });
+  return underWay;
+}
+
+const EVERY_MS = 2500;
+
+/** Keeps sending while the application is open. @returns a function that stops it */
+export function startSync(store: AppStore): () => void {
+  const send = () => void sendWhatIsLeft(store);
+  const timer = setInterval(send, EVERY_MS);
+  window.addEventListener('online', send);
+  send();
+  return () => {
+    clearInterval(timer);
+    window.removeEventListener('online', send);
+  };
+}

@@ -1,0 +1,91 @@
+import type { Conflict, Offer } from '@elixa/contract';
+import { ingredientById } from '@elixa/core';
+import { Check, TriangleAlert } from '@/ui/icons';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Page';
+import { Body, Small } from '@/ui/Text';
+
+/** What guests cannot eat, and what can be done about it. */
+export function Conflicts() {
+  const { evening, plan, change } = useEvening();
+  const conflicts = plan?.conflicts ?? [];
+  if (conflicts.length === 0) return null;
+
+  const swaps = (without: string) => evening.choices.swaps.filter((one) => one.ingredientId !== without);
+  const take = ({ ingredientId, withIngredientId, scope }: Offer) =>
+    change({
+      ...evening,
+      choices: {
+        swaps: [...swaps(ingredientId), { ingredientId, withIngredientId, scope }],
+        leaveOut: evening.choices.leaveOut.filter((id) => id !== ingredientId),
+      },
+    });
+  const leaveOut = (ingredientId: string) =>
+    change({
+      ...evening,
+      choices: { swaps: swaps(ingredientId), leaveOut: [...new Set([...evening.choices.leaveOut, ingredientId])] },
+    });
+  const undo = (ingredientId: string) =>
+    change({
+      ...evening,
+      choices: {
+        swaps: swaps(ingredientId),
+        leaveOut: evening.choices.leaveOut.filter((id) => id !== ingredientId),
+      },
+    });
+
+  return (
+    <Section title="Not for everybody">
+      <View className="border-t border-line">
+        {conflicts.map((conflict) => (
+          <ConflictRow
+            key={`${conflict.diner}-${conflict.ingredientId}`}
+            conflict={conflict}
+            onTake={take}
+            onLeaveOut={() => leaveOut(conflict.ingredientId)}
+            onUndo={() => undo(conflict.ingredientId)}
+          />
+        ))}
+      </View>
+    </Section>
+  );
+}
+
+interface RowProps {
+  conflict: Conflict;
+  onTake(offer: Offer): void;
+  onLeaveOut(): void;
+  onUndo(): void;
+}
+
+function ConflictRow({ conflict, onTake, onLeaveOut, onUndo }: RowProps) {
+  const name = ingredientById(conflict.ingredientId).name;
+  const settled = conflict.resolvedBy;
+  const Icon = settled ? Check : TriangleAlert;
+  return (
+    <View className="gap-3 border-b border-line py-4">
+      <View className="flex-row items-start gap-3">
+        <Icon size={22} color={settled ? 'rgb(var(--moss))' : 'rgb(var(--ember))'} aria-hidden />
+        <View className="flex-1">
+          <Body className="font-semibold">
+            {conflict.diner}: {name}
+          </Body>
+          <Small>{settled ? `Settled: ${settled}` : `${conflict.diner} ${conflict.why}`}</Small>
+        </View>
+        {settled ? (
+          <Button look="quiet" label="Change" aria-label={`Change ${name} for ${conflict.diner}`} onPress={onUndo} />
+        ) : null}
+      </View>
+      {settled ? null : (
+        <View className="gap-2 pl-9">
+          {conflict.offers.map((offer) => (
+            <Button key={offer.withIngredientId + offer.scope} left label={offer.text} onPress={() => onTake(offer)} />
+          ))}
+          <Button left label={`Leave out ${name}`} onPress={onLeaveOut} />
+        </View>
+      )}
+    </View>
+  );
+}

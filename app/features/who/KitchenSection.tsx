@@ -1,0 +1,118 @@
+import type { HeatSource, Vessel } from '@elixa/contract';
+import { HEAT_SOURCES, VESSELS } from '@elixa/core';
+import { Ruler } from '@/ui/icons';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Button } from '@/ui/Button';
+import { Segmented } from '@/ui/Choice';
+import { NumberField } from '@/ui/Field';
+import { Section } from '@/ui/Page';
+import { PotFromSide } from '@/ui/pot/PotFromSide';
+import { Body, Small } from '@/ui/Text';
+import { OwnPotSheet } from './OwnPotSheet';
+import { HEAT, UNITS } from './words';
+
+const sizeOf = (vessel: Vessel) =>
+  `${Math.round(vessel.innerDiameterMm / 10)} cm · ${(vessel.rimVolumeMl / 1000).toFixed(1)} l`;
+
+/** Pots to choose from: the catalogue's and the evening's own. */
+function potsFor(current: Vessel): Vessel[] {
+  return VESSELS.some((one) => one.id === current.id) ? [...VESSELS] : [current, ...VESSELS];
+}
+
+function PotChoice({ vessel, chosen, onChoose }: { vessel: Vessel; chosen: boolean; onChoose(): void }) {
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={chosen}
+      aria-label={`${vessel.name}, ${sizeOf(vessel)}`}
+      onPress={onChoose}
+      className={`min-w-[150px] flex-1 justify-end gap-1 rounded-2xl border-2 p-3 ${chosen ? 'border-iron bg-sheet' : 'border-line'}`}
+    >
+      <PotFromSide vessel={vessel} />
+      <Body className={chosen ? 'font-semibold' : ''}>{vessel.name}</Body>
+      <Small>{sizeOf(vessel)}</Small>
+    </Pressable>
+  );
+}
+
+function heatFor(kind: HeatSource['kind']): HeatSource {
+  return HEAT_SOURCES.find((one) => one.kind === kind) as HeatSource;
+}
+
+/** The pot, the burner, the place and the measures. */
+export function KitchenSection() {
+  const { evening, change } = useEvening();
+  const [measuring, setMeasuring] = useState(false);
+  return (
+    <>
+      <Section title="Pot and burner">
+        <View role="radiogroup" aria-label="Pot" className="flex-row flex-wrap gap-3">
+          {potsFor(evening.vessel).map((vessel) => (
+            <PotChoice
+              key={vessel.id}
+              vessel={vessel}
+              chosen={vessel.id === evening.vessel.id}
+              onChoose={() => change({ ...evening, vessel })}
+            />
+          ))}
+        </View>
+        <Button
+          className="self-start"
+          label="Measure my own pot"
+          icon={<Ruler size={20} color="rgb(var(--ink))" />}
+          onPress={() => setMeasuring(true)}
+        />
+        <View className="gap-2">
+          <Segmented
+            label="Burner"
+            options={(Object.keys(HEAT) as Array<HeatSource['kind']>).map((value) => ({ value, label: HEAT[value] }))}
+            value={evening.heatSource.kind}
+            onChange={(kind) => change({ ...evening, heatSource: heatFor(kind) })}
+          />
+          <View className="flex-row">
+            <NumberField
+              key={evening.heatSource.id}
+              label="Power"
+              unit="W"
+              min={300}
+              max={8000}
+              value={evening.heatSource.powerW}
+              onChange={(powerW) => change({ ...evening, heatSource: { ...evening.heatSource, powerW } })}
+              hint="It is written on the burner."
+            />
+            <View className="w-3" />
+            <NumberField
+              label="Height"
+              unit="m above the sea"
+              min={-430}
+              max={5500}
+              value={evening.place.altitudeM}
+              onChange={(altitudeM) => change({ ...evening, place: { ...evening.place, altitudeM } })}
+              hint="Water boils cooler higher up."
+            />
+          </View>
+        </View>
+      </Section>
+      <Section title="Measures">
+        <Segmented
+          label="Measures"
+          options={(['metric', 'us', 'eastAsian'] as const).map((value) => ({ value, label: UNITS[value] }))}
+          value={evening.units}
+          onChange={(units) => change({ ...evening, units })}
+        />
+      </Section>
+      {measuring ? (
+        <OwnPotSheet
+          vessel={evening.vessel}
+          onClose={() => setMeasuring(false)}
+          onSave={(vessel) => {
+            change({ ...evening, vessel });
+            setMeasuring(false);
+          }}
+        />
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,145 @@
+import type { Diner } from '@elixa/contract';
+import { Plus } from '@/ui/icons';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Faults } from '@/features/evening/Faults';
+import { eveningRows, knownPeople } from '@/features/evenings/eveningRows';
+import { useAppSelector } from '@/store';
+import { useListEveningsQuery } from '@/store/api';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Section } from '@/ui/Page';
+import { Small } from '@/ui/Text';
+import { fromFields, toDateField, toTimeField } from '@/ui/time';
+import { Conflicts } from './Conflicts';
+import { DinerRow } from './DinerRow';
+import { DinerSheet } from './DinerSheet';
+import { KitchenSection } from './KitchenSection';
+
+const MOST_DINERS = 24;
+const unnamed = (diners: readonly Diner[]): Diner => {
+  let number = diners.length + 1;
+  while (diners.some((diner) => diner.name === `Guest ${number}`)) number += 1;
+  return { name: `Guest ${number}`, appetite: 'regular', diets: [], avoids: [], child: false };
+};
+
+/** Who eats, when, in which pot. */
+export function WhoScreen() {
+  const { evening, change } = useEvening();
+  const [editing, setEditing] = useState<number | undefined>(undefined);
+  const { data } = useListEveningsQuery();
+  const drafts = useAppSelector((state) => state.drafts);
+  const people = useMemo(() => knownPeople(eveningRows(data, drafts, {})), [data, drafts]);
+  const atTable = new Set(evening.diners.map((diner) => diner.name.toLowerCase()));
+  const others = people.filter((one) => !atTable.has(one.name.toLowerCase()) && !/^(guest|cook)\b/i.test(one.name));
+  const full = evening.diners.length >= MOST_DINERS;
+  const [title, setTitle] = useState<string | undefined>(undefined);
+  const shownTitle = title ?? evening.title;
+
+  const setDiners = (diners: Diner[]) => change({ ...evening, diners });
+  const setTime = (date: string, time: string) => {
+    const sitDownAt = fromFields(date, time);
+    if (sitDownAt) change({ ...evening, sitDownAt });
+  };
+  const edited = editing === undefined ? undefined : evening.diners[editing];
+
+  return (
+    <>
+      <Faults />
+      <View className="gap-3">
+        <View className="flex-row">
+          <Field
+            label="Evening"
+            value={shownTitle}
+            maxLength={80}
+            error={shownTitle.trim() === '' ? 'Evening: write a name.' : undefined}
+            onChange={(next) => {
+              setTitle(next);
+              if (next.trim() !== '') change({ ...evening, title: next });
+            }}
+            onBlur={() => setTitle(undefined)}
+          />
+        </View>
+        <View className="flex-row gap-3">
+          <Field
+            label="Day"
+            type="date"
+            value={toDateField(evening.sitDownAt)}
+            onChange={(value) => setTime(value, toTimeField(evening.sitDownAt))}
+          />
+          <Field
+            label="Sit down at"
+            type="time"
+            value={toTimeField(evening.sitDownAt)}
+            onChange={(value) => setTime(toDateField(evening.sitDownAt), value)}
+          />
+        </View>
+      </View>
+
+      <Section
+        title="At the table"
+        aside={
+          <Small>
+            {evening.diners.length} of {MOST_DINERS}
+          </Small>
+        }
+      >
+        <View className="border-t border-line">
+          {evening.diners.map((diner, index) => (
+            <DinerRow
+              key={diner.name}
+              diner={diner}
+              onEdit={() => setEditing(index)}
+              onAppetite={(appetite) =>
+                setDiners(evening.diners.map((one, at) => (at === index ? { ...one, appetite } : one)))
+              }
+            />
+          ))}
+        </View>
+        <View className="flex-row flex-wrap gap-2">
+          <Button
+            label="Add a guest"
+            disabled={full}
+            icon={<Plus size={20} color="rgb(var(--ink))" />}
+            onPress={() => {
+              setDiners([...evening.diners, unnamed(evening.diners)]);
+              setEditing(evening.diners.length);
+            }}
+          />
+          {others.map((diner) => (
+            <Button
+              key={diner.name}
+              label={diner.name}
+              aria-label={`Add ${diner.name}`}
+              disabled={full}
+              icon={<Plus size={18} color="rgb(var(--soft))" />}
+              onPress={() => setDiners([...evening.diners, diner])}
+            />
+          ))}
+        </View>
+      </Section>
+
+      <Conflicts />
+      <KitchenSection />
+
+      {edited && editing !== undefined ? (
+        <DinerSheet
+          key={editing}
+          diner={edited}
+          taken={evening.diners.filter((_, at) => at !== editing).map((one) => one.name)}
+          canLeave={evening.diners.length > 1}
+          onClose={() => setEditing(undefined)}
+          onSave={(diner) => {
+            setDiners(evening.diners.map((one, at) => (at === editing ? diner : one)));
+            setEditing(undefined);
+          }}
+          onLeave={() => {
+            setDiners(evening.diners.filter((_, at) => at !== editing));
+            setEditing(undefined);
+          }}
+        />
+      ) : null}
+    </>
+  );
+}

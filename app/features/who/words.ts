@@ -1,0 +1,49 @@
+import { type Allergen, type Appetite, type Diet, type Diner, type HeatSource, type Units } from '@elixa/contract';
+import { hasIngredient, ingredientById } from '@elixa/core';
+
+export const APPETITE: Record<Appetite, string> = { small: 'Small', regular: 'Regular', large: 'Large' };
+
+export const DIET: Record<Diet, string> = {
+  vegan: 'Vegan',
+  vegetarian: 'Vegetarian',
+  pescatarian: 'Fish, no meat',
+  noPork: 'No pork',
+  noBeef: 'No beef',
+  noAlcohol: 'No alcohol',
+};
+
+export const ALLERGEN: Record<Allergen, string> = {
+  soy: 'Soy',
+  wheat: 'Wheat',
+  sesame: 'Sesame',
+  peanut: 'Peanut',
+  egg: 'Egg',
+  fish: 'Fish',
+  crustaceans: 'Crustaceans',
+  molluscs: 'Molluscs',
+  milk: 'Milk',
+  mustard: 'Mustard',
+};
+
+export const UNITS: Record<Units, string> = { metric: 'Metric', us: 'US cups', eastAsian: 'East Asian' };
+
+export const HEAT: Record<HeatSource['kind'], string> = {
+  portableGas: 'Portable gas',
+  gasHob: 'Gas hob',
+  induction: 'Induction',
+  electricPlate: 'Electric plate',
+};
+
+const avoided = (avoid: string) => {
+  if (avoid in ALLERGEN) return ALLERGEN[avoid as Allergen].toLowerCase();
+  return hasIngredient(avoid) ? ingredientById(avoid).name : avoid;
+};
+
+/** What the cook has to remember about a guest, in one line. */
+export function dinerNotes(diner: Diner): string {
+  return [
+    ...(diner.child ? ['child'] : []),
+    ...diner.diets.map((diet) => DIET[diet].toLowerCase()),
+    ...diner.avoids.map((avoid) => `no ${avoided(avoid)}`),
+  ].join(' · ');
+}

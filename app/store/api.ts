@@ -1,0 +1,98 @@
+import type {
+  AppendedAnswer,
+  ChangeEvening,
+  CreateEvening,
+  EveningList,
+  LiveEvent,
+  Problem,
+  StoredEvening,
+} from '@elixa/contract';
+import {
+  createApi,
+  fetchBaseQuery,
+  type BaseQueryFn,
+  type FetchArgs,
+  type FetchBaseQueryError,
+} from '@reduxjs/toolkit/query/react';
+import { serverAnswered, serverSilent } from './connection';
+import { localStore } from './localStore';
+
+const fetchFromServer = fetchBaseQuery({ baseUrl: '/api', timeout: 8000, responseHandler: 'content-type' });
+
+const isRead = (args: string | FetchArgs) => typeof args === 'string' || (args.method ?? 'GET') === 'GET';
+const urlOf = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url);
+
+const isSilence = (error: FetchBaseQueryError) =>
+  error.status === 'FETCH_ERROR' || error.status === 'TIMEOUT_ERROR' || error.status === 502 || error.status === 503;
+
+/**
+ * Reads from the server and keeps each answer on the device. While the server is silent, the kept answer is given
+ * instead, so that the screens stay full.
+ */
+const serverOrKept: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (args, apiContext, extra) => {
+  const result = await fetchFromServer(args, apiContext, extra);
+  const key = `answer:${urlOf(args)}`;
+  if (!result.error) {
+    apiContext.dispatch(serverAnswered());
+    if (isRead(args)) await localStore.write(key, result.data);
+    return result;
+  }
+  if (!isSilence(result.error)) {
+    apiContext.dispatch(serverAnswered());
+    return result;
+  }
+  apiContext.dispatch(serverSilent());
+  if (!isRead(args)) return result;
+  const kept = await localStore.read(key);
+  return kept === undefined ? result : { data: kept };
+};
+
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: serverOrKept,
+  tagTypes: ['Evenings', 'Evening', 'Events'],
+  endpoints: (build) => ({
+    listEvenings: build.query<EveningList, void>({
+      query: () => '/evenings',
+      providesTags: ['Evenings'],
+    }),
+    readEvening: build.query<StoredEvening, string>({
+      query: (id) => `/evenings/${id}`,
+      providesTags: (_result, _error, id) => [{ type: 'Evening', id }],
+    }),
+    createEvening: build.mutation<StoredEvening, CreateEvening>({
+      query: (body) => ({ url: '/evenings', method: 'POST', body }),
+      invalidatesTags: ['Evenings'],
+    }),
+    changeEvening: build.mutation<StoredEvening, ChangeEvening>({
+      query: (body) => ({ url: `/evenings/${body.evening.id}`, method: 'PUT', body }),
+      invalidatesTags: ['Evenings'],
+    }),
+    removeEvening: build.mutation<void, string>({
+      query: (id) => ({ url: `/evenings/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Evenings'],
+    }),
+    restoreEvening: build.mutation<StoredEvening, string>({
+      query: (id) => ({ url: `/evenings/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Evenings'],
+    }),
+    readEvents: build.query<{ events: LiveEvent[] }, string>({
+      query: (id) => `/evenings/${id}/events`,
+    }),
+    appendEvents: build.mutation<AppendedAnswer, { eveningId: string; events: LiveEvent[] }>({
+      query: ({ eveningId, events }) => ({ url: `/evenings/${eveningId}/events`, method: 'POST', body: { events } }),
+      invalidatesTags: ['Evenings'],
+    }),
+  }),
+});
+
+export const { useListEveningsQuery, useRemoveEveningMutation, useRestoreEveningMutation } = api;
+
+/** The problem document of a failed request, when the server sent one. */
+export function problemOf(error: unknown): Problem | undefined {
+  const data = (error as FetchBaseQueryError | undefined)?.data;
+  return data && typeof data === 'object' && 'title' in data ? (data as Problem) : undefined;
+}
+
+/** Whether a request failed because nobody answered, so that it is worth sending again. */
+export const wasSilence = (error: unknown) => isSilence((error ?? {}) as FetchBaseQueryError);

@@ -1,0 +1,39 @@
+import { createListenerMiddleware } from '@reduxjs/toolkit';
+import type { Draft } from '@/features/evening/draftsSlice';
+import type { Settings } from '@/features/settings/settingsSlice';
+import type { LiveLog } from '@/features/stove/liveSlice';
+import { localStore } from './localStore';
+import type { RootState } from './index';
+
+export const keepLocally = createListenerMiddleware();
+
+/** Keys under which things are kept on the device. */
+export const KEPT = { draft: 'draft:', live: 'live:', settings: 'settings' } as const;
+
+async function keepChanged<Value>(prefix: string, before: Record<string, Value>, after: Record<string, Value>) {
+  await Promise.all(
+    Object.entries(after)
+      .filter(([id, value]) => before[id] !== value)
+      .map(([id, value]) => localStore.write(prefix + id, value)),
+  );
+  await Promise.all(
+    Object.keys(before)
+      .filter((id) => !(id in after))
+      .map((id) => localStore.remove(prefix + id)),
+  );
+}
+
+/** Every change of a draft, a log or a setting is on the device before anything is sent. */
+keepLocally.startListening({
+  predicate: (_action, now, before) => {
+    const [after, earlier] = [now as RootState, before as RootState];
+    return after.drafts !== earlier.drafts || after.live !== earlier.live || after.settings !== earlier.settings;
+  },
+  effect: async (_action, listener) => {
+    const before = listener.getOriginalState() as RootState;
+    const after = listener.getState() as RootState;
+    await keepChanged<Draft>(KEPT.draft, before.drafts, after.drafts);
+    await keepChanged<LiveLog>(KEPT.live, before.live, after.live);
+    if (before.settings !== after.settings) await localStore.write(KEPT.settings, after.settings satisfies Settings);
+  },
+});

@@ -1,0 +1,94 @@
+import { useId, useState, type HTMLInputTypeAttribute } from 'react';
+import { View } from 'react-native';
+import { Small } from './Text';
+
+interface Props {
+  label: string;
+  value: string;
+  onChange(value: string): void;
+  onBlur?(): void;
+  type?: HTMLInputTypeAttribute;
+  unit?: string;
+  error?: string;
+  hint?: string;
+  min?: number | string;
+  max?: number | string;
+  step?: number;
+  maxLength?: number;
+  placeholder?: string;
+  autoFocus?: boolean;
+}
+
+/**
+ * A labelled field. It is the browser's own input, so that phones bring the right keyboard and their own date and time
+ * pickers.
+ */
+export function Field({ label, value, onChange, onBlur, type = 'text', unit, error, hint, ...rest }: Props) {
+  const id = useId();
+  const below = error ?? hint;
+  return (
+    <View className="min-w-0 flex-1 gap-1">
+      <label htmlFor={id} style={{ fontSize: 14, color: 'rgb(var(--soft))' }}>
+        {label}
+        {unit ? `, ${unit}` : ''}
+      </label>
+      <input
+        id={id}
+        type={type}
+        value={value}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={below ? `${id}-below` : undefined}
+        onChange={(event) => onChange(event.target.value)}
+        onBlur={onBlur}
+        style={{
+          boxSizing: 'border-box',
+          width: '100%',
+          minHeight: 48,
+          padding: '8px 12px',
+          fontSize: 18,
+          borderRadius: 12,
+          border: `1px solid rgb(var(${error ? '--ember' : '--edge'}))`,
+          background: 'rgb(var(--sheet))',
+          fontVariantNumeric: 'tabular-nums',
+        }}
+        {...rest}
+      />
+      {below ? (
+        <Small nativeID={`${id}-below`} className={error ? 'text-ember' : ''} role={error ? 'alert' : undefined}>
+          {below}
+        </Small>
+      ) : null}
+    </View>
+  );
+}
+
+interface NumberProps extends Omit<Props, 'value' | 'onChange' | 'type' | 'error' | 'min' | 'max'> {
+  value: number;
+  min: number;
+  max: number;
+  onChange(value: number): void;
+}
+
+/** A number that only counts once it lies in its range; what is typed stays, with a message, until it does. */
+export function NumberField({ value, min, max, onChange, ...rest }: NumberProps) {
+  const [typed, setTyped] = useState<string | undefined>(undefined);
+  const text = typed ?? String(value);
+  const number = Number(text.replace(',', '.'));
+  const wrong = text.trim() === '' || !Number.isFinite(number) || number < min || number > max;
+  return (
+    <Field
+      {...rest}
+      type="text"
+      value={text}
+      error={wrong ? `${rest.label}: use a number from ${min} to ${max}.` : undefined}
+      onChange={(next) => {
+        setTyped(next);
+        const parsed = Number(next.replace(',', '.'));
+        if (next.trim() !== '' && Number.isFinite(parsed) && parsed >= min && parsed <= max) onChange(parsed);
+      }}
+      onBlur={() => {
+        if (!wrong) setTyped(undefined);
+      }}
+    />
+  );
+}

@@ -1,0 +1,14 @@
+import { View } from 'react-native';
+import Svg from 'react-native-svg';
+import { PieceGlyph } from './PieceGlyph';
+
+/** A single piece beside its name, as it is drawn in the pot. */
+export function PieceSwatch({ ingredientId, cut, size = 40 }: { ingredientId: string; cut?: string; size?: number }) {
+  return (
+    <View aria-hidden>
+      <Svg width={size} height={size} viewBox="-20 -20 40 40">
+        <PieceGlyph ingredientId={ingredientId} cut={cut} x={0} y={0} radius={17} />
+      </Svg>
+    </View>
+  );
+}

@@ -1,0 +1,152 @@
+import type { Build, Vessel } from '@elixa/contract';
+import { heightAtMm, ingredientById, radiusAtMm } from '@elixa/core';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { PieceGlyph } from './PieceGlyph';
+import { pieceRadiusMm } from './placePieces';
+
+interface Props {
+  vessel: Vessel;
+  build?: Build;
+  inPot?: ReadonlySet<string>;
+  /** Writes heights and widths beside it. */
+  measured?: boolean;
+}
+
+const WALL_MM = 7;
+const STEPS = 24;
+
+function outline(vessel: Vessel, upToMm: number): string {
+  const heights = Array.from({ length: STEPS + 1 }, (_, index) => (upToMm * index) / STEPS);
+  const right = heights.map((height) => `${radiusAtMm(vessel, height).toFixed(1)} ${(-height).toFixed(1)}`);
+  const left = heights.map((height) => `${(-radiusAtMm(vessel, height)).toFixed(1)} ${(-height).toFixed(1)}`).reverse();
+  return `M${[...left, ...right].join('L')}Z`;
+}
+
+/** The wall from rim to rim, open at the top. */
+const wallLine = (vessel: Vessel) => outline(vessel, vessel.innerDepthMm).replace('Z', '');
+
+interface Lying {
+  id: string;
+  ingredientId: string;
+  cut: string;
+  x: number;
+  y: number;
+  radius: number;
+}
+
+/** Hard things below, tender on top; as many of each as its share of the pot. */
+const LAYER: Record<string, number> = { root: 0, poultry: 1, fish: 1, allium: 2, tofu: 2, mushroom: 3, leaf: 4 };
+
+function layPieces(vessel: Vessel, build: Build): Lying[] {
+  const spacing = 25;
+  const rows = Math.max(1, Math.floor(build.fillHeightMm / 15));
+  const slots = Array.from({ length: rows }, (_, row) => {
+    const y = (build.fillHeightMm * (row + 0.5)) / rows;
+    const half = radiusAtMm(vessel, y) - 12;
+    const count = Math.max(1, Math.floor((half * 2) / spacing));
+    return Array.from({ length: count }, (__, index) => ({ x: -half + (half * 2 * (index + 0.5)) / count, y }));
+  }).flat();
+  const total = build.sectors.reduce((sum, one) => sum + one.areaMm2, 0);
+  const sorted = [...build.sectors].sort(
+    (a, b) => (LAYER[ingredientById(a.ingredientId).family] ?? 2) - (LAYER[ingredientById(b.ingredientId).family] ?? 2),
+  );
+  let from = 0;
+  return sorted.flatMap((sector) => {
+    const to = Math.min(slots.length, from + (sector.areaMm2 / total) * slots.length);
+    const own = slots.slice(Math.round(from), Math.round(to));
+    from = to;
+    const cut = Object.keys(ingredientById(sector.ingredientId).cuts)[0] ?? '';
+    return own.map(({ x, y }, index) => ({
+      id: `${sector.ingredientId}-${index}`,
+      ingredientId: sector.ingredientId,
+      cut,
+      x,
+      y: -y,
+      radius: pieceRadiusMm(sector.ingredientId, cut) * 0.72,
+    }));
+  });
+}
+
+/** The pot cut through the middle, to scale: how deep it is, how high the broth stands and the room left for foam. */
+export function PotFromSide({ vessel, build, inPot, measured }: Props) {
+  const radius = vessel.innerDiameterMm / 2;
+  const depth = vessel.innerDepthMm;
+  const lying = useMemo(() => (build ? layPieces(vessel, build) : []), [vessel, build]);
+  const shown = lying.filter((one) => !inPot || inPot.has(one.ingredientId));
+  const usableMm = depth - (build?.headroomMm ?? 0);
+  const liquidMm = build ? (inPot && inPot.size === 0 ? build.liquidHeightMm : build.fillHeightMm) : 0;
+  const reach = radius + 40;
+  const top = depth + (measured ? 26 : 12);
+  const label = build
+    ? `${vessel.name} from the side: filled to ${Math.round(liquidMm)} mm of ${Math.round(depth)} mm`
+    : `${vessel.name} from the side, ${Math.round(depth)} mm deep`;
+  const wall = `var(--pot-${vessel.material})`;
+  const text = { fill: 'rgb(var(--ink))', fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
+  return (
+    <View role="img" aria-label={label} className="w-full">
+      <Svg
+        viewBox={`${-reach} ${-top} ${reach * 2} ${top + 16}`}
+        width="100%"
+        style={{ aspectRatio: (reach * 2) / (top + 16) }}
+      >
+        <Defs>
+          <ClipPath id="inside">
+            <Path d={outline(vessel, depth)} />
+          </ClipPath>
+        </Defs>
+        <Path
+          d={wallLine(vessel)}
+          fill="none"
+          stroke={wall}
+          strokeWidth={WALL_MM * 2}
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        />
+        {[-1, 1].map((side) => (
+          <Rect
+            key={side}
+            x={side > 0 ? radius : -radius - 26}
+            y={-depth + 6}
+            width={26}
+            height={9}
+            rx={4.5}
+            fill={wall}
+          />
+        ))}
+        <Path d={outline(vessel, depth)} fill={`var(--pot-${vessel.material}-inside)`} />
+        <G clipPath="url(#inside)">
+          <Rect x={-radius} y={-liquidMm} width={radius * 2} height={liquidMm} fill="var(--broth)" />
+          {shown.map((one) => (
+            <PieceGlyph key={one.id} {...one} />
+          ))}
+          {build ? (
+            <Line x1={-radius} x2={radius} y1={-liquidMm} y2={-liquidMm} stroke="var(--broth-deep)" strokeWidth={2} />
+          ) : null}
+          {build ? (
+            <Line
+              x1={-radius}
+              x2={radius}
+              y1={-usableMm}
+              y2={-usableMm}
+              stroke="rgb(var(--ink))"
+              strokeWidth={1.5}
+              strokeDasharray="4 4"
+            />
+          ) : null}
+        </G>
+        {measured ? (
+          <>
+            <SvgText {...text} x={0} y={-depth - 10} textAnchor="middle">
+              {`${Math.round(vessel.innerDiameterMm / 10)} cm wide, ${(depth / 10).toFixed(1)} cm deep`}
+            </SvgText>
+          </>
+        ) : null}
+      </Svg>
+    </View>
+  );
+}
+
+/** How high a volume stands in a pot, in mm, for text beside a drawing. */
+export const standsAtMm = (vessel: Vessel, volumeMl: number) => Math.round(heightAtMm(vessel, volumeMl));

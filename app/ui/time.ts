@@ -1,0 +1,50 @@
+import { format } from 'date-fns/format';
+import { formatISO } from 'date-fns/formatISO';
+import { isToday } from 'date-fns/isToday';
+import { isTomorrow } from 'date-fns/isTomorrow';
+import { isYesterday } from 'date-fns/isYesterday';
+
+/** Time of day on this device's clock: `19:30`. */
+export const clock = (moment: string | number | Date) => format(new Date(moment), 'HH:mm');
+
+/** The day in words: `Tonight`, `Tomorrow`, `Saturday 28 November`. */
+export function day(moment: string | number | Date): string {
+  const date = new Date(moment);
+  if (isToday(date)) return date.getHours() >= 17 ? 'Tonight' : 'Today';
+  if (isTomorrow(date)) return 'Tomorrow';
+  if (isYesterday(date)) return 'Yesterday';
+  return format(date, 'EEEE d MMMM');
+}
+
+/** The day where there is little room: `Tonight`, `Sat 28 Nov`. */
+export function dayShort(moment: string | number | Date): string {
+  const words = day(moment);
+  return words.includes(' ') ? format(new Date(moment), 'EEE d MMM') : words;
+}
+
+/** A moment as the evening document keeps it, with this device's offset. */
+export const isoLocal = (date: Date) => formatISO(date);
+
+/** Values of a date field and a time field, and back. */
+export const toDateField = (iso: string) => format(new Date(iso), 'yyyy-MM-dd');
+export const toTimeField = (iso: string) => format(new Date(iso), 'HH:mm');
+export function fromFields(date: string, time: string): string | undefined {
+  const moment = new Date(`${date}T${time}`);
+  return Number.isNaN(moment.getTime()) ? undefined : isoLocal(moment);
+}
+
+/** A countdown: `2:05`, or `1 h 12` from an hour on. */
+export function countdown(seconds: number): string {
+  const whole = Math.ceil(Math.abs(seconds) - 1e-6);
+  if (whole >= 3600) return `${Math.floor(whole / 3600)} h ${String(Math.floor((whole % 3600) / 60)).padStart(2, '0')}`;
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** A length of time in words: `40 s`, `3 min`, `1 h 20 min`. */
+export function lasting(seconds: number): string {
+  const whole = Math.round(Math.abs(seconds));
+  if (whole < 60) return `${whole} s`;
+  const minutes = Math.round(whole / 60);
+  if (minutes < 60) return `${minutes} min`;
+  return minutes % 60 === 0 ? `${minutes / 60} h` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+}

@@ -1,0 +1,20 @@
+import type { Evening, FieldError, Plan } from '@elixa/contract';
+import { checkEvening } from '@elixa/core';
+import { wrap, type Remote } from 'comlink';
+import type { Planner } from './plan.worker';
+
+let remote: Remote<Planner> | undefined;
+
+function worker(): Remote<Planner> {
+  remote ??= wrap<Planner>(new Worker(new URL('./plan.worker', window.location.href)));
+  return remote;
+}
+
+export type Planned = { plan: Plan; faults?: undefined } | { plan?: undefined; faults: FieldError[] };
+
+/** Plans an evening off the page's own thread, or says which fields keep it from being planned. */
+export async function planInWorker(evening: Evening): Promise<Planned> {
+  const faults = checkEvening(evening);
+  if (faults.length > 0) return { faults };
+  return { plan: await worker().planEvening(evening) };
+}

@@ -1,0 +1,76 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+// Node's own modules only: this runs before anything is installed.
+export const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+const CACHE = path.join(ROOT, '.cache');
+const LEAVE_OUT = new Set(['node_modules', 'dist', '.expo', '.data', 'fonts']);
+
+/** A command in the project's folder. @returns its exit code */
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+  if (result.error) throw result.error;
+  return result.status ?? 1;
+}
+
+export function fail(message) {
+  process.stderr.write(`\n${message}\n`);
+  process.exit(1);
+}
+
+function addFiles(hash, place) {
+  if (statSync(place).isDirectory()) {
+    for (const name of readdirSync(place).sort()) {
+      if (!LEAVE_OUT.has(name)) addFiles(hash, path.join(place, name));
+    }
+    return;
+  }
+  hash.update(path.relative(ROOT, place)).update(readFileSync(place));
+}
+
+/** A fingerprint of files and folders, to know whether a step has to be done again. */
+export function fingerprint(places) {
+  const hash = createHash('sha256');
+  for (const place of places) addFiles(hash, path.join(ROOT, place));
+  return hash.digest('hex');
+}
+
+const stampFile = (name) => path.join(CACHE, `${name}.stamp`);
+
+export const isFresh = (name, print) => existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === print;
+
+export function setFresh(name, print) {
+  mkdirSync(CACHE, { recursive: true });
+  writeFileSync(stampFile(name), print);
+}
+
+/** Installs the packages of the lock file, unless they are there. */
+export function ensureInstalled() {
+  const print = fingerprint(['package-lock.json']);
+  if (existsSync(path.join(ROOT, 'node_modules', '.bin', 'tsx')) && isFresh('install', print)) return;
+  process.stdout.write('Installing packages (about two minutes the first time)\n');
+  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
+    fail('The packages could not be installed. Is the npm registry reachable? Then run this again.');
+  }
+  setFresh('install', print);
+}
+
+/** Builds the web application, unless nothing that goes into it has changed. */
+export function ensureBuilt() {
+  const print = fingerprint(['app', 'core', 'contract', 'package-lock.json', 'scripts/build.mjs']);
+  if (existsSync(path.join(ROOT, 'app', 'dist', 'sw.js')) && isFresh('build', print)) return;
+  process.stdout.write('Building the web application (about a minute)\n');
+  if (run(process.execPath, ['scripts/build.mjs']) !== 0)
+    fail('The web application could not be built; the reason stands above.');
+  setFresh('build', print);
+}
+
+/** A child that takes over the terminal; signals reach it, and its exit code is ours. */
+export function become(command, args, env) {
+  const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
+  child.on('exit', (code, signal) => process.exit(code ?? (signal ? 1 : 0)));
+}
