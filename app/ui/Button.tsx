@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Pressable, Text, View, type PressableProps } from 'react-native';
+import { classes } from './classes';
 
 type Look = 'main' | 'plain' | 'quiet' | 'ember';
 
@@ -32,10 +33,16 @@ export function Button({ label, look = 'plain', icon, className = '', wordsClass
     <Pressable
       role="button"
       {...props}
-      className={`flex-row items-center gap-2 rounded-xl border py-2 ${left ? 'justify-start' : 'justify-center'} active:opacity-80 ${BOX[look]} ${props.disabled ? 'opacity-50' : ''} ${className}`}
+      className={classes(
+        'flex-row items-center gap-2 rounded-xl border py-2 active:opacity-80',
+        left ? 'justify-start' : 'justify-center',
+        BOX[look],
+        props.disabled ? 'opacity-50' : '',
+        className,
+      )}
     >
       {icon ? <View aria-hidden>{icon}</View> : null}
-      <Text className={`${left ? 'text-left' : 'text-center'} font-sans ${WORDS[look]} ${wordsClassName}`}>
+      <Text className={classes('font-sans', left ? 'text-left' : 'text-center', WORDS[look], wordsClassName)}>
         {label}
       </Text>
     </Pressable>
@@ -55,7 +62,11 @@ export function IconButton({ label, icon, className = '', ...props }: IconButton
       role="button"
       aria-label={label}
       {...props}
-      className={`h-12 w-12 items-center justify-center rounded-xl active:bg-well ${props.disabled ? 'opacity-40' : ''} ${className}`}
+      className={classes(
+        'h-12 w-12 items-center justify-center rounded-xl active:bg-well',
+        props.disabled ? 'opacity-40' : '',
+        className,
+      )}
     >
       {icon}
     </Pressable>

@@ -1,20 +1,19 @@
 import { Text as NativeText, View, type TextProps } from 'react-native';
+import { classes } from './classes';
 
 interface Props extends TextProps {
   className?: string;
   level?: 1 | 2 | 3;
 }
 
-const join = (...parts: Array<string | undefined>) => parts.filter(Boolean).join(' ');
-
 /** Running text. */
 export function Body({ className, ...props }: Props) {
-  return <NativeText {...props} className={join('font-sans text-base leading-6 text-ink', className)} />;
+  return <NativeText {...props} className={classes('font-sans text-base leading-6 text-ink', className)} />;
 }
 
 /** Explanations under a number, notes, labels. */
 export function Small({ className, ...props }: Props) {
-  return <NativeText {...props} className={join('font-sans text-sm leading-5 text-soft', className)} />;
+  return <NativeText {...props} className={classes('font-sans text-sm leading-5 text-soft', className)} />;
 }
 
 const HEADING_SIZE = { 1: 'text-4xl leading-10', 2: 'text-2xl leading-8', 3: 'text-xl leading-7' } as const;
@@ -26,7 +25,7 @@ export function Heading({ className, level = 2, ...props }: Props) {
       {...props}
       role="heading"
       aria-level={level}
-      className={join('font-display font-semibold text-ink', HEADING_SIZE[level], className)}
+      className={classes('font-display font-semibold text-ink', HEADING_SIZE[level], className)}
     />
   );
 }
@@ -51,7 +50,7 @@ export function Figure({ className, size = 'medium', unit, running, children, ..
     <NativeText
       {...props}
       style={[running ? { fontVariant: ['tabular-nums'] } : null, props.style]}
-      className={join('font-sans font-semibold text-ink', FIGURE_SIZE[size], className)}
+      className={classes('font-sans font-semibold text-ink', FIGURE_SIZE[size], className)}
     >
       {children}
       {unit ? <NativeText className="text-base font-normal text-soft"> {unit}</NativeText> : null}

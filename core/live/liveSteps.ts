@@ -19,6 +19,11 @@ function andList(words: readonly string[]): string {
   return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 }
 
+/** More than four names cannot be taken in at a glance; the amounts under the title name them all. */
+function shortened(names: readonly string[]): string[] {
+  return names.length <= 4 ? [...names] : [...names.slice(0, 3), `${names.length - 3} more`];
+}
+
 function titleOf(actions: readonly Action[], simmer: Simmer): string {
   const first = actions[0] as Action;
   if (first.kind !== 'add' && first.kind !== 'finish') return first.says;
@@ -26,7 +31,7 @@ function titleOf(actions: readonly Action[], simmer: Simmer): string {
     const piece = simmer.pieces.find((one) => one.id === action.pieceId);
     return piece ? shortName(piece.ingredientId, piece.cut) : action.says;
   });
-  return `${capital(andList(names))} in${first.pan === 'aside' ? 'to the small pan' : ''}`;
+  return `${capital(andList(shortened(names)))} in${first.pan === 'aside' ? 'to the small pan' : ''}`;
 }
 
 /**

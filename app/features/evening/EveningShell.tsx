@@ -5,6 +5,7 @@ import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { ThemeButton } from '@/features/settings/ThemeButton';
 import { Button, IconButton } from '@/ui/Button';
+import { classes } from '@/ui/classes';
 import { Instead } from '@/ui/Page';
 import { Heading, Small } from '@/ui/Text';
 import { clock, dayShort } from '@/ui/time';
@@ -46,21 +47,25 @@ export function EveningShell() {
   if (!open || !evening) return <Instead title="Opening" busy />;
 
   const stages = stagesOf(planState.plan, live);
-  const header = (
-    <View className="flex-row items-center gap-1 px-2 py-2 lg:px-0">
-      <IconButton
-        label="All evenings"
-        onPress={() => router.replace('/')}
-        icon={<ChevronLeft size={26} color="rgb(var(--ink))" />}
-      />
-      <View className="min-w-0 flex-1">
-        <Heading level={1} className="text-xl leading-6" numberOfLines={1}>
-          {evening.title}
-        </Heading>
-        <Small numberOfLines={1}>
-          {dayShort(evening.sitDownAt)} at {clock(evening.sitDownAt)} · {evening.diners.length} at table
-        </Small>
-      </View>
+  const back = (
+    <IconButton
+      label="All evenings"
+      onPress={() => router.replace('/')}
+      icon={<ChevronLeft size={26} color="rgb(var(--ink))" />}
+    />
+  );
+  const name = (
+    <View className="min-w-0 flex-1 lg:flex-none">
+      <Heading level={1} className="text-xl leading-6 lg:text-2xl lg:leading-7" numberOfLines={wide ? 3 : 1}>
+        {evening.title}
+      </Heading>
+      <Small numberOfLines={wide ? 2 : 1}>
+        {dayShort(evening.sitDownAt)} at {clock(evening.sitDownAt)} · {evening.diners.length} at table
+      </Small>
+    </View>
+  );
+  const corner = (
+    <View className="flex-row items-center">
       <SaveState id={id} draft={draft} />
       <ThemeButton />
     </View>
@@ -70,22 +75,35 @@ export function EveningShell() {
     <EveningProvider value={open}>
       {wide ? (
         <View className="h-screen flex-row">
-          <View className="w-60 gap-6 border-r border-line p-4">
-            {header}
+          <View className="w-60 gap-5 border-r border-line p-4">
+            <View className="flex-row items-center justify-between">
+              {back}
+              {corner}
+            </View>
+            <View className="px-4">{name}</View>
             <StageBar eveningId={id} stages={stages} upright />
           </View>
-          <ScrollView className="flex-1" contentContainerClassName="mx-auto w-full max-w-2xl gap-8 p-8">
+          <ScrollView
+            className="min-w-0 flex-1"
+            contentContainerClassName={classes('mx-auto w-full gap-8 p-8', atStove ? 'max-w-5xl' : 'max-w-2xl')}
+          >
             <Slot />
           </ScrollView>
           {atStove ? null : (
-            <ScrollView className="w-[400px] border-l border-line bg-sheet" contentContainerClassName="p-6">
-              <PotPanel />
-            </ScrollView>
+            <View className="w-[380px] border-l border-line bg-sheet">
+              <ScrollView contentContainerClassName="p-6">
+                <PotPanel />
+              </ScrollView>
+            </View>
           )}
         </View>
       ) : (
         <View className="h-screen">
-          <View className="border-b border-line">{header}</View>
+          <View className="flex-row items-center gap-1 border-b border-line p-2">
+            {back}
+            {name}
+            {corner}
+          </View>
           <ScrollView className="flex-1" contentContainerClassName="gap-8 px-5 pb-12 pt-5">
             <Slot />
           </ScrollView>

@@ -1,4 +1,5 @@
 import { showVolume } from '@elixa/core';
+import { usePathname } from 'expo-router';
 import { View } from 'react-native';
 import { SimmerTimeline } from '@/features/simmer/SimmerTimeline';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -10,6 +11,8 @@ import { useEvening } from './EveningContext';
 /** The pot and its timeline, beside whatever is worked on. */
 export function PotPanel() {
   const { evening, plan } = useEvening();
+  // There the timeline is the page itself.
+  const atSimmer = usePathname().endsWith('/simmer');
   if (!plan) return null;
   const { build, simmer } = plan;
   return (
@@ -30,7 +33,7 @@ export function PotPanel() {
           <Small>broth in first</Small>
         </View>
       </View>
-      <SimmerTimeline simmer={simmer} round={1} />
+      {atSimmer ? null : <SimmerTimeline simmer={simmer} round={1} />}
     </View>
   );
 }

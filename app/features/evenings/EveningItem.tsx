@@ -49,6 +49,7 @@ export function EveningItem({ row }: { row: EveningRow }) {
           <View className="flex-1 gap-1">
             <Heading level={3}>{row.title}</Heading>
             <Small>
+              {row.status === 'live' ? 'On the stove · ' : ''}
               {day(row.sitDownAt)} at {clock(row.sitDownAt)} · {row.diners.length} at the table
               {missed ? ' · not cooked' : ''}
               {row.onlyHere ? ' · on this device only' : ''}

@@ -63,10 +63,10 @@ export function groupRows(rows: readonly EveningRow[], nowMs: number): EveningGr
   const live = open.filter((row) => row.status === 'live');
   const ahead = open.filter((row) => row.status === 'planned' && at(row) > nowMs - 6 * 3_600_000);
   const missed = open.filter((row) => row.status === 'planned' && at(row) <= nowMs - 6 * 3_600_000);
-  const now = live.length > 0 ? live : ahead.slice(0, 1);
+  const now = [...live, ...ahead].slice(0, 1);
   return {
     now,
-    coming: ahead.filter((row) => !now.includes(row)),
+    coming: [...live, ...ahead].filter((row) => !now.includes(row)),
     past: [...missed, ...rows.filter((row) => row.status === 'finished')].sort((a, b) => at(b) - at(a)),
   };
 }

@@ -44,9 +44,11 @@ export function SimmerTimeline({ simmer, round }: Props) {
         </SvgText>
         {round === 1 ? (
           <>
-            <SvgText {...text} x={scale(simmer.boilAtS) + 5} y={14} fill="rgb(var(--ember))">
-              boils
-            </SvgText>
+            {scale(simmer.boilAtS) - scale(fromS) > 38 ? (
+              <SvgText {...text} x={scale(simmer.boilAtS) + 5} y={14} fill="rgb(var(--ember))">
+                boils
+              </SvgText>
+            ) : null}
             <Line
               x1={scale(simmer.boilAtS)}
               x2={scale(simmer.boilAtS)}

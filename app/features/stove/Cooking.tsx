@@ -8,7 +8,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
 import { ChangeLine } from './ChangeLine';
-import { InPotList } from './InPotList';
+import { ComingList, InPotList } from './InPotList';
 import { LiveControls } from './LiveControls';
 import { NextAction } from './NextAction';
 import { useAlerts } from './useAlerts';
@@ -42,20 +42,23 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const readyAt = clock(Date.now() + view.readyInS * 1000);
 
   const pot = (
-    <View className="mx-auto w-full max-w-lg">
-      <PotFromAbove
-        vessel={evening.vessel}
-        sectors={plan.build.sectors}
-        inPot={inPot}
-        comingNext={comingNext}
-        simmering={running && boiled}
-      />
-    </View>
+    <PotFromAbove
+      vessel={evening.vessel}
+      sectors={plan.build.sectors}
+      inPot={inPot}
+      comingNext={comingNext}
+      simmering={running && boiled}
+    />
   );
+  const standing = view.next ? (
+    <Body className="text-soft">
+      {roundName} ready at <Body className="font-bold">{readyAt}</Body> · step {view.doneSteps + 1} of {view.totalSteps}
+    </Body>
+  ) : null;
 
   return (
-    <View className={wide ? 'flex-row gap-10' : 'gap-5'}>
-      <View className="flex-1 gap-5">
+    <View className={wide ? 'flex-row gap-12' : 'gap-5'}>
+      <View className={wide ? 'flex-1 gap-5' : 'gap-4'}>
         {log.state.status === 'paused' ? (
           <View role="status" className="rounded-2xl bg-well p-4">
             <Heading level={3}>Paused</Heading>
@@ -65,23 +68,22 @@ export function Cooking({ evening, plan, view, log }: Props) {
         <NextAction
           view={view}
           paused={!running}
+          beside={wide ? undefined : pot}
           onDone={() => (view.gate ? setAsking(true) : done())}
           onFinish={() => log.record({ type: 'finished' })}
         />
         <ChangeLine change={view.change} readyAt={readyAt} />
+        {standing}
         <LiveControls log={log} />
-        {wide ? <InPotList inPot={view.inPot} coming={view.coming} /> : null}
+        {wide ? null : <InPotList inPot={view.inPot} />}
+        <ComingList coming={view.coming} />
       </View>
-      <View className="flex-1 gap-5">
-        {pot}
-        {view.next ? (
-          <Body className="text-center text-soft">
-            {roundName} ready at <Body className="font-bold">{readyAt}</Body> · step {view.doneSteps + 1} of{' '}
-            {view.totalSteps}
-          </Body>
-        ) : null}
-        {wide ? null : <InPotList inPot={view.inPot} coming={view.coming} />}
-      </View>
+      {wide ? (
+        <View className="flex-1 gap-6">
+          {pot}
+          <InPotList inPot={view.inPot} />
+        </View>
+      ) : null}
       <Sheet title="Not yet" open={asking && view.gate !== undefined} onClose={() => setAsking(false)}>
         <Body className="text-lg">
           {view.gate?.names.join(' and ')}: {lasting(view.gate?.waitS ?? 0)} more by the clock.

@@ -13,55 +13,57 @@ function words(one: InPot): string {
 
 const TONE = { cooking: 'text-soft', ready: 'text-moss font-bold', over: 'text-ember font-bold' } as const;
 
-/** What is in the pot, for how long, and what comes after the next step. */
-export function InPotList({ inPot, coming }: { inPot: readonly InPot[]; coming: readonly NextStep[] }) {
+/** What is in the pot and for how long. */
+export function InPotList({ inPot }: { inPot: readonly InPot[] }) {
+  if (inPot.length === 0) return null;
   return (
-    <View className="gap-6">
-      {inPot.length > 0 ? (
-        <Section title="In the pot">
-          <View className="border-t border-line">
-            {inPot.map((one) => (
-              <View key={one.piece.id} className="flex-row items-center gap-3 border-b border-line py-2">
-                <PieceSwatch ingredientId={one.piece.ingredientId} cut={one.piece.cut} size={36} />
-                <View className="flex-1 gap-1">
-                  <View className="flex-row items-baseline justify-between">
-                    <Body className="font-semibold">{one.name}</Body>
-                    <Body className={TONE[one.state]} style={{ fontVariant: ['tabular-nums'] }}>
-                      {words(one)}
-                    </Body>
-                  </View>
-                  <View className="h-2 overflow-hidden rounded-full bg-well">
-                    <View
-                      className="h-full rounded-full"
-                      style={{
-                        width: `${Math.round(one.share * 100)}%`,
-                        backgroundColor: glazeOf(one.piece.ingredientId, one.piece.cut),
-                      }}
-                    />
-                  </View>
-                  <Small>
-                    in for {countdown(one.forS)} · {one.piece.sign}
-                  </Small>
-                </View>
-              </View>
-            ))}
-          </View>
-        </Section>
-      ) : null}
-      {coming.length > 0 ? (
-        <Section title="After that">
-          <View role="list">
-            {coming.slice(0, 4).map((step) => (
-              <View role="listitem" key={step.step} className="flex-row gap-4 border-b border-line py-2">
-                <Body className="w-20 font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
-                  {step.dueInS > 0 ? `in ${lasting(step.dueInS)}` : 'then'}
+    <Section title="In the pot">
+      <View className="border-t border-line">
+        {inPot.map((one) => (
+          <View key={one.piece.id} className="flex-row items-center gap-3 border-b border-line py-2">
+            <PieceSwatch ingredientId={one.piece.ingredientId} cut={one.piece.cut} size={36} />
+            <View className="flex-1 gap-1">
+              <View className="flex-row items-baseline justify-between">
+                <Body className="font-semibold">{one.name}</Body>
+                <Body className={TONE[one.state]} style={{ fontVariant: ['tabular-nums'] }}>
+                  {words(one)}
                 </Body>
-                <Body className="flex-1">{step.title}</Body>
               </View>
-            ))}
+              <View className="h-2 overflow-hidden rounded-full bg-well">
+                <View
+                  className="h-full rounded-full"
+                  style={{
+                    width: `${Math.round(one.share * 100)}%`,
+                    backgroundColor: glazeOf(one.piece.ingredientId, one.piece.cut),
+                  }}
+                />
+              </View>
+              <Small>
+                in for {countdown(one.forS)} · {one.piece.sign}
+              </Small>
+            </View>
           </View>
-        </Section>
-      ) : null}
-    </View>
+        ))}
+      </View>
+    </Section>
+  );
+}
+
+/** What comes after the next step. */
+export function ComingList({ coming }: { coming: readonly NextStep[] }) {
+  if (coming.length === 0) return null;
+  return (
+    <Section title="After that">
+      <View role="list" className="border-t border-line">
+        {coming.slice(0, 4).map((step) => (
+          <View role="listitem" key={step.step} className="flex-row gap-4 border-b border-line py-2">
+            <Body className="w-24 font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
+              {step.dueInS > 0 ? `in ${lasting(step.dueInS)}` : 'then'}
+            </Body>
+            <Body className="flex-1">{step.title}</Body>
+          </View>
+        ))}
+      </View>
+    </Section>
   );
 }

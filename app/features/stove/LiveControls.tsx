@@ -26,7 +26,8 @@ export function LiveControls({ log }: { log: LiveLogAccess }) {
         />
         <Button
           className="flex-1"
-          label="Undo tap"
+          label="Undo"
+          aria-label="Undo the last tap"
           disabled={!last}
           icon={<Undo2 size={20} color={INK} />}
           onPress={() => last && log.record({ type: 'undone', target: last.eventId })}

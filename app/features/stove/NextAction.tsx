@@ -1,4 +1,5 @@
 import type { LiveView, NextStep } from '@elixa/core';
+import type { ReactNode } from 'react';
 import { Check } from '@/ui/icons';
 import { Text, View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -11,6 +12,8 @@ interface Props {
   paused: boolean;
   onDone(): void;
   onFinish(): void;
+  /** Shown beside the countdown. */
+  beside?: ReactNode;
 }
 
 const BUTTON: Record<NextStep['kind'], string> = {
@@ -29,12 +32,12 @@ const BUTTON: Record<NextStep['kind'], string> = {
 const SOON_S = 1;
 
 /** The next thing to do, in words that can be read from a metre away, its countdown, and one big button. */
-export function NextAction({ view, paused, onDone, onFinish }: Props) {
+export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
   const next = view.next;
   if (!next) {
     return (
       <View className="gap-4">
-        <Text role="heading" aria-level={2} className="font-display text-4xl font-semibold leading-[42px] text-ink">
+        <Text role="heading" aria-level={2} className="font-display text-[34px] font-semibold leading-[40px] text-ink">
           All done. Enjoy it.
         </Text>
         <Button
@@ -56,24 +59,23 @@ export function NextAction({ view, paused, onDone, onFinish }: Props) {
         <Small className="text-base font-semibold text-soft">
           {now ? 'Now' : next.kind === 'boil' ? 'Wait for' : 'Next'}
         </Small>
-        <Text role="heading" aria-level={2} className="font-display text-4xl font-semibold leading-[42px] text-ink">
+        <Text role="heading" aria-level={2} className="font-display text-[34px] font-semibold leading-[40px] text-ink">
           {next.title}
         </Text>
         <View className="pt-1">
           <StepDetail step={next} large />
         </View>
       </View>
-      <View
-        className="flex-row items-baseline gap-3"
-        role="timer"
-        aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}
-      >
-        <Figure running size="huge" className={now ? 'text-ember' : ''}>
-          {now && !late ? '0:00' : countdown(next.dueInS)}
-        </Figure>
-        <Body className={`text-xl ${late ? 'font-bold text-ember' : 'text-soft'}`}>
-          {late ? 'late' : paused ? 'paused' : ''}
-        </Body>
+      <View className="flex-row items-center justify-between gap-4">
+        <View role="timer" aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}>
+          <Figure running size="huge" className={now ? 'text-ember' : ''}>
+            {now && !late ? '0:00' : countdown(next.dueInS)}
+          </Figure>
+          <Body className={late ? 'text-xl font-bold text-ember' : 'text-xl text-soft'}>
+            {paused ? 'paused' : late ? 'late' : 'to go'}
+          </Body>
+        </View>
+        {beside ? <View className="w-44">{beside}</View> : null}
       </View>
       <Button
         look={now && !view.gate ? 'ember' : 'main'}
