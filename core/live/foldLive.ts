@@ -58,6 +58,9 @@ function apply(state: LiveState, event: LiveEvent): LiveState {
   }
 }
 
+/** What comes first of things logged in the same millisecond: nothing before the start, nothing after the end. */
+const rank = (event: LiveEvent) => (event.type === 'started' ? 0 : event.type === 'finished' ? 2 : 1);
+
 /**
  * The state of a live evening: a pure fold of its log. Events may come in any order and more than once; what was undone
  * counts as never having happened.
@@ -72,7 +75,6 @@ export function foldLive(events: readonly LiveEvent[]): LiveState {
       seen.add(event.id);
       return true;
     })
-    .map((event, index) => ({ event, index }))
-    .sort((a, b) => Date.parse(a.event.at) - Date.parse(b.event.at) || a.index - b.index)
-    .reduce((state, { event }) => apply(state, event), WAITING);
+    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || rank(a) - rank(b))
+    .reduce(apply, WAITING);
 }

@@ -51,17 +51,16 @@ function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units)
   return found;
 }
 
-function gramStep(massG: number): number {
-  if (massG >= 1000) return 10;
-  if (massG >= 100) return 5;
-  if (massG >= 20) return 1;
-  if (massG >= 5) return 0.5;
-  return 0.1;
-}
+/** Steps of kitchen scales, and below a gram of the spoon scales that weigh salt and spices. */
+const GRAM_STEPS = [10, 5, 1, 0.5, 0.1, 0.05, 0.01];
+/** Nobody weighs a few grams in steps of five: the coarsest step for a mass is about a twentieth of it. */
+const COARSEST_SHARE = 20;
 
-/** Grams as a kitchen scale shows them: 5 g steps, finer below 100 g. */
-function grams(massG: number): Candidate {
-  const rounded = Number(nearestStep(massG, gramStep(massG)).toFixed(1));
+/** Grams as a scale shows them, in the coarsest step that stays within the bound. */
+function grams(massG: number, boundPct: number): Candidate {
+  const fits = (step: number) => massG >= step * COARSEST_SHARE && ((step / 2) * 100) / massG <= boundPct;
+  const step = GRAM_STEPS.find(fits) ?? 0.01;
+  const rounded = Number(nearestStep(massG, step).toFixed(2));
   return { text: rounded >= 1000 ? `${Number((rounded / 1000).toFixed(2))} kg` : `${rounded} g`, massG: rounded };
 }
 
@@ -107,7 +106,7 @@ export function showMeasure(massG: number, ingredient: Ingredient, units: Units)
     ...(ingredient.byVolume ? volumeCandidates(volumeMl, ingredient.densityGPerMl, units) : []),
     ...(units === 'us' && !ingredient.byVolume ? ounces(massG) : []),
   ];
-  const chosen = candidates.find((one) => Math.abs(errorPct(one.massG, massG)) <= bound) ?? grams(massG);
+  const chosen = candidates.find((one) => Math.abs(errorPct(one.massG, massG)) <= bound) ?? grams(massG, bound);
   return { text: chosen.text, errorPct: errorPct(chosen.massG, massG) };
 }
 

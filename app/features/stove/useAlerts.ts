@@ -35,7 +35,7 @@ export function useAlerts(next: NextStep | undefined, running: boolean): void {
     if (bell) ring();
     if (voice && title) Speech.speak(title, { language: 'en' });
     notificationAsync(NotificationFeedbackType.Success).catch((error: unknown) =>
-      console.info('This device does not vibrate', error),
+      console.warn('This device does not vibrate', error),
     );
   }, [due, title, bell, voice]);
 }

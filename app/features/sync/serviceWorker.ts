@@ -3,5 +3,5 @@ export function keepPages(): void {
   if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
   navigator.serviceWorker
     .register('/sw.js')
-    .catch((error: unknown) => console.info('Pages are not kept on this device', error));
+    .catch((error: unknown) => console.warn('Pages are not kept on this device', error));
 }

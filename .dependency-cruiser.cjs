@@ -1,0 +1,79 @@
+const TESTS = '\\.test\\.tsx?$|/testing/';
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    {
+      name: 'contract-imports-nobody',
+      severity: 'error',
+      from: { path: '^contract/' },
+      to: { path: '^(core|server|app|bench|e2e)/' },
+    },
+    {
+      name: 'core-imports-contract-only',
+      severity: 'error',
+      from: { path: '^core/' },
+      to: { path: '^(server|app|bench|e2e)/' },
+    },
+    {
+      name: 'core-has-no-interface-and-no-io',
+      comment: 'The computation runs the same in a worker, on the server and on the command line.',
+      severity: 'error',
+      from: { path: '^(core|contract)/', pathNot: TESTS },
+      to: {
+        dependencyTypes: ['core', 'npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'npm-unknown'],
+        pathNot: '(^|node_modules/)(zod|@elixa)(/|$)',
+      },
+    },
+    {
+      name: 'server-and-app-are-apart',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^(app|bench|e2e)/' },
+    },
+    {
+      name: 'app-and-server-are-apart',
+      severity: 'error',
+      from: { path: '^app/' },
+      to: { path: '^(server|bench|e2e)/' },
+    },
+    {
+      name: 'server-layers',
+      comment: 'routes → services → store; no route reads the store by itself.',
+      severity: 'error',
+      from: { path: '^server/routes/' },
+      to: { path: '^server/store/' },
+    },
+    {
+      name: 'store-knows-no-service',
+      severity: 'error',
+      from: { path: '^server/store/' },
+      to: { path: '^server/(routes|services|http)/' },
+    },
+    {
+      name: 'ui-knows-no-feature',
+      severity: 'error',
+      from: { path: '^app/ui/' },
+      to: { path: '^app/(features|app|store)/' },
+    },
+    {
+      name: 'no-test-helpers-in-the-product',
+      severity: 'error',
+      from: { pathNot: `${TESTS}|^(bench|e2e)/` },
+      to: { path: '/testing/' },
+    },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|\\.expo|migrations|results|public)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: `${__dirname}/app/tsconfig.json` },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+  },
+};

@@ -1,0 +1,126 @@
+import type { Diner, Swap } from '@elixa/contract';
+import { CLEAR_CHICKEN } from '../catalogue/styles/clearChicken';
+import { ingredientById } from '../catalogue/ingredients';
+import { planEvening } from '../planEvening';
+import { eveningFor, example, guests } from '../testing/household';
+import { findConflicts } from './conflicts';
+import { portionOf } from './portion';
+import { seatTable } from './table';
+import { whyNot } from './whyNot';
+
+const tove = example('muffled-peal').diners.find((diner) => diner.name === 'Tove')!;
+const noor = example('muffled-peal').diners.find((diner) => diner.name === 'Noor')!;
+const regular = guests(1)[0]!;
+const asideCod: Swap = { ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' };
+const massOf = (plan: ReturnType<typeof planEvening>, id: string, purpose: string) =>
+  plan.amounts.find((one) => one.ingredientId === id && one.purpose === purpose)?.massG ?? 0;
+
+describe('portions', () => {
+  it('grow with appetite and are smaller for a child', () => {
+    const sizes = (['small', 'regular', 'large'] as const).map((appetite) => portionOf({ ...regular, appetite }));
+    expect(sizes[0]!).toBeLessThan(sizes[1]!);
+    expect(sizes[1]!).toBeLessThan(sizes[2]!);
+    expect(portionOf({ ...regular, child: true })).toBeLessThan(portionOf(regular));
+  });
+});
+
+describe('who can eat what', () => {
+  it('keeps each diet from what it excludes and from nothing else', () => {
+    const eats = (diets: Diner['diets'], id: string) => whyNot({ ...regular, diets }, ingredientById(id)) === undefined;
+    expect(eats(['pescatarian'], 'chickenThigh')).toBe(false);
+    expect(eats(['pescatarian'], 'codFillet')).toBe(true);
+    expect(eats(['vegetarian'], 'bonitoFlakes')).toBe(false);
+    expect(eats(['vegetarian'], 'egg')).toBe(true);
+    expect(eats(['vegan'], 'egg')).toBe(false);
+    expect(eats(['noAlcohol'], 'mirin')).toBe(false);
+    expect(eats(['noPork'], 'chickenThigh')).toBe(true);
+  });
+
+  it('minds allergens and single ingredients', () => {
+    expect(whyNot({ ...regular, avoids: ['soy'] }, ingredientById('firmTofu'))).toBe('avoids soy');
+    expect(whyNot({ ...regular, avoids: ['enoki'] }, ingredientById('enoki'))).toBe('avoids enoki mushrooms');
+  });
+});
+
+describe('conflicts', () => {
+  it('names what Tove and Noor cannot have, and offers something for each', () => {
+    const evening = example('muffled-peal');
+    const conflicts = findConflicts(evening, CLEAR_CHICKEN, seatTable(evening, CLEAR_CHICKEN));
+    expect(conflicts.map((one) => `${one.diner}: ${one.ingredientId}`)).toEqual([
+      'Tove: chickenThigh',
+      'Noor: sake',
+      'Noor: mirin',
+    ]);
+    for (const conflict of conflicts) expect(conflict.offers.length).toBeGreaterThan(0);
+    expect(conflicts.every((one) => one.resolvedBy === undefined)).toBe(true);
+  });
+
+  it('never offers a guest what the guest cannot eat either', () => {
+    const vegan: Diner = { ...regular, name: 'Vegan', diets: ['vegan'] };
+    const evening = eveningFor(2, { diners: [regular, vegan] });
+    const offers = planEvening(evening).conflicts.flatMap((one) => one.offers);
+    expect(offers.some((one) => one.withIngredientId === 'codFillet')).toBe(false);
+    expect(offers.some((one) => one.withIngredientId === 'friedTofu')).toBe(true);
+  });
+
+  it('counts what a guest cannot eat out of the amounts', () => {
+    const without = planEvening(eveningFor(3));
+    const withTove = planEvening(eveningFor(3, { diners: [...guests(3), tove] }));
+    expect(massOf(withTove, 'chickenThigh', 'pot')).toBeCloseTo(massOf(without, 'chickenThigh', 'pot'), 6);
+    expect(massOf(withTove, 'carrot', 'pot')).toBeGreaterThan(massOf(without, 'carrot', 'pot'));
+  });
+});
+
+describe('a small pan aside', () => {
+  const evening = eveningFor(3, { diners: [...guests(3), tove], choices: { swaps: [asideCod], leaveOut: [] } });
+  const plan = planEvening(evening);
+
+  it('cooks the swap for the guest alone and settles the conflict', () => {
+    expect(massOf(plan, 'codFillet', 'aside')).toBeCloseTo(150, 6);
+    expect(massOf(plan, 'codFillet', 'pot')).toBe(0);
+    expect(plan.conflicts.find((one) => one.diner === 'Tove')?.resolvedBy).toBe('cod fillet, skin on in a small pan');
+  });
+
+  it('keeps chicken out of it, and times it with the first round', () => {
+    const aside = plan.simmer.pieces.filter((one) => one.pan === 'aside' && one.round === 1);
+    expect(aside.map((one) => one.ingredientId)).not.toContain('chickenThigh');
+    expect(new Set(aside.map((one) => one.outAtS))).toEqual(new Set([plan.simmer.readyAtS[0]]));
+    expect(aside.every((one) => one.inWindow && one.safe)).toBe(true);
+  });
+
+  it('becomes the pot itself when everybody would sit aside', () => {
+    const alone = planEvening(eveningFor(1, { diners: [tove], choices: { swaps: [asideCod], leaveOut: [] } }));
+    expect(massOf(alone, 'codFillet', 'pot')).toBeGreaterThan(0);
+    expect(alone.simmer.pieces.some((one) => one.pan === 'aside')).toBe(false);
+  });
+});
+
+describe('swaps in the broth', () => {
+  it('replaces mirin by as much sugar as is as sweet, and drops the alcohol', () => {
+    const swaps: Swap[] = [
+      { ingredientId: 'mirin', withIngredientId: 'sugar', scope: 'everyone' },
+      { ingredientId: 'sake', withIngredientId: 'water', scope: 'everyone' },
+    ];
+    const before = planEvening(eveningFor(3)).liquids[0]!;
+    const plan = planEvening(eveningFor(3, { diners: [...guests(2), noor], choices: { swaps, leaveOut: [] } }));
+    const broth = plan.liquids[0]!;
+    const grams = (liquid: typeof broth, id: string) =>
+      liquid.ingredients.find((one) => one.ingredientId === id)?.massG ?? 0;
+    expect(broth.ingredients.map((one) => one.ingredientId)).not.toContain('sake');
+    const perLitre = (liquid: typeof broth, id: string) => grams(liquid, id) / liquid.finishedMl;
+    expect(perLitre(broth, 'sugar')).toBeCloseTo(perLitre(before, 'mirin') * 0.38, 8);
+    expect(plan.conflicts.every((one) => one.resolvedBy)).toBe(true);
+  });
+
+  it.each([
+    ['lightSoy', 'tamari'],
+    ['lightSoy', 'salt'],
+    ['darkSoy', 'tamari'],
+    ['darkSoy', 'salt'],
+  ])('keeps the salinity when %s becomes %s', (ingredientId, withIngredientId) => {
+    const before = planEvening(eveningFor(4)).liquids;
+    const swaps: Swap[] = [{ ingredientId, withIngredientId, scope: 'everyone' }];
+    const after = planEvening(eveningFor(4, { choices: { swaps, leaveOut: [] } })).liquids;
+    after.forEach((liquid, index) => expect(liquid.salinityPct).toBeCloseTo(before[index]!.salinityPct, 6));
+  });
+});

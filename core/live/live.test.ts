@@ -1,0 +1,201 @@
+import type { LiveEvent } from '@elixa/contract';
+import fc from 'fast-check';
+import { planEvening } from '../planEvening';
+import { example } from '../testing/household';
+import { foldLive, potClockS } from './foldLive';
+import { liveSteps } from './liveSteps';
+import { liveView } from './liveView';
+import { project } from './project';
+
+const evening = example('practice-night');
+const { simmer } = planEvening(evening);
+const steps = liveSteps(simmer);
+const START = Date.parse(simmer.litAt);
+
+let counter = 0;
+const id = () => `00000000-0000-4000-8000-${String((counter += 1)).padStart(12, '0')}`;
+const at = (seconds: number) => new Date(START + seconds * 1000).toISOString();
+const started: LiveEvent = { id: id(), at: at(0), type: 'started', evening };
+const tap = (step: number, seconds: number): LiveEvent => ({ id: id(), at: at(seconds), type: 'stepDone', step });
+const stepOf = (kind: string, nth = 0) => steps.filter((step) => step.kind === kind)[nth]!;
+const onTime = (upTo: number) => steps.filter((step) => step.step <= upTo).map((step) => tap(step.step, step.atS));
+const viewAt = (events: LiveEvent[], seconds: number) =>
+  liveView(simmer, steps, foldLive(events), START + seconds * 1000);
+const readyS = simmer.readyAtS[0]!;
+
+describe('the log', () => {
+  it('folds to the same state in any order and however often an event comes', () => {
+    const events = [started, ...onTime(4)];
+    fc.assert(
+      fc.property(fc.shuffledSubarray(events, { minLength: events.length }), fc.nat(5), (shuffled, again) => {
+        expect(foldLive([...shuffled, events[again]!]).taps).toEqual(foldLive(events).taps);
+      }),
+    );
+  });
+
+  it('waits until it is started and knows nothing before', () => {
+    expect(foldLive([]).status).toBe('waiting');
+    expect(foldLive([tap(0, 5)]).taps).toEqual([]);
+  });
+
+  it('takes back the last tap, as if it had not been', () => {
+    const wrong = tap(1, 250);
+    const events = [started, tap(0, 0), wrong];
+    const undone: LiveEvent = { id: id(), at: at(255), type: 'undone', target: wrong.id };
+    expect(foldLive([...events, undone]).taps.map((one) => one.step)).toEqual([0]);
+    expect(foldLive([...events, undone, tap(1, 260)]).taps.map((one) => one.atS)).toEqual([0, 260]);
+  });
+
+  it('stands still while it is paused', () => {
+    const events: LiveEvent[] = [
+      started,
+      { id: id(), at: at(100), type: 'paused' },
+      { id: id(), at: at(400), type: 'resumed' },
+    ];
+    expect(potClockS(foldLive(events.slice(0, 2)), START + 300_000)).toBe(100);
+    expect(potClockS(foldLive(events), START + 500_000)).toBe(200);
+  });
+
+  it('ends once, and keeps notes that come later', () => {
+    const events: LiveEvent[] = [
+      started,
+      { id: id(), at: at(5000), type: 'finished' },
+      { id: id(), at: at(6000), type: 'noted', text: 'Less salt' },
+    ];
+    expect(foldLive(events)).toMatchObject({
+      status: 'finished',
+      finishedAtMs: START + 5_000_000,
+      notes: [{ text: 'Less salt' }],
+    });
+  });
+});
+
+describe('the guide on time', () => {
+  it('shows each step in turn at its planned time', () => {
+    for (const step of steps.slice(1)) {
+      const view = viewAt([started, ...onTime(step.step - 1)], step.atS);
+      expect(view.next?.step).toBe(step.step);
+      expect(view.next?.dueInS).toBeCloseTo(0, 3);
+      expect(view.change).toBeUndefined();
+    }
+  });
+
+  it('has nothing left when everything is done', () => {
+    const view = viewAt([started, ...onTime(steps.length)], simmer.endsAtS);
+    expect(view.next).toBeUndefined();
+    expect(view.doneSteps).toBe(view.totalSteps);
+  });
+
+  it('lists what is in the pot until it is lifted out', () => {
+    const last = stepOf('add', 2);
+    const view = viewAt([started, ...onTime(last.step)], last.atS + 10);
+    expect(view.inPot.map((one) => one.name)).toEqual(expect.arrayContaining(['daikon', 'chicken', 'mizuna']));
+    expect(view.inPot.find((one) => one.name === 'daikon')!.state).not.toBe('over');
+    const served = viewAt([started, ...onTime(stepOf('serve').step)], readyS + 10);
+    expect(served.inPot).toEqual([]);
+  });
+});
+
+describe('late and early taps', () => {
+  it('a late boil moves the meal back by as much', () => {
+    const boil = stepOf('boil');
+    const first = stepOf('add');
+    const lateS = 240;
+    const view = viewAt([started, tap(0, 0), tap(boil.step, boil.atS + lateS)], boil.atS + lateS);
+    const slackS = first.atS - boil.atS;
+    expect(view.readyInS + view.clockS).toBeCloseTo(readyS + lateS - slackS, 3);
+    expect(view.change).toMatchObject({
+      lateS: expect.closeTo(lateS, 3),
+      movesReadyS: expect.closeTo(lateS - slackS, 3),
+    });
+  });
+
+  it('an early boil moves nothing: the first addition keeps its time', () => {
+    const boil = stepOf('boil');
+    const view = viewAt([started, tap(0, 0), tap(boil.step, boil.atS - 90)], boil.atS - 90);
+    expect(view.readyInS + view.clockS).toBeCloseTo(readyS, 3);
+    expect(view.next?.dueInS).toBeCloseTo(stepOf('add').atS - (boil.atS - 90), 3);
+  });
+
+  it('never serves chicken before its least time, however late it went in', () => {
+    const group = steps.find((step) => step.actions.some((one) => one.ingredientId === 'chickenThigh'))!;
+    const piece = simmer.pieces.find((one) => one.ingredientId === 'chickenThigh')!;
+    const coldS = piece.outAtS - piece.inAtS - piece.cookS;
+    fc.assert(
+      fc.property(fc.integer({ min: -120, max: 1500 }), (lateS) => {
+        const inS = group.atS + lateS;
+        const events = [started, ...onTime(group.step - 1), tap(group.step, inS)];
+        const { readyS: ready } = project(simmer, steps, foldLive(events).taps, Math.max(inS, 0));
+        expect(ready.get(1)! - inS).toBeGreaterThanOrEqual(piece.safeS + coldS - 1e-6);
+      }),
+    );
+  });
+
+  it('a small delay that every window can bear moves nothing', () => {
+    const group = stepOf('add', 0);
+    const events = [started, ...onTime(group.step - 1), tap(group.step, group.atS + 40)];
+    const view = viewAt(events, group.atS + 40);
+    expect(view.readyInS + view.clockS).toBeCloseTo(readyS, 3);
+    expect(view.change).toMatchObject({ movesReadyS: 0 });
+  });
+
+  it('leaves that went in far too early are lifted out earlier', () => {
+    const leaves = steps.find((step) => step.actions.some((one) => one.ingredientId === 'mizuna'))!;
+    const events = [started, ...onTime(leaves.step - 1), tap(leaves.step, leaves.atS - 200)];
+    const { readyS: ready } = project(simmer, steps, foldLive(events).taps, leaves.atS - 200);
+    const chicken = simmer.pieces.find((one) => one.ingredientId === 'chickenThigh')!;
+    const chickenSafeS = chicken.inAtS + chicken.safeS + (chicken.outAtS - chicken.inAtS - chicken.cookS);
+    expect(ready.get(1)!).toBeLessThan(readyS);
+    expect(ready.get(1)!).toBeGreaterThanOrEqual(chickenSafeS - 1e-6);
+  });
+
+  it('waits with the meal while a step is overdue', () => {
+    const group = steps.find((step) => step.actions.some((one) => one.ingredientId === 'chickenThigh'))!;
+    const view = viewAt([started, ...onTime(group.step - 1)], group.atS + 900);
+    expect(view.next?.step).toBe(group.step);
+    expect(view.readyInS + view.clockS).toBeGreaterThan(readyS + 600);
+  });
+
+  it('a round that is served late moves the next one, never the other way round', () => {
+    const serve = stepOf('serve');
+    const late = viewAt([started, ...onTime(serve.step - 1), tap(serve.step, readyS + 300)], readyS + 300);
+    expect(late.readyInS + late.clockS).toBeCloseTo(simmer.readyAtS[1]! + 300, 3);
+    const early = viewAt([started, ...onTime(serve.step - 1), tap(serve.step, readyS - 20)], readyS - 20);
+    expect(early.readyInS + early.clockS).toBeCloseTo(simmer.readyAtS[1]!, 3);
+  });
+});
+
+describe('the safety gate', () => {
+  it('stands before serving while chicken lacks time, and goes when it has had it', () => {
+    const group = steps.find((step) => step.actions.some((one) => one.ingredientId === 'chickenThigh'))!;
+    const serve = stepOf('serve');
+    const events = [
+      started,
+      ...onTime(group.step - 1),
+      ...steps.filter((s) => s.step >= group.step && s.step < serve.step).map((s) => tap(s.step, group.atS)),
+    ];
+    const soon = viewAt(events, group.atS + 60);
+    expect(soon.gate?.names).toContain('chicken');
+    expect(soon.gate!.waitS).toBeGreaterThan(60);
+    expect(viewAt(events, group.atS + 60 + soon.gate!.waitS).gate).toBeUndefined();
+  });
+});
+
+describe('what is told', () => {
+  it('names up to four things and counts the rest', () => {
+    const titles = steps.filter((step) => step.kind === 'add').map((step) => step.title);
+    expect(titles[0]).toBe('Daikon in');
+    expect(titles[1]).toMatch(/^Chicken, carrot, cabbage stems and \d more in$/);
+    expect(titles[2]).toBe('Cabbage leaves and mizuna in');
+  });
+
+  it('sends the small pan its own words', () => {
+    const swaps = [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' as const }];
+    const plan = planEvening({ ...example('muffled-peal'), choices: { swaps, leaveOut: [] } });
+    const titles = liveSteps(plan.simmer)
+      .filter((step) => step.pan === 'aside')
+      .map((step) => step.title);
+    expect(titles.some((title) => /cod.* into the small pan$/i.test(title))).toBe(true);
+    expect(titles).toContain('The small pan boils: down to a simmer');
+  });
+});

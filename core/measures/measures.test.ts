@@ -1,0 +1,101 @@
+import fc from 'fast-check';
+import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
+import { buyWhole } from './buyWhole';
+import { fractionText } from './fraction';
+import { MEASURE_BOUND_PCT, SALT_MEASURE_BOUND_PCT, showMeasure, showVolume } from './showMeasure';
+import { SPOONS } from './units';
+
+const UNITS = ['metric', 'us', 'eastAsian'] as const;
+const parts: Record<string, number> = { '¼': 0.25, '⅓': 1 / 3, '½': 0.5, '⅔': 2 / 3, '¾': 0.75 };
+
+/** Grams that a shown measure stands for, read back from its words alone. */
+function readBackG(text: string, ingredientId: string, units: (typeof UNITS)[number]): number {
+  const what = ingredientById(ingredientId);
+  const spoons = SPOONS[units];
+  const perUnit: Record<string, number> = {
+    g: 1,
+    kg: 1000,
+    oz: 28.349523,
+    lb: 453.592368,
+    ml: what.densityGPerMl,
+    l: 1000 * what.densityGPerMl,
+    tsp: spoons.tspMl * what.densityGPerMl,
+    tbsp: spoons.tbspMl * what.densityGPerMl,
+    cup: spoons.cupMl * what.densityGPerMl,
+    cups: spoons.cupMl * what.densityGPerMl,
+  };
+  const terms = text.split(' + ').flatMap((term) => term.match(/[\d.]*[¼⅓½⅔¾]? ?[a-z][a-z ]*/g) ?? [term]);
+  return terms.reduce((sum, term) => {
+    const match = /^([\d.]*)([¼⅓½⅔¾]?) ?(.*)$/.exec(term.trim());
+    const count = Number(match?.[1] || 0) + (parts[match?.[2] ?? ''] ?? 0);
+    const unit = (match?.[3] ?? '').trim();
+    return sum + count * (perUnit[unit] ?? what.sold?.massG ?? Number.NaN);
+  }, 0);
+}
+
+describe('kitchen rounding', () => {
+  it('shows a measure whose error is the stated one and lies within the bound', () => {
+    const any = fc.tuple(
+      fc.constantFrom(...INGREDIENTS),
+      fc.constantFrom(...UNITS),
+      fc.double({ min: 1, max: 6000, noNaN: true }),
+    );
+    fc.assert(
+      fc.property(any, ([what, units, massG]) => {
+        const shown = showMeasure(massG, what, units);
+        const bound = what.saltPct > 0.5 ? SALT_MEASURE_BOUND_PCT : MEASURE_BOUND_PCT;
+        expect(Math.abs(shown.errorPct)).toBeLessThanOrEqual(bound + 1e-9);
+        const meantG = readBackG(shown.text, what.id, units);
+        expect(Math.abs(meantG - massG * (1 + shown.errorPct / 100)) / massG).toBeLessThan(0.006);
+      }),
+      { numRuns: 2000 },
+    );
+  });
+
+  it('speaks in spoons, cups and counts where these come close', () => {
+    expect(showMeasure(35.4, ingredientById('darkSoy'), 'metric').text).toBe('2 tbsp');
+    expect(showMeasure(240, ingredientById('water'), 'us').text).toBe('1 cup');
+    expect(showMeasure(400, ingredientById('water'), 'eastAsian').text).toBe('2 cups');
+    expect(showMeasure(150, ingredientById('egg'), 'metric').text).toBe('3 eggs');
+    expect(showMeasure(50, ingredientById('longOnion'), 'metric').text).toBe('½ long onion');
+    expect(showMeasure(908, ingredientById('chickenThigh'), 'us').text).toBe('2 lb');
+  });
+
+  it('falls back to grams when no spoon is close enough for salt', () => {
+    const shown = showMeasure(2.02, ingredientById('salt'), 'metric');
+    expect(shown.text).toMatch(/ g$/);
+  });
+
+  it('refuses an amount that is none', () => {
+    expect(() => showMeasure(-1, ingredientById('salt'), 'metric')).toThrow(RangeError);
+    expect(() => showMeasure(Number.NaN, ingredientById('salt'), 'metric')).toThrow(/massG/);
+  });
+
+  it('writes fractions as they stand on a spoon', () => {
+    expect([0.25, 1 / 3, 1.5, 2.75, 4].map(fractionText)).toEqual(['¼', '⅓', '1½', '2¾', '4']);
+    expect(() => fractionText(0.4)).toThrow(RangeError);
+  });
+
+  it('rounds volumes in text', () => {
+    expect(showVolume(1337, 'metric')).toBe('1.35 l');
+    expect(showVolume(473, 'us')).toBe('2 cups');
+  });
+});
+
+describe('things sold whole', () => {
+  it('says how many to buy and what stays over', () => {
+    const cabbage = ingredientById('napaCabbage');
+    expect(buyWhole(480, cabbage)).toEqual({ count: 1, unit: 'small head', text: '1 small head', leftG: 520 });
+    expect(buyWhole(1400, cabbage)?.count).toBe(2);
+    expect(buyWhole(100, ingredientById('daikon'))).toBeUndefined();
+  });
+
+  it('never buys too little, but for a hair', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), (needG) => {
+        const bought = buyWhole(needG, ingredientById('firmTofu'))!;
+        expect(bought.count * 350).toBeGreaterThanOrEqual(needG - 0.02 * 350 - 1e-6);
+      }),
+    );
+  });
+});

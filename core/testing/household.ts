@@ -1,0 +1,27 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { eveningSchema, type Diner, type Evening } from '@elixa/contract';
+
+/** The household's evenings, as the examples hold them. For tests only. */
+export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal'): Evening {
+  const file = path.join(__dirname, '..', '..', 'examples', `${name}.json`);
+  return eveningSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
+}
+
+/** So many regular guests who eat everything. */
+export const guests = (count: number): Diner[] =>
+  Array.from({ length: count }, (_, index) => ({
+    name: `Ringer ${index + 1}`,
+    appetite: 'regular',
+    diets: [],
+    avoids: [],
+    child: false,
+  }));
+
+/** A plain evening for so many regular guests, with what a test wants different. */
+export const eveningFor = (count: number, more: Partial<Evening> = {}): Evening => ({
+  ...example('practice-night'),
+  diners: guests(count),
+  choices: { swaps: [], leaveOut: [] },
+  ...more,
+});

@@ -1,0 +1,69 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+const NOT_IN_THE_CORE = [
+  { object: 'Date', property: 'now', message: 'The core is given its clock.' },
+  { object: 'Math', property: 'random', message: 'The core is given its seed.' },
+];
+
+export default tseslint.config(
+  {
+    ignores: [
+      '**/node_modules/',
+      'app/dist/',
+      'app/public/',
+      'app/.expo/',
+      'app/expo-env.d.ts',
+      '.cache/',
+      '.data/',
+      'e2e/results/',
+      'coverage/',
+      'server/store/migrations/',
+    ],
+  },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      eqeqeq: ['error', 'always'],
+      'no-console': ['error', { allow: ['error', 'warn'] }],
+      'prefer-const': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      'max-lines': ['warn', { max: 350, skipBlankLines: true }],
+    },
+  },
+  {
+    files: ['**/*.{js,cjs,mjs}'],
+    languageOptions: {
+      globals: Object.fromEntries(
+        ['module', 'require', 'process', '__dirname', 'console', 'URL', 'setTimeout', 'fetch'].map((name) => [
+          name,
+          'readonly',
+        ]),
+      ),
+    },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
+  {
+    files: ['core/**/*.ts', 'contract/**/*.ts'],
+    ignores: ['**/*.test.ts', 'core/testing/**'],
+    rules: {
+      'no-restricted-properties': ['error', ...NOT_IN_THE_CORE],
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'setTimeout', 'setInterval'],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'NewExpression[callee.name="Date"][arguments.length=0]',
+          message: 'The core is given its clock.',
+        },
+      ],
+    },
+  },
+  {
+    files: ['app/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+);

@@ -1,0 +1,31 @@
+const swc = [
+  '@swc/jest',
+  { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } },
+];
+
+const plain = (name) => ({
+  displayName: name,
+  rootDir: `${__dirname}/${name}`,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/**/*.test.ts'],
+  transform: { '^.+\\.ts$': swc },
+});
+
+/** @type {import('jest').Config} */
+module.exports = {
+  projects: [
+    plain('contract'),
+    plain('core'),
+    { ...plain('server'), maxWorkers: 2 },
+    {
+      displayName: 'app',
+      preset: 'jest-expo',
+      rootDir: `${__dirname}/app`,
+      testMatch: ['<rootDir>/**/*.test.ts', '<rootDir>/**/*.test.tsx'],
+      moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
+      transformIgnorePatterns: [
+        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|@expo-.*|nativewind|react-native-css-interop|react-native-svg|lucide-react-native|d3-.*|internmap|@reduxjs/toolkit|immer|react-redux|date-fns)/)',
+      ],
+    },
+  ],
+};
