@@ -62,6 +62,7 @@ module.exports = {
       from: { pathNot: `${TESTS}|^(bench|e2e)/` },
       to: { path: '/testing/' },
     },
+    { name: 'no-unknown-arrows', severity: 'error', from: {}, to: { couldNotResolve: true } },
     {
       name: 'no-circles',
       severity: 'error',
@@ -73,7 +74,8 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     exclude: { path: '(^|/)(dist|\\.expo|migrations|results|public)/' },
     tsPreCompilationDeps: true,
-    tsConfig: { fileName: `${__dirname}/app/tsconfig.json` },
+    // The alias of the app needs a base that the app's own tsconfig does not state.
+    tsConfig: { fileName: `${__dirname}/tsconfig.boundaries.json` },
     enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
   },
 };

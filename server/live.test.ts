@@ -1,0 +1,71 @@
+import type { LiveEvent } from '@elixa/contract';
+import { example, testServer, type TestServer } from './testing/testServer';
+
+let server: TestServer;
+const evening = example('practice-night');
+const id = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`;
+const at = (second: number) => new Date(Date.parse('2026-11-24T18:55:00Z') + second * 1000).toISOString();
+const started: LiveEvent = { id: id(0), at: at(0), type: 'started', evening };
+const tap = (index: number): LiveEvent => ({ id: id(index), at: at(index * 60), type: 'stepDone', step: index });
+const send = (events: LiveEvent[], to = evening.id) =>
+  server.request.post(`/api/evenings/${to}/events`).send({ events });
+const read = async () => (await server.request.get(`/api/evenings/${evening.id}/events`)).body.events as LiveEvent[];
+
+beforeAll(async () => {
+  server = await testServer();
+  await server.request.post('/api/evenings').send({ evening });
+  await server.request.post('/api/evenings').send({ evening: example('muffled-peal') });
+}, 60_000);
+afterAll(() => server.close());
+
+describe('the log of a live evening', () => {
+  it('takes events in order and gives them back', async () => {
+    const answer = await send([started, tap(1), tap(2)]);
+    expect(answer.body).toEqual({ accepted: [id(0), id(1), id(2)], alreadyHad: [] });
+    expect(await read()).toEqual([started, tap(1), tap(2)]);
+    expect((await server.request.get(`/api/evenings/${evening.id}`)).body.status).toBe('live');
+  });
+
+  it('takes an event once, however often it is sent', async () => {
+    const answer = await send([tap(2), tap(3)]);
+    expect(answer.body).toEqual({ accepted: [id(3)], alreadyHad: [id(2)] });
+    expect((await read()).map((event) => event.id)).toEqual([0, 1, 2, 3].map(id));
+  });
+
+  it('takes the same batch from two tabs at once without a double', async () => {
+    const batch = [tap(4), tap(5)];
+    const answers = await Promise.all([send(batch), send(batch)]);
+    expect(answers.map((one) => one.status)).toEqual([200, 200]);
+    expect(answers.flatMap((one) => one.body.accepted).sort()).toEqual([id(4), id(5)]);
+    expect(await read()).toHaveLength(6);
+  });
+
+  it('refuses an id that is stored with other contents, and stores none of that batch', async () => {
+    const other = { ...tap(3), step: 9 } as LiveEvent;
+    const answer = await send([tap(6), other]);
+    expect(answer.status).toBe(409);
+    expect(answer.body.errors[0]).toMatchObject({ field: 'events', fix: 'Make a new id for each event.' });
+    expect((await send([tap(1)], 'muffled-peal')).status).toBe(409);
+    expect(await read()).toHaveLength(6);
+  });
+
+  it('names the event at fault', async () => {
+    const answer = await send([{ ...tap(7), step: -1 } as LiveEvent]);
+    expect(answer.status).toBe(422);
+    expect(answer.body.errors[0].field).toBe('events[0].step');
+  });
+
+  it('belongs to an evening', async () => {
+    expect((await send([tap(8)], 'nobody')).status).toBe(404);
+  });
+
+  it('makes the evening finished, with its last note in the list', async () => {
+    await send([
+      { id: id(20), at: at(3000), type: 'noted', text: 'Bram wanted more tofu.' },
+      { id: id(21), at: at(3010), type: 'finished' },
+    ]);
+    const { evenings } = (await server.request.get('/api/evenings')).body;
+    const row = evenings.find((one: { id: string }) => one.id === evening.id);
+    expect(row).toMatchObject({ status: 'finished', lastNote: 'Bram wanted more tofu.', finishedAt: at(3010) });
+  });
+});

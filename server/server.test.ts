@@ -1,0 +1,131 @@
+import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { AddressInfo } from 'node:net';
+import { planSchema } from '@elixa/contract';
+import { seedDemoData } from './demoData';
+import { listenOnFreePort } from './http/listen';
+import { eveningService } from './services/eveningService';
+import { openDatabase } from './store/database';
+import { eveningStore } from './store/eveningStore';
+import { eventStore } from './store/eventStore';
+import { example, testServer, type TestServer } from './testing/testServer';
+
+let server: TestServer;
+let web: string;
+
+beforeAll(async () => {
+  web = mkdtempSync(path.join(tmpdir(), 'elixa-web-'));
+  mkdirSync(path.join(web, '_expo'));
+  writeFileSync(path.join(web, 'index.html'), '<title>Elixa</title>');
+  writeFileSync(path.join(web, '_expo', 'entry-1a2b.js'), 'export {}');
+  server = await testServer({ webDirectory: web, requestsPerMinute: 40 });
+}, 60_000);
+afterAll(async () => {
+  await server.close();
+  rmSync(web, { recursive: true });
+});
+
+describe('the server', () => {
+  it('gives the plan of a document without storing it', async () => {
+    const answer = await server.request.post('/api/plan').send({ evening: example('muffled-peal') });
+    expect(answer.status).toBe(200);
+    expect(planSchema.parse(answer.body).eveningId).toBe('muffled-peal');
+    expect((await server.request.get('/api/evenings')).body.evenings).toEqual([]);
+  });
+
+  it('publishes its schemas', async () => {
+    const answer = await server.request.get('/api/schemas/evening');
+    expect(answer.type).toBe('application/schema+json');
+    expect(answer.body.properties).toHaveProperty('sitDownAt');
+    expect((await server.request.get('/api/schemas/kettle')).status).toBe(404);
+  });
+
+  it('serves the application at every address that is no file, and files for long', async () => {
+    const page = await server.request.get('/evening/practice-night/stove');
+    expect(page.status).toBe(200);
+    expect(page.text).toContain('Elixa');
+    const script = await server.request.get('/_expo/entry-1a2b.js');
+    expect(script.headers['cache-control']).toMatch(/immutable/);
+  });
+
+  it('says what to do when nothing has been built', async () => {
+    const bare = await testServer({ webDirectory: path.join(web, 'nowhere') });
+    const answer = await bare.request.get('/');
+    expect(answer.status).toBe(503);
+    expect(answer.text).toContain('npm run build');
+    await bare.close();
+  });
+
+  it('sends headers that keep foreign scripts out', async () => {
+    const { headers } = await server.request.get('/');
+    expect(headers['content-security-policy']).toMatch(/script-src 'self'/);
+    expect(headers).not.toHaveProperty('x-powered-by');
+  });
+
+  it('logs a request as one line of JSON, without cookies or keys', async () => {
+    server.lines.length = 0;
+    await server.request.get('/api/health').set('cookie', 'secret=1').set('authorization', 'Bearer secret');
+    const lines = server.lines.map((line) => JSON.parse(line) as { req: { url: string }; res: { statusCode: number } });
+    expect(lines).toHaveLength(1);
+    expect(lines[0]).toMatchObject({ req: { method: 'GET', url: '/api/health' }, res: { statusCode: 200 } });
+    expect(server.lines.join()).not.toContain('secret');
+  });
+
+  it('slows down whoever asks without end', async () => {
+    const answers = await Promise.all(Array.from({ length: 45 }, () => server.request.get('/api/health')));
+    const refused = answers.find((one) => one.status === 429);
+    expect(refused?.body.title).toBe('Too many requests');
+  });
+});
+
+describe('ports', () => {
+  it('takes the next free one when the wanted one is taken', async () => {
+    const blocker = createServer();
+    await new Promise<void>((resolve) => blocker.listen(0, '127.0.0.1', resolve));
+    const taken = (blocker.address() as AddressInfo).port;
+    const listening = await listenOnFreePort(server.app, taken, '127.0.0.1');
+    const { port, address } = listening.address() as AddressInfo;
+    expect(port).toBeGreaterThan(taken);
+    expect(address).toBe('127.0.0.1');
+    listening.close();
+    blocker.close();
+  });
+});
+
+describe('the database on disk', () => {
+  it('is there again after it was closed, with the demo evenings written once', async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'elixa-data-'));
+    const now = new Date('2026-11-24T12:00:00Z');
+    const first = await openDatabase(path.join(folder, 'pg'));
+    expect(await seedDemoData(first.db, now)).toBe(true);
+    expect(await seedDemoData(first.db, now)).toBe(false);
+    await first.close();
+
+    const second = await openDatabase(path.join(folder, 'pg'));
+    const { evenings } = await eveningService(eveningStore(second.db), eventStore(second.db)).list();
+    const status = Object.fromEntries(evenings.map((one) => [one.title, one.status]));
+    expect(status).toEqual({ 'Practice night': 'planned', 'Muffled peal': 'planned', 'First frost': 'finished' });
+    await second.close();
+    rmSync(folder, { recursive: true });
+  }, 60_000);
+
+  it('forgets what was deleted a month ago and nothing younger', async () => {
+    const database = await openDatabase();
+    const store = eveningStore(database.db);
+    const now = new Date('2026-11-24T12:00:00Z');
+    const service = eveningService(store, eventStore(database.db), () => now);
+    for (const [name, days] of [
+      ['practice-night', 31],
+      ['muffled-peal', 29],
+    ] as const) {
+      await store.insert(example(name), now);
+      await store.setDeleted(name, new Date(now.getTime() - days * 86_400_000));
+    }
+    await service.purge();
+    await expect(service.restore('practice-night')).rejects.toThrow(/There is no evening/);
+    expect((await service.restore('muffled-peal')).evening.title).toBe('Muffled peal');
+    await database.close();
+  }, 60_000);
+});

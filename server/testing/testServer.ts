@@ -1,0 +1,30 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { Writable } from 'node:stream';
+import { eveningSchema, type Evening } from '@elixa/contract';
+import { pino } from 'pino';
+import supertest from 'supertest';
+import { createApp, type AppOptions } from '../app';
+import { openDatabase } from '../store/database';
+
+/** The household's evenings, as the examples hold them. */
+export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal', more: Partial<Evening> = {}): Evening {
+  const file = path.join(__dirname, '..', '..', 'examples', `${name}.json`);
+  return { ...eveningSchema.parse(JSON.parse(readFileSync(file, 'utf8'))), ...more };
+}
+
+/** A server with an empty database in memory, and the lines that it logs. */
+export async function testServer(more: Partial<AppOptions> = {}) {
+  const database = await openDatabase();
+  const lines: string[] = [];
+  const sink = new Writable({
+    write(chunk: Buffer, _encoding, done) {
+      lines.push(chunk.toString());
+      done();
+    },
+  });
+  const app = createApp({ db: database.db, logger: pino({ level: 'info' }, sink), ...more });
+  return { request: supertest(app), app, db: database.db, lines, close: () => database.close() };
+}
+
+export type TestServer = Awaited<ReturnType<typeof testServer>>;
