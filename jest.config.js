@@ -22,9 +22,9 @@ module.exports = {
       preset: 'jest-expo',
       rootDir: `${__dirname}/app`,
       testMatch: ['<rootDir>/**/*.test.ts', '<rootDir>/**/*.test.tsx'],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
+      moduleNameMapper: { '^@/ui/icons$': '<rootDir>/testing/noIcons.js', '^@/(.*)$': '<rootDir>/$1' },
       transformIgnorePatterns: [
-        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|@expo-.*|nativewind|react-native-css-interop|react-native-svg|lucide-react-native|d3-.*|internmap|@reduxjs/toolkit|immer|react-redux|date-fns)/)',
+        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|@expo-.*|nativewind|standard-navigation|react-native-css-interop|react-native-svg|lucide-react-native|d3-.*|internmap|@reduxjs/toolkit|immer|react-redux|date-fns)/)',
       ],
     },
   ],

@@ -82,7 +82,9 @@ describe('bad input', () => {
   const problemFor = async (body: object) => {
     const answer = await post(body);
     expect(answer.type).toBe(PROBLEM_MEDIA_TYPE);
-    return { status: answer.status, ...problemSchema.parse(answer.body) };
+    const problem = problemSchema.parse(answer.body);
+    expect(problem.status).toBe(answer.status);
+    return problem;
   };
 
   it.each([

@@ -95,7 +95,7 @@ export function LiquidCard({ liquid }: { liquid: Liquid }) {
   );
 }
 
-const grams = (massG: number) => (massG < 10 ? massG.toFixed(1) : massG.toFixed(0));
+const grams = (massG: number) => String(Number(massG.toFixed(massG < 100 ? 1 : 0)));
 
 function exactness(massG: number, errorPct: number): string {
   const off = Math.abs(errorPct) < 0.5 ? 'exact' : `${errorPct > 0 ? '+' : '−'}${Math.abs(errorPct).toFixed(0)} %`;
@@ -120,7 +120,7 @@ function Working({ liquid }: { liquid: Liquid }) {
   return (
     <View className="gap-2">
       <Button
-        className="self-start"
+        className="-ml-3 self-start"
         look="quiet"
         aria-expanded={open}
         label={open ? 'Hide the working' : 'How this was worked out'}

@@ -1,5 +1,4 @@
-import { eveningSchema, fieldErrors, type FieldError } from '@elixa/contract';
-import { checkEvening } from '@elixa/core';
+import type { FieldError } from '@elixa/contract';
 import { router } from 'expo-router';
 import { FolderOpen } from '@/ui/icons';
 import { useRef, useState } from 'react';
@@ -9,22 +8,7 @@ import { IconButton } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';
 import { eveningMade } from '../evening/draftsSlice';
-
-/** What a file holds, or why it cannot be opened. */
-export function readEveningFile(text: string) {
-  let document: unknown;
-  try {
-    document = JSON.parse(text);
-  } catch {
-    return {
-      errors: [{ field: '(file)', message: 'This is not JSON', fix: 'Choose an evening that was saved as a file.' }],
-    };
-  }
-  const parsed = eveningSchema.safeParse(document);
-  if (!parsed.success) return { errors: fieldErrors(parsed.error) };
-  const errors = checkEvening(parsed.data);
-  return errors.length > 0 ? { errors } : { evening: parsed.data };
-}
+import { readEveningFile } from './readEveningFile';
 
 /** Opens an evening from a file, as a new one. */
 export function OpenFile() {

@@ -19,7 +19,7 @@ interface Props {
 const NEAR_S = 45;
 
 function whenWords(litInS: number, readyMs: number): string {
-  if (litInS > NEAR_S) return `in ${lasting(litInS)}. Lit now, the first round is ready at ${clock(readyMs)}.`;
+  if (litInS > NEAR_S) return `In ${lasting(litInS)}. Lit now, the first round is ready at ${clock(readyMs)}.`;
   if (litInS >= -NEAR_S) return 'That is now.';
   return `That was ${lasting(litInS)} ago. Lit now, the first round is ready at ${clock(readyMs)}.`;
 }
@@ -41,7 +41,7 @@ export function ReadyToLight({ evening, plan, onStart }: Props) {
           <Heading level={2}>Light the burner at</Heading>
           <Figure size="huge">{clock(simmer.litAt)}</Figure>
           <Body className="text-soft">
-            {day(simmer.litAt)}, {whenWords(litInS, readyMs)}
+            {day(simmer.litAt)}. {whenWords(litInS, readyMs)}
           </Body>
         </View>
         {open.length > 0 ? (

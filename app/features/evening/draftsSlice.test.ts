@@ -1,0 +1,78 @@
+import type { StoredEvening } from '@elixa/contract';
+import { practice } from '@/testing/household';
+import {
+  conflictSettled,
+  draftDropped,
+  draftFound,
+  draftsReducer,
+  eveningArrived,
+  eveningChanged,
+  eveningMade,
+  eveningSaved,
+  saveRefused,
+  type DraftsState,
+} from './draftsSlice';
+
+const id = 'practice-night';
+const stored = (version: number, title = 'Practice night'): StoredEvening => ({
+  version,
+  status: 'planned',
+  updatedAt: '2026-11-24T12:00:00Z',
+  evening: practice({ title }),
+});
+const arrived = () => draftsReducer({}, eveningArrived(stored(1)));
+const changed = (state: DraftsState, title: string) => draftsReducer(state, eveningChanged(practice({ title })));
+
+describe('the draft of an evening', () => {
+  it('is unsaved from the first change, and saved when the server has exactly that', () => {
+    const state = changed(arrived(), 'Late practice');
+    expect(state[id]?.unsaved).toBe(true);
+    const saved = draftsReducer(state, eveningSaved({ id, stored: stored(2), sent: state[id]!.evening }));
+    expect(saved[id]).toMatchObject({ unsaved: false, baseVersion: 2 });
+  });
+
+  it('keeps what was typed while a request was under way', () => {
+    const sent = changed(arrived(), 'Late')[id]!.evening;
+    const typed = changed(arrived(), 'Late practice');
+    const state = draftsReducer(typed, eveningSaved({ id, stored: stored(2, 'Late'), sent }));
+    expect(state[id]).toMatchObject({ unsaved: true, baseVersion: 2 });
+    expect(state[id]?.evening.title).toBe('Late practice');
+  });
+
+  it('is not overwritten by what the server has, nor by what was kept earlier', () => {
+    const state = changed(arrived(), 'Mine');
+    expect(draftsReducer(state, eveningArrived(stored(5, 'Theirs')))[id]?.evening.title).toBe('Mine');
+    const kept = { evening: practice({ title: 'Older' }), baseVersion: 1, unsaved: true };
+    expect(draftsReducer(state, draftFound({ id, draft: kept }))[id]?.evening.title).toBe('Mine');
+  });
+
+  it('takes what the server has when nothing is unsaved here', () => {
+    expect(draftsReducer(arrived(), eveningArrived(stored(5, 'Theirs')))[id]).toMatchObject({ baseVersion: 5 });
+  });
+
+  it('keeps both sides of a conflict until one is chosen', () => {
+    const problem = {
+      type: '/problems/stale-version',
+      title: 'x',
+      status: 409,
+      detail: 'x',
+      current: stored(7, 'Theirs'),
+    };
+    const state = draftsReducer(changed(arrived(), 'Mine'), saveRefused({ id, problem }));
+    expect(state[id]?.conflict?.evening.title).toBe('Theirs');
+    expect(state[id]?.evening.title).toBe('Mine');
+
+    const mine = draftsReducer(state, conflictSettled({ id, keep: 'mine' }))[id];
+    expect(mine).toMatchObject({ baseVersion: 7, unsaved: true, conflict: undefined });
+    expect(mine?.evening.title).toBe('Mine');
+    const theirs = draftsReducer(state, conflictSettled({ id, keep: 'theirs' }))[id];
+    expect(theirs).toMatchObject({ baseVersion: 7, unsaved: false });
+    expect(theirs?.evening.title).toBe('Theirs');
+  });
+
+  it('starts unsaved when it is made here, and goes when it is dropped', () => {
+    const state = draftsReducer({}, eveningMade(practice()));
+    expect(state[id]).toMatchObject({ baseVersion: 0, unsaved: true });
+    expect(draftsReducer(state, draftDropped(id))).toEqual({});
+  });
+});

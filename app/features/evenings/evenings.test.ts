@@ -1,0 +1,95 @@
+import type { EveningList, LiveEvent } from '@elixa/contract';
+import { checkEvening, planEvening } from '@elixa/core';
+import { practice } from '@/testing/household';
+import { eveningRows, groupRows, knownPeople } from './eveningRows';
+import { cookAgain, makeEvening, nextSupper } from './makeEvening';
+import { readEveningFile } from './readEveningFile';
+
+const NOON = new Date(2026, 10, 24, 12, 0);
+const summary = (id: string, sitDownAt: string, status: 'planned' | 'live' | 'finished' = 'planned') => ({
+  id,
+  title: id,
+  sitDownAt,
+  status,
+  version: 1,
+  diners: practice().diners,
+  styleId: 'clearChicken',
+});
+const at = (daysAhead: number) => new Date(NOON.getTime() + daysAhead * 86_400_000).toISOString();
+const list = (...evenings: EveningList['evenings']): EveningList => ({ evenings });
+const row = (...given: Parameters<typeof summary>) => ({ ...summary(...given), onlyHere: false });
+
+describe('the list', () => {
+  it('holds what only this device knows', () => {
+    const drafts = { new1: { evening: practice({ id: 'new1', title: 'Sunday soup' }), baseVersion: 0, unsaved: true } };
+    const [one] = eveningRows(list(), drafts, {});
+    expect(one).toMatchObject({ title: 'Sunday soup', onlyHere: true, status: 'planned' });
+  });
+
+  it('does not bring back an evening that was deleted elsewhere', () => {
+    const drafts = { gone: { evening: practice({ id: 'gone' }), baseVersion: 3, unsaved: true } };
+    expect(eveningRows(list(), drafts, {})).toEqual([]);
+  });
+
+  it('shows a pot as on the stove before the server has heard of it', () => {
+    const started: LiveEvent = { id: 'x', at: at(0), type: 'started', evening: practice() };
+    const rows = eveningRows(list(summary('a', at(0))), {}, { a: { events: [started], unsent: ['x'] } });
+    expect(rows[0]?.status).toBe('live');
+  });
+
+  it('puts what cooks before what comes, and what is over last', () => {
+    const rows = [row('past', at(-8), 'finished'), row('later', at(4)), row('tonight', at(0.3)), row('missed', at(-3))];
+    const groups = groupRows(rows, NOON.getTime());
+    expect(groups.now.map((one) => one.id)).toEqual(['tonight']);
+    expect(groups.coming.map((one) => one.id)).toEqual(['later']);
+    expect(groups.past.map((one) => one.id)).toEqual(['missed', 'past']);
+    const cooking = groupRows([...rows, row('cooking', at(1), 'live')], NOON.getTime());
+    expect(cooking.now.map((one) => one.id)).toEqual(['cooking']);
+  });
+
+  it('remembers people as they last were', () => {
+    const [bram] = practice().diners.filter((one) => one.name === 'Bram');
+    const rows = [
+      { ...row('new', at(0)), diners: [{ ...bram!, appetite: 'small' as const }] },
+      { ...row('old', at(-9)), diners: [{ ...bram!, appetite: 'large' as const }] },
+    ];
+    expect(knownPeople(rows)).toEqual([{ ...bram, appetite: 'small' }]);
+  });
+});
+
+describe('a new evening', () => {
+  it('is at half past seven, or tomorrow when that is too near', () => {
+    expect(nextSupper(NOON).getHours()).toBe(19);
+    expect(nextSupper(NOON).getDate()).toBe(24);
+    expect(nextSupper(new Date(2026, 10, 24, 19, 0)).getDate()).toBe(25);
+  });
+
+  it('can be planned as it stands, from nothing and in a known kitchen', () => {
+    const first = makeEvening('first', NOON);
+    expect(checkEvening(first)).toEqual([]);
+    expect(planEvening(first).amounts.length).toBeGreaterThan(5);
+    const next = makeEvening('next', NOON, practice());
+    expect(next).toMatchObject({ vessel: practice().vessel, place: practice().place, title: 'Tuesday supper' });
+  });
+
+  it('repeats an old one under a new id and a new day', () => {
+    const again = cookAgain(practice({ title: 'x'.repeat(80) }), 'again', NOON);
+    expect(again.id).toBe('again');
+    expect(again.title.length).toBeLessThanOrEqual(80);
+    expect(checkEvening(again)).toEqual([]);
+  });
+});
+
+describe('a file', () => {
+  it('opens when it is an evening', () => {
+    expect(readEveningFile(JSON.stringify(practice())).evening?.title).toBe('Practice night');
+  });
+
+  it('names the field and the fix when it is not', () => {
+    expect(readEveningFile('tomato').errors?.[0]?.message).toMatch(/not JSON/);
+    const wrong = readEveningFile(JSON.stringify({ ...practice(), units: 'cubits' })).errors?.[0];
+    expect(wrong).toMatchObject({ field: 'units', fix: 'Use one of: metric, us, eastAsian.' });
+    const unknown = readEveningFile(JSON.stringify(practice({ style: { id: 'moonSoup', schools: {} } }))).errors?.[0];
+    expect(unknown?.field).toBe('style.id');
+  });
+});

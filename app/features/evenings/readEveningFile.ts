@@ -1,0 +1,18 @@
+import { eveningSchema, fieldErrors } from '@elixa/contract';
+import { checkEvening } from '@elixa/core';
+
+/** What a file holds, or why it cannot be opened. */
+export function readEveningFile(text: string) {
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    return {
+      errors: [{ field: '(file)', message: 'This is not JSON', fix: 'Choose an evening that was saved as a file.' }],
+    };
+  }
+  const parsed = eveningSchema.safeParse(document);
+  if (!parsed.success) return { errors: fieldErrors(parsed.error) };
+  const errors = checkEvening(parsed.data);
+  return errors.length > 0 ? { errors } : { evening: parsed.data };
+}

@@ -1,0 +1,78 @@
+import { liveSteps, liveView, planEvening, WAITING, type LiveState } from '@elixa/core';
+import { render, screen, userEvent } from '@testing-library/react-native';
+import { practice } from '@/testing/household';
+import { changeWords } from './ChangeLine';
+import { NextAction } from './NextAction';
+
+const { simmer } = planEvening(practice());
+const steps = liveSteps(simmer);
+const START = Date.parse(simmer.litAt);
+const running = (upTo: number): LiveState => ({
+  ...WAITING,
+  status: 'running',
+  startedAtMs: START,
+  taps: steps.slice(0, upTo).map((step) => ({ eventId: String(step.step), step: step.step, atS: step.atS })),
+});
+const viewAt = (upTo: number, seconds: number) => liveView(simmer, steps, running(upTo), START + seconds * 1000);
+const show = (view: ReturnType<typeof viewAt>, more: { paused?: boolean; onDone?: () => void } = {}) =>
+  render(
+    <NextAction view={view} paused={more.paused ?? false} onDone={more.onDone ?? jest.fn()} onFinish={jest.fn()} />,
+  );
+
+describe('the next thing to do', () => {
+  const add = steps.findIndex((step) => step.kind === 'add');
+
+  it('is named, with its countdown, before it is due', async () => {
+    await show(viewAt(add, steps[add]!.atS - 65));
+    expect(screen.getByRole('heading')).toHaveTextContent('Daikon in');
+    expect(screen.getByLabelText('in 1:05')).toBeTruthy();
+    expect(screen.getByText('Next')).toBeTruthy();
+  });
+
+  it('says now when it is due, and by how much it is late', async () => {
+    await show(viewAt(add, steps[add]!.atS + 95));
+    expect(screen.getByText('Now')).toBeTruthy();
+    expect(screen.getByLabelText('late by 1:35')).toBeTruthy();
+  });
+
+  it('is done with one tap', async () => {
+    const onDone = jest.fn();
+    await show(viewAt(add, steps[add]!.atS), { onDone });
+    await userEvent.press(screen.getByRole('button', { name: 'It is in' }));
+    expect(onDone).toHaveBeenCalledTimes(1);
+  });
+
+  it('waits while the pot is paused', async () => {
+    const onDone = jest.fn();
+    await show(viewAt(add, steps[add]!.atS), { paused: true, onDone });
+    await userEvent.press(screen.getByRole('button', { name: 'It is in' }));
+    expect(onDone).not.toHaveBeenCalled();
+    expect(screen.getByText('paused')).toBeTruthy();
+  });
+
+  it('asks back at the table while chicken lacks its time', async () => {
+    const serve = steps.findIndex((step) => step.kind === 'serve');
+    const view = viewAt(serve, steps[serve]!.atS);
+    expect(view.gate).toBeUndefined();
+    await show({ ...view, gate: { names: ['chicken'], waitS: 120 } });
+    expect(screen.getByRole('button', { name: 'It is on the table?' })).toBeTruthy();
+  });
+
+  it('ends with finishing the evening', async () => {
+    await show(viewAt(steps.length, simmer.endsAtS + 5));
+    expect(screen.getByRole('button', { name: 'Finish the evening' })).toBeTruthy();
+  });
+});
+
+describe('what a tap changed', () => {
+  it('is told in a sentence', () => {
+    const late = { title: 'It boils: lid off, down to a simmer', lateS: 140, movesReadyS: 140 };
+    expect(changeWords(late, '19:32')).toBe('The boil: 2 min late. Ready 2 min later, at 19:32.');
+    expect(changeWords({ title: 'Daikon in', lateS: 45, movesReadyS: 0 }, '19:30')).toBe(
+      'Daikon in: 45 s late. Nothing else moves.',
+    );
+    expect(changeWords({ title: 'Daikon in', lateS: -50, movesReadyS: -50 }, '19:29')).toMatch(
+      /early\. Ready 50 s earlier/,
+    );
+  });
+});

@@ -1,0 +1,131 @@
+import type { LiveEvent, StoredEvening } from '@elixa/contract';
+import { practice } from '@/testing/household';
+import { makeStore, type AppStore } from '@/store';
+import { eveningMade } from '../evening/draftsSlice';
+import { eventRecorded } from '../stove/liveSlice';
+import { recall, sendWhatIsLeft } from './sync';
+
+const mockKept = new Map<string, unknown>();
+jest.mock('@/store/localStore', () => ({
+  localStore: {
+    read: async (key: string) => mockKept.get(key),
+    write: async (key: string, value: unknown) => void mockKept.set(key, value),
+    remove: async (key: string) => void mockKept.delete(key),
+    all: async (prefix: string) =>
+      [...mockKept].filter(([key]) => key.startsWith(prefix)).map(([key, value]) => [key.slice(prefix.length), value]),
+  },
+}));
+
+/** A page has an address of its own, which a request is relative to; here it is given one. */
+globalThis.Request = class extends Request {
+  constructor(input: RequestInfo | URL, init?: RequestInit) {
+    super(typeof input === 'string' ? new URL(input, 'http://elixa.test') : input, init);
+  }
+};
+
+const evening = practice();
+const event = (n: number): LiveEvent => ({
+  id: `00000000-0000-4000-8000-00000000000${n}`,
+  at: '2026-11-24T19:00:00+00:00',
+  type: 'stepDone',
+  step: n,
+});
+const stored: StoredEvening = { version: 1, status: 'planned', updatedAt: '2026-11-24T12:00:00Z', evening };
+
+/** What the server would answer, and what it was asked. */
+function serverThat(answer: (request: Request) => Response | Promise<Response>) {
+  const asked: string[] = [];
+  globalThis.fetch = jest.fn(async (input: RequestInfo | URL, init?: RequestInit) => {
+    const request = input instanceof Request ? input : new Request(String(input), init);
+    asked.push(`${request.method} ${new URL(request.url).pathname}`);
+    return answer(request);
+  }) as typeof fetch;
+  return asked;
+}
+const json = (status: number, body: unknown) =>
+  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+
+async function settled() {
+  await new Promise((resolve) => setTimeout(resolve, 20));
+}
+
+async function storeWithWork(): Promise<AppStore> {
+  const store = makeStore();
+  store.dispatch(eveningMade(evening));
+  store.dispatch(eventRecorded({ eveningId: evening.id, event: event(1) }));
+  store.dispatch(eventRecorded({ eveningId: evening.id, event: event(2) }));
+  await settled();
+  return store;
+}
+
+beforeEach(() => mockKept.clear());
+
+describe('sending', () => {
+  it('keeps everything on the device before anything is sent', async () => {
+    const asked = serverThat(() => json(500, {}));
+    await storeWithWork();
+    expect(asked).toEqual([]);
+    expect(mockKept.get(`draft:${evening.id}`)).toMatchObject({ unsaved: true });
+    expect(mockKept.get(`live:${evening.id}`)).toMatchObject({ unsent: [event(1).id, event(2).id] });
+  });
+
+  it('sends the evening before its events, and owes nothing afterwards', async () => {
+    const asked = serverThat((request) =>
+      request.url.endsWith('/events')
+        ? json(200, { accepted: [event(1).id, event(2).id], alreadyHad: [] })
+        : json(201, stored),
+    );
+    const store = await storeWithWork();
+    await sendWhatIsLeft(store);
+    expect(asked.filter((one) => one.startsWith('POST'))).toEqual([
+      'POST /api/evenings',
+      `POST /api/evenings/${evening.id}/events`,
+    ]);
+    expect(store.getState().drafts[evening.id]).toMatchObject({ unsaved: false, baseVersion: 1 });
+    expect(store.getState().live[evening.id]?.unsent).toEqual([]);
+  });
+
+  it('loses nothing while nobody answers, and sends it all when somebody does', async () => {
+    serverThat(() => {
+      throw new TypeError('Failed to fetch');
+    });
+    const store = await storeWithWork();
+    await sendWhatIsLeft(store);
+    expect(store.getState().connection.online).toBe(false);
+    expect(store.getState().drafts[evening.id]?.unsaved).toBe(true);
+    expect(store.getState().live[evening.id]?.unsent).toHaveLength(2);
+
+    serverThat((request) =>
+      request.url.endsWith('/events')
+        ? json(200, { accepted: [event(1).id], alreadyHad: [event(2).id] })
+        : json(201, stored),
+    );
+    await sendWhatIsLeft(store);
+    expect(store.getState().connection.online).toBe(true);
+    expect(store.getState().live[evening.id]?.unsent).toEqual([]);
+  });
+
+  it('keeps both when somebody else changed the evening, and does not send again until one is chosen', async () => {
+    const current = { ...stored, version: 4, evening: { ...evening, title: 'Theirs' } };
+    const asked = serverThat(() =>
+      json(409, { type: 't', title: 'Changed meanwhile', status: 409, detail: 'd', current }),
+    );
+    const store = makeStore();
+    store.dispatch(eveningMade(evening));
+    await sendWhatIsLeft(store);
+    await sendWhatIsLeft(store);
+    expect(store.getState().drafts[evening.id]?.conflict?.version).toBe(4);
+    expect(asked.filter((one) => one.startsWith('POST'))).toHaveLength(1);
+  });
+});
+
+describe('a reload', () => {
+  it('brings back drafts, logs and settings from the device', async () => {
+    serverThat(() => json(500, {}));
+    const before = await storeWithWork();
+    const after = makeStore();
+    await recall(after);
+    expect(after.getState().drafts).toEqual(before.getState().drafts);
+    expect(after.getState().live).toEqual(before.getState().live);
+  });
+});
