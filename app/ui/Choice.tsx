@@ -27,7 +27,7 @@ export function Segmented<Value extends string>({ label, options, value, onChang
             aria-checked={chosen}
             aria-label={option.label}
             onPress={() => onChange(option.value)}
-            className={`min-h-[44px] flex-1 items-center justify-center rounded-lg px-2 ${chosen ? 'bg-iron' : ''}`}
+            className={`min-h-target flex-1 items-center justify-center rounded-lg px-2 ${chosen ? 'bg-iron' : ''}`}
           >
             <Text className={`text-center font-sans text-base ${chosen ? 'font-semibold text-on-iron' : 'text-ink'}`}>
               {option.label}

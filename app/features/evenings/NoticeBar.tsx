@@ -19,9 +19,13 @@ export function NoticeBar() {
     return () => clearTimeout(timer);
   }, [shown, dispatch]);
   return (
-    <View aria-live="polite" className="pointer-events-box-none absolute inset-x-0 bottom-0 items-center p-4">
+    <View
+      aria-live="polite"
+      className="absolute inset-x-0 bottom-0 items-center px-4"
+      style={{ pointerEvents: 'box-none' }}
+    >
       {shown ? (
-        <View className="w-full max-w-xl flex-row items-center gap-3 rounded-2xl bg-ink px-5 py-2">
+        <View className="mb-4 w-full max-w-xl flex-row items-center gap-3 rounded-2xl bg-ink px-5 py-2">
           <Body className="flex-1 text-washi">{shown.says}</Body>
           {shown.undoDelete ? (
             <Button
