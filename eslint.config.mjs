@@ -46,6 +46,7 @@ export default tseslint.config(
     },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
+  { files: ['bench/**/*.ts'], rules: { 'no-console': 'off' } },
   {
     files: ['core/**/*.ts', 'contract/**/*.ts'],
     ignores: ['**/*.test.ts', 'core/testing/**'],

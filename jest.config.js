@@ -13,6 +13,8 @@ const plain = (name) => ({
 
 /** @type {import('jest').Config} */
 module.exports = {
+  // Opening a database takes seconds, and more on a busy machine.
+  testTimeout: 60_000,
   projects: [
     plain('contract'),
     plain('core'),

@@ -12,10 +12,21 @@ export function fieldPath(path: readonly PropertyKey[]): string {
   }, '');
 }
 
+/** Types as people say them, with their article. */
+const TYPE_WORDS: Record<string, string> = {
+  int: 'a whole number',
+  number: 'a number',
+  string: 'a text',
+  boolean: 'true or false',
+  array: 'a list',
+  object: 'an object',
+  record: 'an object',
+};
+
 function fixFor(issue: Issue): string {
   switch (issue.code) {
     case 'invalid_type':
-      return issue.message.endsWith('undefined') ? `Add this field (${issue.expected}).` : `Give a ${issue.expected}.`;
+      return `${issue.message.endsWith('undefined') ? 'Add this field:' : 'Give'} ${TYPE_WORDS[issue.expected] ?? issue.expected}.`;
     case 'invalid_value':
       return `Use one of: ${issue.values.map(String).join(', ')}.`;
     case 'too_small':

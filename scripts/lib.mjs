@@ -68,6 +68,23 @@ export function ensureBuilt() {
   setFresh('build', print);
 }
 
+const CHROMIUM = process.env.ELIXA_CHROMIUM ?? '/usr/bin/chromium';
+
+/** Installs Debian's Chromium when there is none and this user may. */
+export function ensureChromium() {
+  if (existsSync(CHROMIUM)) return;
+  const how = "Install Debian's package (apt-get install chromium), or set ELIXA_CHROMIUM to a Chromium that is there.";
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
+    fail(`The journeys need Chromium, and there is none at ${CHROMIUM}. ${how}`);
+  }
+  process.stdout.write("Installing Chromium from Debian's packages\n");
+  const quiet = { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+  const installed =
+    run('apt-get', ['update', '-qq'], quiet) === 0 &&
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet) === 0;
+  if (!installed || !existsSync(CHROMIUM)) fail(`Chromium could not be installed. ${how}`);
+}
+
 /** A child that takes over the terminal; signals reach it, and its exit code is ours. */
 export function become(command, args, env) {
   const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });

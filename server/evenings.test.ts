@@ -9,7 +9,7 @@ const put = (version: number, changed = evening) =>
 
 beforeAll(async () => {
   server = await testServer();
-}, 60_000);
+});
 afterAll(() => server.close());
 
 describe('an evening', () => {

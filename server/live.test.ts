@@ -15,7 +15,7 @@ beforeAll(async () => {
   server = await testServer();
   await server.request.post('/api/evenings').send({ evening });
   await server.request.post('/api/evenings').send({ evening: example('muffled-peal') });
-}, 60_000);
+});
 afterAll(() => server.close());
 
 describe('the log of a live evening', () => {

@@ -21,7 +21,7 @@ beforeAll(async () => {
   writeFileSync(path.join(web, 'index.html'), '<title>Elixa</title>');
   writeFileSync(path.join(web, '_expo', 'entry-1a2b.js'), 'export {}');
   server = await testServer({ webDirectory: web, requestsPerMinute: 40 });
-}, 60_000);
+});
 afterAll(async () => {
   await server.close();
   rmSync(web, { recursive: true });
@@ -109,7 +109,7 @@ describe('the database on disk', () => {
     expect(status).toEqual({ 'Practice night': 'planned', 'Muffled peal': 'planned', 'First frost': 'finished' });
     await second.close();
     rmSync(folder, { recursive: true });
-  }, 60_000);
+  });
 
   it('forgets what was deleted a month ago and nothing younger', async () => {
     const database = await openDatabase();
@@ -127,5 +127,5 @@ describe('the database on disk', () => {
     await expect(service.restore('practice-night')).rejects.toThrow(/There is no evening/);
     expect((await service.restore('muffled-peal')).evening.title).toBe('Muffled peal');
     await database.close();
-  }, 60_000);
+  });
 });

@@ -17,7 +17,15 @@ import {
 import { serverAnswered, serverSilent } from './connection';
 import { localStore } from './localStore';
 
-const fetchFromServer = fetchBaseQuery({ baseUrl: '/api', timeout: 8000, responseHandler: 'content-type' });
+/** Problem documents are JSON too, under a media type of their own. */
+const isJsonContentType = (headers: Headers) => /[/+]json\b/.test(headers.get('content-type') ?? '');
+
+const fetchFromServer = fetchBaseQuery({
+  baseUrl: '/api',
+  timeout: 8000,
+  responseHandler: 'content-type',
+  isJsonContentType,
+});
 
 const isRead = (args: string | FetchArgs) => typeof args === 'string' || (args.method ?? 'GET') === 'GET';
 const urlOf = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url);

@@ -63,7 +63,7 @@ export function IconButton({ label, icon, className = '', ...props }: IconButton
       aria-label={label}
       {...props}
       className={classes(
-        'h-12 w-12 items-center justify-center rounded-xl active:bg-well',
+        'h-[48px] w-[48px] items-center justify-center rounded-xl active:bg-well',
         props.disabled ? 'opacity-40' : '',
         className,
       )}

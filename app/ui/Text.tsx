@@ -61,7 +61,7 @@ export function Figure({ className, size = 'medium', unit, running, children, ..
 /** A few numbers side by side, each over a line that says what it is. */
 export function Figures({ items }: { items: ReadonlyArray<{ value: string; unit?: string; says: string }> }) {
   return (
-    <View className="flex-row gap-4">
+    <View className="flex-row flex-wrap gap-4">
       {items.map((item) => (
         <View key={item.says} className="min-w-0 flex-1 sm:flex-none sm:pr-8">
           <Figure unit={item.unit} className="sm:text-5xl sm:leading-[52px]">

@@ -91,7 +91,7 @@ export function EveningShell() {
           </ScrollView>
           {atStove ? null : (
             <View className="w-[380px] border-l border-line bg-sheet">
-              <ScrollView contentContainerClassName="p-6">
+              <ScrollView role="region" aria-label="The pot" tabIndex={0} contentContainerClassName="p-6">
                 <PotPanel />
               </ScrollView>
             </View>

@@ -15,6 +15,7 @@ export function Faults() {
         {failure ? 'This evening could not be planned' : (problem?.title ?? 'This has to change first')}
       </Body>
       {failure ? <Small>{failure}</Small> : null}
+      {problem && fields.length === 0 ? <Small>{problem.detail}</Small> : null}
       {fields.map((one) => (
         <Small key={one.field + one.message}>
           {one.message}. {one.fix}

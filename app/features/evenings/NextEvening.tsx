@@ -32,7 +32,7 @@ export function NextEvening({ row }: { row: EveningRow }) {
           <Heading level={1}>{row.title}</Heading>
           <Body className="text-soft">{names}</Body>
         </View>
-        <View className="flex-row gap-10">
+        <View className="flex-row flex-wrap gap-x-10 gap-y-3">
           <View>
             <Figure size="large">{clock(row.sitDownAt)}</Figure>
             <Small>sit down</Small>

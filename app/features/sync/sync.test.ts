@@ -1,4 +1,4 @@
-import type { LiveEvent, StoredEvening } from '@elixa/contract';
+import { PROBLEM_MEDIA_TYPE, type LiveEvent, type StoredEvening } from '@elixa/contract';
 import { practice } from '@/testing/household';
 import { makeStore, type AppStore } from '@/store';
 import { eveningMade } from '../evening/draftsSlice';
@@ -43,7 +43,10 @@ function serverThat(answer: (request: Request) => Response | Promise<Response>) 
   return asked;
 }
 const json = (status: number, body: unknown) =>
-  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': status < 400 ? 'application/json; charset=utf-8' : PROBLEM_MEDIA_TYPE },
+  });
 
 async function settled() {
   await new Promise((resolve) => setTimeout(resolve, 20));

@@ -1,0 +1,71 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { eveningSchema, fieldErrors, liveEventSchema, planSchema, publishedSchema } from './index';
+
+const practice = () =>
+  JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', 'practice-night.json'), 'utf8')) as Record<
+    string,
+    unknown
+  >;
+
+function faultOf(change: Record<string, unknown>) {
+  const parsed = eveningSchema.safeParse({ ...practice(), ...change });
+  if (parsed.success) throw new Error('The document was taken');
+  return fieldErrors(parsed.error)[0]!;
+}
+const vessel = (more: object) => ({ vessel: { ...(practice().vessel as object), ...more } });
+const diner = { name: 'Bram', appetite: 'large', diets: [], avoids: [], child: false };
+
+describe('the evening document', () => {
+  it.each(['practice-night', 'first-frost', 'muffled-peal'])(
+    'takes the example %s and gives it back unchanged',
+    (name) => {
+      const document = JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', `${name}.json`), 'utf8'));
+      expect(eveningSchema.parse(document)).toEqual(document);
+    },
+  );
+
+  it.each([
+    [{ sitDownAt: '2026-11-24T19:30:00' }, 'sitDownAt', /offset/],
+    [{ title: undefined }, 'title', /Add this field: a text\./],
+    [{ title: '   ' }, 'title', /at least 1 character\b/],
+    [{ title: 'x'.repeat(81) }, 'title', /at most 80/],
+    [{ diners: [] }, 'diners', /at least 1/],
+    [{ diners: [{ ...diner, appetite: 'huge' }] }, 'diners[0].appetite', /small, regular, large/],
+    [{ diners: [{ ...diner, avoids: ['Not an id!'] }] }, 'diners[0].avoids[0]', /./],
+    [{ place: { altitudeM: 9000, roomTempC: 20 } }, 'place.altitudeM', /5500 or less/],
+    [{ cooks: 1.5 }, 'cooks', /Give a whole number\./],
+    [{ cooks: 0 }, 'cooks', /1 or more/],
+    [{ schemaVersion: 2 }, 'schemaVersion', /Use one of: 1/],
+  ])('names the field and the fix: %j', (change, field, fix) => {
+    const fault = faultOf(change);
+    expect(fault.field).toBe(field);
+    expect(fault.fix).toMatch(fix);
+  });
+
+  it('refuses a pot that holds more than a cylinder of its size, or less than a cone', () => {
+    expect(faultOf(vessel({ rimVolumeMl: 4600 }))).toMatchObject({ field: 'vessel.rimVolumeMl' });
+    expect(faultOf(vessel({ rimVolumeMl: 1400 })).message).toMatch(/at least \d+ ml/);
+    expect(eveningSchema.safeParse({ ...practice(), ...vessel({ rimVolumeMl: 3000 }) }).success).toBe(true);
+  });
+});
+
+describe('live events', () => {
+  const base = { id: '00000000-0000-4000-8000-000000000001', at: '2026-11-24T19:00:00+00:00' };
+  it('are one of the known kinds, with an id that a client can make', () => {
+    expect(liveEventSchema.safeParse({ ...base, type: 'stepDone', step: 3 }).success).toBe(true);
+    expect(liveEventSchema.safeParse({ ...base, id: '7', type: 'paused' }).success).toBe(false);
+    expect(liveEventSchema.safeParse({ ...base, type: 'exploded' }).success).toBe(false);
+    expect(liveEventSchema.safeParse({ ...base, type: 'undone' }).success).toBe(false);
+  });
+});
+
+describe('the published schemas', () => {
+  it('say the same as the code: the keys that a reader relies on', () => {
+    const { properties } = publishedSchema('evening') as { properties: object };
+    expect(Object.keys(properties)).toEqual(Object.keys(eveningSchema.shape));
+    const plan = publishedSchema('plan') as { properties: object; required: string[] };
+    expect(Object.keys(plan.properties)).toEqual(Object.keys(planSchema.shape));
+    expect(plan.required).toEqual(expect.arrayContaining(['amounts', 'liquids', 'build', 'simmer', 'cautions']));
+  });
+});

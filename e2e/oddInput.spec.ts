@@ -1,0 +1,123 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { expect, test } from '@playwright/test';
+import { cookOn } from './support/cook';
+import { ElixaServer } from './support/server';
+
+const server = new ElixaServer({ demo: true });
+test.beforeAll(() => server.start());
+test.afterAll(() => server.remove());
+
+const example = () => JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', 'practice-night.json'), 'utf8'));
+
+test('two phones change one evening: nothing is overwritten before somebody chooses', async ({ page, browser }) => {
+  const other = await (await browser.newContext()).newPage();
+  for (const one of [page, other]) {
+    await one.goto(`${server.url}/evening/muffled-peal/who`);
+    await cookOn(one).waitUntilSaved();
+  }
+  await other.getByRole('textbox', { name: 'Evening' }).fill('Half-muffled peal');
+  await expect(async () => {
+    const stored = await (await fetch(`${server.url}/api/evenings/muffled-peal`)).json();
+    expect(stored.evening.title).toBe('Half-muffled peal');
+  }).toPass();
+  await page.getByRole('textbox', { name: 'Evening' }).fill('Quarter peal');
+  await expect(page.getByText('Changed in two places')).toBeVisible();
+  await expect(page.getByText(/Theirs: Half-muffled peal.*Yours: Quarter peal/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await cookOn(page).waitUntilSaved();
+  await other.reload();
+  await expect(other.getByRole('textbox', { name: 'Evening' })).toHaveValue('Quarter peal');
+});
+
+test('a deleted evening comes back with one tap', async ({ page }) => {
+  await page.goto(server.url);
+  await page.getByRole('button', { name: 'Delete First frost' }).click();
+  await expect(page.getByText('First frost was deleted')).toBeVisible();
+  await expect(page.getByRole('link', { name: /First frost/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: /First frost/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('link', { name: /First frost/ })).toBeVisible();
+});
+
+test('two guests of one name, an empty name, a pot that cannot be: the field and the fix are named', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/evening/practice-night/who`);
+  await page.getByRole('button', { name: 'Change Noor' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('textbox', { name: 'Name' }).fill('Bram');
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  await expect(sheet.getByText('Bram is at the table already. Use another name.')).toBeVisible();
+  await sheet.getByRole('textbox', { name: 'Name' }).fill('  ');
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  await expect(sheet.getByText('Name: write one.')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByText('Noor', { exact: true })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Measure my own pot' }).click();
+  await sheet.getByLabel(/Holds to the rim/).fill('9000');
+  await sheet.getByRole('button', { name: 'Use this pot' }).click();
+  await expect(sheet.getByText(/holds at most \d+ ml/)).toBeVisible();
+});
+
+test('a number out of range stays as typed, with a message, and the plan stays the last good one', async ({ page }) => {
+  await page.goto(`${server.url}/evening/practice-night/who`);
+  await page.getByLabel(/^Power/).fill('26000');
+  await expect(page.getByText('Power: use a number from 300 to 8000.')).toBeVisible();
+  await expect(page.getByLabel(/^Power/)).toHaveValue('26000');
+  await cookOn(page).goTo('Broth');
+  await expect(page.getByText('cold water to start with')).toBeVisible();
+});
+
+test('fourteen guests at a small pot: more rounds, never overfilled, and it says so', async ({ page }) => {
+  const diners = Array.from({ length: 14 }, (_, index) => ({ ...example().diners[0], name: `Ringer ${index + 1}` }));
+  const file = { ...example(), id: 'fourteen', title: 'Fourteen ringers', diners, service: 'allAtOnce' };
+  await page.goto(server.url);
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'fourteen.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(file)),
+  });
+  await expect(page.getByRole('textbox', { name: 'Evening' })).toHaveValue('Fourteen ringers');
+  await cookOn(page).goTo('Simmer');
+  await expect(page.getByText(/does not fit at once: it is planned in \d+ rounds/)).toBeVisible();
+  await expect(page.getByText('Use a wider pot').first()).toBeVisible();
+});
+
+test('a file that is no evening is refused with the field and the fix', async ({ page }) => {
+  await page.goto(server.url);
+  const give = (text: string) =>
+    page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await give('tomatoes');
+  await expect(page.getByText(/This is not JSON/)).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).first().click();
+  await give(JSON.stringify({ ...example(), units: 'cubits' }));
+  await expect(page.getByText(/units/).first()).toBeVisible();
+  await expect(page.getByText(/metric, us, eastAsian/)).toBeVisible();
+});
+
+test('chicken is not served before its time unless somebody has measured it', async ({ page }) => {
+  await page.clock.install();
+  await page.goto(`${server.url}/evening/practice-night/stove`);
+  await page.getByRole('button', { name: 'Light it now' }).click();
+  const heading = page.getByRole('heading', { level: 2 }).first();
+  const tap = page.getByRole('button', { name: /^(It boils|They are in|It is in|Skimmed|Done|Topped up)$/ });
+  const serve = page.getByRole('button', { name: /^It is on the table/ });
+  for (let step = 0; step < 12 && !(await serve.isVisible()); step += 1) {
+    const before = await heading.textContent();
+    await tap.click();
+    await expect(heading).not.toHaveText(before ?? '');
+  }
+  await serve.click();
+  await expect(page.getByText('Not yet')).toBeVisible();
+  await expect(page.getByText(/chicken.*more by the clock/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it in' }).click();
+  await expect(heading).toHaveText(/Round 1 is ready/);
+  await page.clock.fastForward(20 * 60_000);
+  await serve.click();
+  await expect(heading).not.toHaveText(/Round 1 is ready/);
+});

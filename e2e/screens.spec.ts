@@ -1,0 +1,117 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { ElixaServer } from './support/server';
+import { open, SCREENS, startCooking } from './support/screens';
+
+const server = new ElixaServer({ demo: true });
+test.beforeAll(() => server.start());
+test.afterAll(() => server.remove());
+
+const SIZES = {
+  phone: { width: 390, height: 844 },
+  wide: { width: 1280, height: 800 },
+} as const;
+
+async function expectNothingSerious(page: Page) {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+  expect(serious.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)).toEqual(
+    [],
+  );
+}
+
+/** What reaches beyond the right edge of the screen: cut off, or only to be had by scrolling sideways. */
+const cutOff = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('body *')]
+      .filter((element) => {
+        const { right, width } = element.getBoundingClientRect();
+        return width > 0 && right > window.innerWidth + 1 && !element.closest('svg');
+      })
+      .map(
+        (element) =>
+          `${element.tagName} ${element.className.toString().slice(0, 120)} ${element.textContent?.slice(0, 40)}`,
+      ),
+  );
+
+for (const [size, viewport] of Object.entries(SIZES)) {
+  test.describe(`on a ${size} screen`, () => {
+    test.use({ viewport });
+
+    for (const screen of SCREENS) {
+      test(`${screen.name}: nothing serious for access in light and dark, nothing cut off`, async ({ page }) => {
+        await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+        await open(page, server.url, screen);
+        expect(await cutOff(page)).toEqual([]);
+        await expectNothingSerious(page);
+        await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
+        await expect(page.locator('.theme-dark').first()).toBeAttached();
+        await expectNothingSerious(page);
+      });
+    }
+  });
+}
+
+test('while cooking: nothing serious for access, the action readable from a metre, targets large', async ({ page }) => {
+  await page.clock.install();
+  await startCooking(page, server.url);
+  await expectNothingSerious(page);
+  expect(await cutOff(page)).toEqual([]);
+  const heading = page.getByRole('heading', { level: 2 }).first();
+  const fontSize = await heading.evaluate((element) => Number.parseFloat(getComputedStyle(element).fontSize));
+  expect(fontSize).toBeGreaterThanOrEqual(32);
+  const sizes = await page
+    .getByRole('button')
+    .evaluateAll((all) => all.map((one) => Math.min(one.clientHeight, one.clientWidth)));
+  expect(Math.min(...sizes)).toBeGreaterThanOrEqual(46);
+  const main = await page
+    .getByRole('button', { name: /in$|boils|Skimmed|Done/ })
+    .first()
+    .boundingBox();
+  expect(main!.height).toBeGreaterThanOrEqual(64);
+  expect(main!.y + main!.height).toBeLessThanOrEqual(844);
+});
+
+test('the sheets: nothing serious for access', async ({ page }) => {
+  await page.goto(`${server.url}/evening/muffled-peal/who`);
+  await page.getByRole('button', { name: 'Change Tove' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNothingSerious(page);
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Measure my own pot' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNothingSerious(page);
+});
+
+test('with letters twice as large nothing is cut off', async ({ page }) => {
+  const found: string[] = [];
+  for (const screen of SCREENS) {
+    await open(page, server.url, screen);
+    await page.addStyleTag({ content: ':root { font-size: 200% }' });
+    await page.waitForTimeout(300);
+    found.push(...(await cutOff(page)).map((words) => `${screen.name}: ${words}`));
+  }
+  expect(found).toEqual([]);
+});
+
+test('everything can be reached and pressed with the keyboard, and the focus is seen', async ({ page }) => {
+  await open(page, server.url, SCREENS[0]);
+  const reached: string[] = [];
+  for (;;) {
+    await page.keyboard.press('Tab');
+    if (await page.evaluate(() => document.activeElement === document.body)) break;
+    const focus = await page.evaluate(() => {
+      const element = document.activeElement as HTMLElement;
+      const { outlineStyle, outlineWidth } = getComputedStyle(element);
+      return { words: element.getAttribute('aria-label') ?? element.textContent ?? '', outlineStyle, outlineWidth };
+    });
+    reached.push(focus.words);
+    expect(focus.outlineStyle, focus.words).not.toBe('none');
+  }
+  expect(reached.join('\n')).toContain('Open the plan');
+  await page.getByRole('button', { name: 'Open the plan' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/practice-night\/who$/);
+});

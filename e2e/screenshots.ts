@@ -1,0 +1,87 @@
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { chromium, type Browser, type Page } from '@playwright/test';
+import { chromiumOptions } from './support/chromium';
+import { open, SCREENS, startCooking } from './support/screens';
+import { ElixaServer } from './support/server';
+
+const FOLDER = path.join(__dirname, '..', 'docs', 'screenshots');
+const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } } as const;
+
+interface Shot {
+  name: string;
+  size: keyof typeof SIZES;
+  dark?: boolean;
+  show(page: Page, base: string): Promise<void>;
+}
+
+const screen =
+  (name: (typeof SCREENS)[number]['name']) =>
+  async (page: Page, base: string): Promise<void> => {
+    await open(
+      page,
+      base,
+      SCREENS.find((one) => one.name === name)!,
+    );
+  };
+
+const SHOTS: Shot[] = [
+  { name: 'evenings-phone', size: 'phone', show: screen('evenings') },
+  { name: 'who-phone', size: 'phone', show: screen('who') },
+  { name: 'broth-phone', size: 'phone', show: screen('broth') },
+  { name: 'pot-phone', size: 'phone', show: screen('pot') },
+  { name: 'simmer-phone', size: 'phone', show: screen('simmer') },
+  { name: 'stove-phone', size: 'phone', show: startCooking },
+  { name: 'after-phone', size: 'phone', show: screen('after') },
+  { name: 'evenings-wide', size: 'wide', show: screen('evenings') },
+  { name: 'broth-wide', size: 'wide', show: screen('broth') },
+  { name: 'simmer-wide', size: 'wide', show: screen('simmer') },
+  { name: 'stove-wide-dark', size: 'wide', dark: true, show: startCooking },
+];
+
+/** Today at ten to seven in the evening, so that every picture shows the same hour. */
+function evenfall(): Date {
+  const now = new Date();
+  now.setHours(18, 50, 0, 0);
+  return now;
+}
+
+async function take(browser: Browser, shot: Shot): Promise<void> {
+  const server = new ElixaServer({ demo: true });
+  const context = await browser.newContext({
+    viewport: SIZES[shot.size],
+    colorScheme: shot.dark ? 'dark' : 'light',
+    locale: 'en-GB',
+    serviceWorkers: 'block',
+  });
+  try {
+    const base = await server.start();
+    const page = await context.newPage();
+    await page.clock.install({ time: evenfall() });
+    await shot.show(page, base);
+    await page.evaluate(() => document.fonts.ready);
+    await page.clock.fastForward(1000);
+    await page.waitForTimeout(400);
+    await page.screenshot({ path: path.join(FOLDER, `${shot.name}.png`) });
+    process.stdout.write(`docs/screenshots/${shot.name}.png\n`);
+  } finally {
+    await context.close();
+    await server.remove();
+  }
+}
+
+async function main(): Promise<void> {
+  mkdirSync(FOLDER, { recursive: true });
+  const browser = await chromium.launch(chromiumOptions());
+  const wanted = process.argv[2];
+  try {
+    for (const shot of SHOTS.filter((one) => !wanted || one.name.startsWith(wanted))) await take(browser, shot);
+  } finally {
+    await browser.close();
+  }
+}
+
+main().catch((error: Error) => {
+  process.stderr.write(`${error.stack ?? error.message}\n`);
+  process.exitCode = 1;
+});

@@ -1,0 +1,24 @@
+import { existsSync } from 'node:fs';
+
+/**
+ * How Chromium is started everywhere in this project.
+ * @throws Error when there is none, with the way to get one
+ */
+export function chromiumOptions() {
+  const executablePath = process.env.ELIXA_CHROMIUM ?? '/usr/bin/chromium';
+  if (!existsSync(executablePath)) {
+    throw new Error(`There is no Chromium at ${executablePath}. Install Debian's package, or set ELIXA_CHROMIUM.`);
+  }
+  return {
+    executablePath,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  };
+}

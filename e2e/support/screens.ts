@@ -1,0 +1,37 @@
+import type { Page } from '@playwright/test';
+
+/** Every screen of the demo data: where it is and the words that show that it is there. */
+export const SCREENS = [
+  { name: 'evenings', path: '/', shows: 'Practice night' },
+  { name: 'who', path: '/evening/muffled-peal/who', shows: 'Not for everybody' },
+  { name: 'broth', path: '/evening/practice-night/broth', shows: 'cold water to start with' },
+  { name: 'pot', path: '/evening/practice-night/pot', shows: 'kept hot for topping up' },
+  { name: 'simmer', path: '/evening/practice-night/simmer', shows: 'Round 1, step by step' },
+  { name: 'stove', path: '/evening/practice-night/stove', shows: 'Beside the pot, in this order' },
+  { name: 'after', path: '/evening/first-frost/after', shows: 'Notes for next time' },
+  { name: 'nowhere', path: '/kettle', shows: 'There is nothing here' },
+] as const;
+
+export async function open(page: Page, base: string, screen: (typeof SCREENS)[number]): Promise<void> {
+  await page.goto(base + screen.path);
+  await page.getByText(screen.shows).first().waitFor();
+}
+
+/** Lights Practice night and taps through until food is in the pot. */
+export async function startCooking(page: Page, base: string): Promise<void> {
+  await page.goto(`${base}/evening/practice-night/stove`);
+  await page.getByRole('button', { name: 'Light it now' }).click();
+  const next = page.getByRole('button', { name: /^(It boils|They are in|It is in)$/ });
+  for (let tap = 0; tap < 3; tap += 1) {
+    const heading = page.getByRole('heading', { level: 2 }).first();
+    const before = await heading.textContent();
+    await page.clock.fastForward(tap === 2 ? 400_000 : 300_000);
+    await next.click();
+    await page.waitForFunction(
+      (words) => document.querySelector('[role=heading][aria-level="2"], h2')?.textContent !== words,
+      before,
+    );
+  }
+  await page.clock.fastForward(150_000);
+  await page.getByText('In the pot').waitFor();
+}

@@ -1,0 +1,60 @@
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { ensureBuilt, ensureChromium, ensureInstalled, fail, ROOT, run } from './lib.mjs';
+
+const RESULTS = path.join(ROOT, '.cache', 'results');
+const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
+const jest = (projects, output, nodeArgs = []) => [
+  process.execPath,
+  [
+    ...nodeArgs,
+    'node_modules/jest/bin/jest.js',
+    '--ci',
+    '--selectProjects',
+    ...projects,
+    '--json',
+    `--outputFile=${path.join(RESULTS, output)}`,
+  ],
+];
+const E2E = path.join(RESULTS, 'e2e.json');
+
+const CHECKS = [
+  ['types', bin('tsc'), ['-p', 'tsconfig.json']],
+  ['types of the application', bin('tsc'), ['-p', 'app/tsconfig.json']],
+  ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+  ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  [
+    'boundaries',
+    bin('depcruise'),
+    ['--config', '.dependency-cruiser.cjs', 'contract', 'core', 'server', 'app', 'e2e', 'bench'],
+  ],
+  ['unit', ...jest(['contract', 'core', 'app'], 'unit.json')],
+  ['API', ...jest(['server'], 'api.json', ['--experimental-vm-modules', '--no-warnings'])],
+];
+
+function check(name, command, args, env = {}) {
+  process.stdout.write(`\n── ${name}\n`);
+  // Jest prints its JSON on stdout unless it goes to a file; its report for people goes to stderr.
+  if (run(command, args, { env: { ...process.env, ...env } }) !== 0) fail(`${name}: failed`);
+}
+
+/** Tests passed and failed, read from what the runners wrote. */
+function counted() {
+  const read = (name) => JSON.parse(readFileSync(path.join(RESULTS, name), 'utf8'));
+  const runs = [read('unit.json'), read('api.json')].map((one) => [one.numPassedTests, one.numFailedTests]);
+  const { expected, unexpected } = read('e2e.json').stats;
+  return [...runs, [expected, unexpected]].reduce(([p, f], [passed, failed]) => [p + passed, f + failed], [0, 0]);
+}
+
+ensureInstalled();
+rmSync(RESULTS, { recursive: true, force: true });
+mkdirSync(RESULTS, { recursive: true });
+for (const [name, command, args] of CHECKS) check(name, command, args);
+ensureChromium();
+ensureBuilt();
+check('journeys in headless Chromium', bin('playwright'), ['test', '-c', 'e2e/playwright.config.ts'], {
+  PLAYWRIGHT_JSON_OUTPUT_NAME: E2E,
+});
+if (!existsSync(E2E)) fail('The journeys left no result.');
+const [passed, failed] = counted();
+process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
