@@ -95,6 +95,9 @@ describe('cautions', () => {
     expect(cautions.find((one) => one.id === 'rawEgg')!.because).toContain('Pim');
     expect(cautions.find((one) => one.id === 'chickenThrough')!.text).toMatch(/74 °C.*[Ll]ocal/s);
     expect(cautions[0]!.severity).toBe('danger');
+    const withSake = planEvening(eveningFor(4)).cautions.find((one) => one.id === 'alcoholStays');
+    expect(withSake?.because).toContain('mirin');
+    expect(ids(example('practice-night'))).not.toContain('alcoholStays');
   });
 
   it('go when their reason goes', () => {

@@ -90,6 +90,16 @@ const RULES: readonly CautionRule[] = [
     because: ({ evening }) => evening.diners.filter((diner) => diner.child).map((diner) => diner.name),
   },
   {
+    id: 'alcoholStays',
+    severity: 'note',
+    text: 'Not all alcohol boils off: about a third is still there after half an hour of simmering. Guests who avoid it need a broth without.',
+    because: ({ brothIngredientIds }) =>
+      brothIngredientIds
+        .map(ingredientById)
+        .filter((one) => one.kinds.includes('alcohol'))
+        .map((one) => one.name),
+  },
+  {
     id: 'keepBroth',
     severity: 'note',
     text: 'Cool leftover broth and rice quickly and put them in the fridge within two hours; reheat until steaming.',

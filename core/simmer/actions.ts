@@ -3,13 +3,15 @@ import type { Fit } from '../build/fit';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Pan } from '../diners/table';
 import { showMeasure, showVolume } from '../measures/showMeasure';
+import type { RoundGroup } from './planRound';
 
 interface PanTimes {
   pan: Pan;
   brothMl: number;
   lightAtS: number;
   boilAtS: number;
-  recoveryS: number;
+  /** Additions of the first round, from first in to last in. */
+  groups: readonly RoundGroup[];
 }
 
 interface ActionQuestion {
@@ -83,7 +85,9 @@ function skimming(question: ActionQuestion): Draft[] {
   );
   const first = meat[0];
   if (!first) return [];
-  const recovery = question.pans.find((one) => one.pan === 'main')?.recoveryS ?? 0;
+  const groups = question.pans.find((one) => one.pan === 'main')?.groups ?? [];
+  const withMeat = groups.find((group) => group.pieces.some((one) => one.ingredientId === first.ingredientId));
+  const recovery = withMeat?.recoveryS ?? 0;
   const later = question.pieces.filter((piece) => piece.round === first.round && piece.inAtS > first.inAtS);
   const next = Math.min(first.outAtS, ...later.map((piece) => piece.inAtS));
   const atS = Math.round(Math.min(first.inAtS + recovery, next - 30));

@@ -123,7 +123,7 @@ export function planSimmer(question: SimmerQuestion): Simmer {
         brothMl: one.brothMl,
         lightAtS: boilAtS - toBoilS,
         boilAtS,
-        recoveryS: one.rounds[0]?.[0]?.recoveryS ?? 0,
+        groups: one.rounds[0] ?? [],
       };
     }),
   });

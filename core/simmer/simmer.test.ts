@@ -148,6 +148,16 @@ describe('the simmer plan', () => {
     expect(plan.simmer.unsatisfied[0]!.remedies.length).toBeGreaterThan(0);
   });
 
+  it('skims when the pot boils again after the chicken went in, and before the leaves', () => {
+    const { actions, pieces } = planEvening(example('practice-night')).simmer;
+    const skim = actions.find((action) => action.kind === 'skim')!;
+    const inAtS = (id: string) => pieces.find((piece) => piece.ingredientId === id && piece.round === 1)!.inAtS;
+    expect(skim.atS).toBeGreaterThan(inAtS('chickenThigh') + 60);
+    expect(skim.atS).toBeLessThan(inAtS('mizuna'));
+    const meatless = eveningFor(4, { choices: { swaps: [], leaveOut: ['chickenThigh'] } });
+    expect(planEvening(meatless).simmer.actions.map((action) => action.kind)).not.toContain('skim');
+  });
+
   it('puts what goes in together into one step', () => {
     const { simmer } = planEvening(example('practice-night'));
     const first = simmer.actions.filter((action) => action.kind === 'add' && action.round === 1);

@@ -38,7 +38,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
     setAsking(false);
   };
   const rounds = plan.simmer.readyAtS.length;
-  const roundName = view.round > rounds ? 'the finish' : rounds > 1 ? `round ${view.round} of ${rounds}` : 'the pot';
+  const roundName = view.round > rounds ? 'The finish' : rounds > 1 ? `Round ${view.round} of ${rounds}` : 'The pot';
   const readyAt = clock(Date.now() + view.readyInS * 1000);
 
   const pot = (

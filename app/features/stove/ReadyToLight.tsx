@@ -2,7 +2,9 @@ import type { Evening, Plan } from '@elixa/contract';
 import { liveSteps } from '@elixa/core';
 import { Flame } from '@/ui/icons';
 import { useWindowDimensions, View } from 'react-native';
+import { Cautions } from '@/features/evening/Cautions';
 import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
 import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -72,7 +74,7 @@ export function ReadyToLight({ evening, plan, onStart }: Props) {
           <PotFromAbove vessel={evening.vessel} sectors={build.sectors} />
         </View>
       </View>
-      <View className={wide ? 'w-72' : ''}>
+      <View className={classes('gap-8', wide ? 'w-80' : '')}>
         <Section title="Beside the pot, in this order">
           <View className="border-t border-line">
             {beside.map((piece) => (
@@ -88,6 +90,7 @@ export function ReadyToLight({ evening, plan, onStart }: Props) {
             ))}
           </View>
         </Section>
+        <Cautions />
       </View>
     </View>
   );
