@@ -32,7 +32,7 @@ function addFiles(hash, place) {
 }
 
 /** A fingerprint of files and folders, to know whether a step has to be done again. */
-export function fingerprint(places) {
+function fingerprint(places) {
   const hash = createHash('sha256');
   for (const place of places) addFiles(hash, path.join(ROOT, place));
   return hash.digest('hex');
@@ -40,9 +40,9 @@ export function fingerprint(places) {
 
 const stampFile = (name) => path.join(CACHE, `${name}.stamp`);
 
-export const isFresh = (name, print) => existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === print;
+const isFresh = (name, print) => existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === print;
 
-export function setFresh(name, print) {
+function setFresh(name, print) {
   mkdirSync(CACHE, { recursive: true });
   writeFileSync(stampFile(name), print);
 }

@@ -22,6 +22,12 @@ export function dayShort(moment: string | number | Date): string {
   return words.includes(' ') ? format(new Date(moment), 'EEE d MMM') : words;
 }
 
+/** The same in the middle of a sentence: `tonight`, `Sat 28 Nov`. */
+export function dayInSentence(moment: string | number | Date): string {
+  const words = dayShort(moment);
+  return words.includes(' ') ? words : words.toLowerCase();
+}
+
 /** A moment as the evening document keeps it, with this device's offset. */
 export const isoLocal = (date: Date) => formatISO(date);
 

@@ -7,7 +7,7 @@ import { usableVolumeMl } from './vesselShape';
 export const LEAST_LIQUID_SHARE = 0.35;
 
 /** Volume of food as it settles under the broth, in ml. */
-export function settledVolumeMl(helpings: readonly Helping[]): number {
+function settledVolumeMl(helpings: readonly Helping[]): number {
   return helpings.reduce((sum, one) => sum + one.massG / ingredientById(one.ingredientId).settledDensityGPerMl, 0);
 }
 

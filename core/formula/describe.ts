@@ -9,7 +9,7 @@ import type { BrothSolution } from './broth';
 import type { DipSolution } from './dip';
 
 /** Words for a salinity that is drunk or eaten as broth, in % by mass. */
-export function brothStrength(salinityPct: number): string {
+function brothStrength(salinityPct: number): string {
   if (salinityPct < 0.15) return 'unsalted';
   if (salinityPct < 0.6) return 'mild';
   if (salinityPct < 1) return 'seasoned';
@@ -17,7 +17,7 @@ export function brothStrength(salinityPct: number): string {
 }
 
 /** Words for the salinity of a dip. */
-export function dipStrength(salinityPct: number): string {
+function dipStrength(salinityPct: number): string {
   if (salinityPct < 4) return 'light';
   return salinityPct <= 6.5 ? 'salty, as a dip is' : 'very salty: a little is enough';
 }

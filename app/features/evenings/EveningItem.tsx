@@ -16,7 +16,7 @@ export const placeOf = (row: EveningRow) => {
 };
 
 /** Takes an evening off the list, with the way back in the notice. */
-export function useRemoveEvening() {
+function useRemoveEvening() {
   const dispatch = useAppDispatch();
   const [remove] = useRemoveEveningMutation();
   return async (row: EveningRow) => {

@@ -6,7 +6,7 @@ import { Faults } from '@/features/evening/Faults';
 import { Segmented } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Body, Figure, Figures, Heading, Small } from '@/ui/Text';
-import { clock, dayShort } from '@/ui/time';
+import { clock, dayInSentence } from '@/ui/time';
 import { StepDetail } from './StepDetail';
 import { SimmerTimeline } from './SimmerTimeline';
 
@@ -25,7 +25,7 @@ export function SimmerScreen() {
       <Faults />
       <Figures
         items={[
-          { value: clock(simmer.litAt), says: `light the burner, ${dayShort(simmer.litAt).toLowerCase()}` },
+          { value: clock(simmer.litAt), says: `light the burner, ${dayInSentence(simmer.litAt)}` },
           { value: clock(evening.sitDownAt), says: 'sit down' },
           {
             value: simmer.boilingPointC.toFixed(1),

@@ -1,6 +1,6 @@
 import type { Sector, Vessel } from '@elixa/contract';
 import { ingredientById } from '@elixa/core';
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, Ellipse, G, Path } from 'react-native-svg';
 import { PieceGlyph } from './PieceGlyph';
@@ -19,6 +19,8 @@ const WALL_MM = 9;
 
 /** How the pot looks to somebody who bends over it, to scale. */
 export function PotFromAbove({ vessel, sectors, inPot, comingNext, simmering }: Props) {
+  // Several pots stand on one page; each is clipped by its own wall.
+  const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
   const reach = radius + WALL_MM + 30;
   const surface = radius * 0.95;
@@ -42,7 +44,7 @@ export function PotFromAbove({ vessel, sectors, inPot, comingNext, simmering }: 
         style={{ aspectRatio: reach / (radius + WALL_MM + 4) }}
       >
         <Defs>
-          <ClipPath id="mouth">
+          <ClipPath id={clip}>
             <Circle r={radius} />
           </ClipPath>
         </Defs>
@@ -56,7 +58,7 @@ export function PotFromAbove({ vessel, sectors, inPot, comingNext, simmering }: 
         <Circle r={radius + WALL_MM} fill={wall} />
         <Circle r={radius + WALL_MM - 3} fill="none" stroke={inside} strokeWidth={1} opacity={0.5} />
         <Circle r={radius} fill={inside} />
-        <G clipPath="url(#mouth)">
+        <G clipPath={`url(#${clip})`}>
           <Circle r={surface} fill="var(--broth)" />
           <Circle r={surface - 7} fill="none" stroke="var(--broth-deep)" strokeWidth={2} opacity={0.5} />
           {shown.map((one) => (

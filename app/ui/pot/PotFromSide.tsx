@@ -1,6 +1,6 @@
 import type { Build, Vessel } from '@elixa/contract';
-import { heightAtMm, ingredientById, radiusAtMm } from '@elixa/core';
-import { useMemo } from 'react';
+import { ingredientById, radiusAtMm } from '@elixa/core';
+import { useId, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { PieceGlyph } from './PieceGlyph';
@@ -71,6 +71,8 @@ function layPieces(vessel: Vessel, build: Build): Lying[] {
 
 /** The pot cut through the middle, to scale: how deep it is, how high the broth stands and the room left for foam. */
 export function PotFromSide({ vessel, build, inPot, measured }: Props) {
+  // Several pots stand on one page; each is clipped by its own wall.
+  const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
   const depth = vessel.innerDepthMm;
   const lying = useMemo(() => (build ? layPieces(vessel, build) : []), [vessel, build]);
@@ -92,7 +94,7 @@ export function PotFromSide({ vessel, build, inPot, measured }: Props) {
         style={{ aspectRatio: (reach * 2) / (top + 16) }}
       >
         <Defs>
-          <ClipPath id="inside">
+          <ClipPath id={clip}>
             <Path d={outline(vessel, depth)} />
           </ClipPath>
         </Defs>
@@ -116,7 +118,7 @@ export function PotFromSide({ vessel, build, inPot, measured }: Props) {
           />
         ))}
         <Path d={outline(vessel, depth)} fill={`var(--pot-${vessel.material}-inside)`} />
-        <G clipPath="url(#inside)">
+        <G clipPath={`url(#${clip})`}>
           <Rect x={-radius} y={-liquidMm} width={radius * 2} height={liquidMm} fill="var(--broth)" />
           {shown.map((one) => (
             <PieceGlyph key={one.id} {...one} />
@@ -147,6 +149,3 @@ export function PotFromSide({ vessel, build, inPot, measured }: Props) {
     </View>
   );
 }
-
-/** How high a volume stands in a pot, in mm, for text beside a drawing. */
-export const standsAtMm = (vessel: Vessel, volumeMl: number) => Math.round(heightAtMm(vessel, volumeMl));
