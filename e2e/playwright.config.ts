@@ -10,6 +10,7 @@ export default defineConfig({
   expect: { timeout: 10_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : [['list']],
   use: {
+    actionTimeout: 20_000,
     viewport: { width: 390, height: 844 },
     timezoneId: 'Europe/London',
     locale: 'en-GB',
