@@ -46,6 +46,8 @@ export default tseslint.config(
     },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
+  // Data is as long as it is.
+  { files: ['core/catalogue/**/*.ts'], rules: { 'max-lines': 'off' } },
   { files: ['bench/**/*.ts'], rules: { 'no-console': 'off' } },
   {
     files: ['core/**/*.ts', 'contract/**/*.ts'],

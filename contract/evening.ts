@@ -86,6 +86,16 @@ export const swapSchema = z.object({
   scope: z.enum(['everyone', 'aside']),
 });
 
+const tasteStep = z.int().min(-3).max(3).optional();
+
+export const tasteSchema = z.object({
+  salt: tasteStep,
+  sweet: tasteStep,
+  sour: tasteStep,
+  heat: tasteStep,
+  savour: tasteStep,
+});
+
 export const eveningSchema = z.object({
   schemaVersion: z.literal(EVENING_SCHEMA_VERSION),
   id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}$/),
@@ -108,6 +118,16 @@ export const eveningSchema = z.object({
   choices: z.object({
     swaps: z.array(swapSchema).max(20),
     leaveOut: z.array(catalogueIdSchema).max(40),
+    /** Broth, sauces, and what is made ahead (marinades and bases); the style's own where nothing is said. */
+    liquids: z
+      .object({
+        broth: catalogueIdSchema.optional(),
+        sauces: z.array(catalogueIdSchema).max(6).optional(),
+        ahead: z.array(catalogueIdSchema).max(6).optional(),
+      })
+      .optional(),
+    /** What the table likes, by formula, in steps: 1 is a little more, -1 a little less. */
+    taste: z.record(catalogueIdSchema, tasteSchema).optional(),
   }),
   overrides: z.object({
     gramsPerHead: z.record(catalogueIdSchema, z.number().min(0).max(1000)).optional(),
@@ -125,5 +145,6 @@ export type VesselMaterial = z.infer<typeof vesselMaterialSchema>;
 export type HeatSource = z.infer<typeof heatSourceSchema>;
 export type Units = z.infer<typeof unitsSchema>;
 export type Service = z.infer<typeof serviceSchema>;
+export type Taste = z.infer<typeof tasteSchema>;
 export type Swap = z.infer<typeof swapSchema>;
 export type Evening = z.infer<typeof eveningSchema>;

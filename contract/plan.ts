@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { catalogueIdSchema, swapSchema } from './evening';
+import { allergenSchema, catalogueIdSchema, swapSchema } from './evening';
 
 /** Version of the plan's shape. */
 export const PLAN_SCHEMA_VERSION = 1;
@@ -11,7 +11,7 @@ export const shownMeasureSchema = z.object({ text: z.string(), errorPct: z.numbe
 /** What has to be bought of a thing sold whole, and what stays over. */
 export const buySchema = z.object({ count: z.number(), unit: z.string(), text: z.string(), leftG: massG });
 
-export const amountPurposeSchema = z.enum(['pot', 'aside', 'broth', 'dip', 'finish']);
+export const amountPurposeSchema = z.enum(['pot', 'aside', 'broth', 'dip', 'marinade', 'base', 'finish']);
 
 export const amountSchema = z.object({
   ingredientId: catalogueIdSchema,
@@ -51,6 +51,18 @@ export const saltLedgerSchema = z.object({
   inLiquidG: z.number(),
 });
 
+/** What is brought into a liquid, what is lost from it, and what is left; in grams. */
+export const ledgerSchema = z.object({ addedG: z.number(), lostG: z.number(), leftG: z.number() });
+
+/** What a steeping thing gave, and how near it came to spoiling the liquid (1 can be tasted). */
+export const drawnSchema = z.object({
+  ingredientId: catalogueIdSchema,
+  drawnShare: z.number(),
+  spoiledShare: z.number(),
+});
+
+export const keepsSchema = z.object({ fridgeDays: z.number(), freezerMonths: z.number(), how: z.string() });
+
 export const liquidIngredientSchema = z.object({
   ingredientId: catalogueIdSchema,
   massG,
@@ -74,11 +86,33 @@ export const liquidSchema = z.object({
   measuredSalinityPct: z.number(),
   strength: z.string(),
   targetSalinityPct: z.tuple([z.number(), z.number()]),
+  /** g of sucrose, and of acetic acid, in 100 g. */
+  sweetnessPct: z.number(),
+  targetSweetnessPct: z.tuple([z.number(), z.number()]).optional(),
+  acidityPct: z.number(),
+  targetAcidityPct: z.tuple([z.number(), z.number()]).optional(),
+  /** g of glutamate, as its sodium salt, that would taste as strong, in 100 g. */
+  umamiGPer100g: z.number(),
+  targetUmamiGPer100g: z.tuple([z.number(), z.number()]).optional(),
+  /** Plain scale of 0 to 5. */
+  heat: z.number(),
+  targetHeat: z.tuple([z.number(), z.number()]).optional(),
+  /** Alcohol that is left in all of it. */
+  ethanolG: z.number(),
+  /** How a bowl of it looks, as `#rrggbb`. */
+  colour: z.string(),
+  purpose: z.string(),
+  allergens: z.array(allergenSchema),
+  keeps: keepsSchema,
+  swaps: z.array(swapSchema),
+  drawn: z.array(drawnSchema),
   startBy: z.string().optional(),
   ingredients: z.array(liquidIngredientSchema),
   steps: z.array(liquidStepSchema),
   water: waterLedgerSchema,
   salt: saltLedgerSchema,
+  sweetness: ledgerSchema,
+  ethanol: ledgerSchema,
 });
 
 export const sectorSchema = z.object({
@@ -218,6 +252,7 @@ export type LiquidStep = z.infer<typeof liquidStepSchema>;
 export type LiquidIngredient = z.infer<typeof liquidIngredientSchema>;
 export type WaterLedger = z.infer<typeof waterLedgerSchema>;
 export type SaltLedger = z.infer<typeof saltLedgerSchema>;
+export type Ledger = z.infer<typeof ledgerSchema>;
 export type Liquid = z.infer<typeof liquidSchema>;
 export type Sector = z.infer<typeof sectorSchema>;
 export type Build = z.infer<typeof buildSchema>;

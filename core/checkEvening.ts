@@ -1,8 +1,10 @@
 import type { Evening, FieldError } from '@elixa/contract';
-import { brothFormulaById, dipFormulaById } from './catalogue/formulas';
+import { FORMULAS, formulaById } from './catalogue/formulas';
+import type { FormulaKind } from './catalogue/formula';
 import { hasIngredient, ingredientById } from './catalogue/ingredients';
 import type { Style } from './catalogue/style';
 import { STYLES, styleById } from './catalogue/styles';
+import { chosenLiquids, everyLiquid } from './formula/chosenLiquids';
 
 /** A document that has the right shape but asks for something that does not exist. */
 export class EveningError extends Error {
@@ -14,40 +16,80 @@ export class EveningError extends Error {
 
 const list = (values: readonly string[]) => values.join(', ');
 
+/** Every question that cooks disagree on, of the style and of all formulas, with its options. */
+function questions(style: Style): Map<string, Set<string>> {
+  const found = new Map<string, Set<string>>();
+  for (const { id, options } of [...style.schools, ...FORMULAS.flatMap((formula) => formula.schools)]) {
+    const known = found.get(id) ?? new Set();
+    for (const option of options) known.add(option.id);
+    found.set(id, known);
+  }
+  return found;
+}
+
 function schoolFaults(evening: Evening, style: Style): FieldError[] {
+  const known = questions(style);
   return Object.entries(evening.style.schools).flatMap(([choiceId, wanted]) => {
-    const choice = style.schools.find((one) => one.id === choiceId);
-    if (!choice) {
+    const options = known.get(choiceId);
+    const field = `style.schools.${choiceId}`;
+    if (!options) {
       return [
-        {
-          field: `style.schools.${choiceId}`,
-          message: `${style.name} has no such question`,
-          fix: `Remove it, or use one of: ${list(style.schools.map((one) => one.id))}.`,
-        },
+        { field, message: 'There is no such question', fix: `Remove it, or use one of: ${list([...known.keys()])}.` },
       ];
     }
-    if (choice.options.some((option) => option.id === wanted)) return [];
-    return [
-      {
-        field: `style.schools.${choiceId}`,
-        message: `"${wanted}" is not a school of it`,
-        fix: `Use one of: ${list(choice.options.map((option) => option.id))}.`,
-      },
-    ];
+    if (options.has(wanted)) return [];
+    return [{ field, message: `"${wanted}" is not a school of it`, fix: `Use one of: ${list([...options])}.` }];
   });
 }
 
-function usedIngredientIds(style: Style): Set<string> {
-  const formulas = [brothFormulaById(style.brothFormulaId), ...style.dipFormulaIds.map(dipFormulaById)];
-  return new Set(
-    [...style.items, ...formulas.flatMap((formula) => formula?.parts ?? [])].map((one) => one.ingredientId),
+const KINDS: Record<'broth' | 'sauces' | 'ahead', readonly FormulaKind[]> = {
+  broth: ['broth'],
+  sauces: ['sauce'],
+  ahead: ['marinade', 'base'],
+};
+
+/** Formulas that do not exist, or are of another kind than their place asks for. */
+function liquidFaults(evening: Evening): FieldError[] {
+  const { broth, sauces = [], ahead = [] } = evening.choices.liquids ?? {};
+  const asked = [
+    ...(broth === undefined ? [] : [{ field: 'broth', id: broth, kinds: KINDS.broth }]),
+    ...sauces.map((id, index) => ({ field: `sauces[${index}]`, id, kinds: KINDS.sauces })),
+    ...ahead.map((id, index) => ({ field: `ahead[${index}]`, id, kinds: KINDS.ahead })),
+  ];
+  const wrongKind = asked.flatMap(({ field, id, kinds }) => {
+    const formula = formulaById(id);
+    if (formula && kinds.includes(formula.kind)) return [];
+    const allowed = FORMULAS.filter((one) => kinds.includes(one.kind)).map((one) => one.id);
+    return [
+      {
+        field: `choices.liquids.${field}`,
+        message: `"${id}" is no ${kinds.join(' or ')}`,
+        fix: `Use one of: ${list(allowed)}.`,
+      },
+    ];
+  });
+  const twice = asked.flatMap(({ field, id }, index) =>
+    asked.findIndex((one) => one.id === id) < index
+      ? [{ field: `choices.liquids.${field}`, message: `"${id}" is there twice`, fix: 'Name each liquid once.' }]
+      : [],
   );
+  return [...wrongKind, ...twice];
 }
 
+function usedIngredientIds(evening: Evening, style: Style): Set<string> {
+  const parts = everyLiquid(chosenLiquids(evening, style)).flatMap((formula) => formula.parts);
+  return new Set([...style.items, ...parts].map((one) => one.ingredientId));
+}
+
+/** A swap or an omission may stay in the document while another broth is chosen that does not ask for it. */
+const mentioned = (id: string) => FORMULAS.some((formula) => formula.parts.some((part) => part.ingredientId === id));
+
 function ingredientFaults(evening: Evening, style: Style): FieldError[] {
-  const used = usedIngredientIds(style);
+  const used = usedIngredientIds(evening, style);
   const unknown = (field: string, id: string): FieldError[] =>
-    used.has(id) ? [] : [{ field, message: `"${id}" is not in this pot`, fix: `Use one of: ${list([...used])}.` }];
+    used.has(id) || mentioned(id)
+      ? []
+      : [{ field, message: `"${id}" is not in this pot`, fix: `Use one of: ${list([...used])}.` }];
   return [
     ...evening.choices.leaveOut.flatMap((id, index) => unknown(`choices.leaveOut[${index}]`, id)),
     ...Object.keys(evening.overrides.gramsPerHead ?? {}).flatMap((id) => unknown(`overrides.gramsPerHead.${id}`, id)),
@@ -100,6 +142,8 @@ export function checkEvening(evening: Evening): FieldError[] {
       },
     ];
   }
+  const unknownLiquids = liquidFaults(evening);
+  if (unknownLiquids.length > 0) return unknownLiquids;
   const faults = [...schoolFaults(evening, style), ...ingredientFaults(evening, style), ...dinerFaults(evening)];
   if (!style.services.includes(evening.service)) {
     faults.push({

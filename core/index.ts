@@ -1,4 +1,6 @@
 export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl, wallExponent } from './build/vesselShape';
+export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catalogue/formulas';
+export type { Formula, FormulaKind, PotFamily } from './catalogue/formula';
 export { HEAT_SOURCES } from './catalogue/heatSources';
 export { FAMILIES, type Family, type Ingredient } from './catalogue/ingredient';
 export { INGREDIENTS, ingredientById, hasIngredient } from './catalogue/ingredients';
@@ -8,6 +10,8 @@ export { VESSELS } from './catalogue/vessels';
 export { checkEvening, EveningError } from './checkEvening';
 export { portionOf } from './diners/portion';
 export { whyNot } from './diners/whyNot';
+export { schoolsOf } from './formula/activeFormula';
+export { chosenLiquids } from './formula/chosenLiquids';
 export { boilingPointC } from './heat/boilingPoint';
 export { foldLive, potClockS, WAITING, type LiveState } from './live/foldLive';
 export { liveSteps, type LiveStep } from './live/liveSteps';

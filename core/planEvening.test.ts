@@ -100,6 +100,14 @@ describe('cautions', () => {
     expect(ids(example('practice-night'))).not.toContain('alcoholStays');
   });
 
+  it('come with what is in a sauce or a base too', () => {
+    const evening = eveningFor(3, { overrides: { gramsPerHead: { egg: 0 } } });
+    const withLiquids = (liquids: object) => ids({ ...evening, choices: { ...evening.choices, liquids } });
+    expect(withLiquids({})).not.toContain('rawEgg');
+    expect(withLiquids({ sauces: ['rawEggDip'] })).toContain('rawEgg');
+    expect(withLiquids({ ahead: ['numbingBase'] })).toContain('chilliFumes');
+  });
+
   it('go when their reason goes', () => {
     const evening = eveningFor(3, { choices: { swaps: [], leaveOut: ['egg', 'chickenThigh'] } });
     const ring = example('first-frost');
@@ -116,6 +124,18 @@ describe('cautions', () => {
 });
 
 describe('an evening that cannot be planned', () => {
+  it('names a liquid that does not exist or is of another kind', () => {
+    const faults = (liquids: object) => {
+      const evening = eveningFor(2);
+      return checkEvening({ ...evening, choices: { ...evening.choices, liquids } });
+    };
+    expect(faults({ broth: 'moonBroth' })[0]).toMatchObject({ field: 'choices.liquids.broth' });
+    expect(faults({ broth: 'soyScallion' })[0]?.fix).toMatch(/clearDashi/);
+    expect(faults({ sauces: ['citrusSoy', 'numbingBase'] })[0]?.field).toBe('choices.liquids.sauces[1]');
+    expect(faults({ sauces: ['citrusSoy', 'citrusSoy'] })[0]?.message).toMatch(/twice/);
+    expect(faults({ broth: 'misoDashi', sauces: ['citrusSoy'], ahead: ['chilliSauce'] })).toEqual([]);
+  });
+
   const evening = example('practice-night');
   it.each<[string, Evening]>([
     ['style.id', { ...evening, style: { ...evening.style, id: 'stoneSoup' } }],

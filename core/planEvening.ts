@@ -2,8 +2,8 @@ import { PLAN_SCHEMA_VERSION, type Amount, type Build, type Evening, type Liquid
 import { arrange } from './build/arrange';
 import { fitPot, type Fit } from './build/fit';
 import { headroomMm, heightAtMm } from './build/vesselShape';
-import { brothFormulaById, dipFormulaById } from './catalogue/formulas';
 import { ingredientById } from './catalogue/ingredients';
+import type { Formula } from './catalogue/formula';
 import type { Style } from './catalogue/style';
 import { chosenSchool, styleById } from './catalogue/styles';
 import { ASIDE_PAN, STOCK_PAN_DIAMETER_MM } from './catalogue/vessels';
@@ -13,9 +13,11 @@ import { findConflicts } from './diners/conflicts';
 import { helpings, type Helping } from './diners/helpings';
 import { portionsOf } from './diners/portion';
 import { seatTable, type Table } from './diners/table';
-import { solveBroth, type BrothSolution } from './formula/broth';
-import { solveDip } from './formula/dip';
-import { describeBroth, describeDip, stepsOf } from './formula/describe';
+import { activate, type ActiveFormula } from './formula/activeFormula';
+import { chosenLiquids } from './formula/chosenLiquids';
+import { describeLiquid } from './formula/describe';
+import { PLAIN_WATER, solveFormula, type FormulaSolution } from './formula/solveFormula';
+import { tasteFactors } from './formula/taste';
 import { evaporationG } from './heat/burner';
 import { buyWhole } from './measures/buyWhole';
 import { showMeasure } from './measures/showMeasure';
@@ -27,15 +29,15 @@ import { timesTable } from './simmer/timesTable';
 const LID_ON_SHARE = 0.5;
 
 interface Solved {
-  broth: BrothSolution;
+  active: ActiveFormula;
+  broth: FormulaSolution;
   fit: Fit;
   asideBrothMl: number;
   simmer: Plan['simmer'];
 }
 
-function salinityTarget(evening: Evening, style: Style): { band: readonly [number, number]; targetPct: number } {
-  const band = style.salinityBands[chosenSchool(style, evening.style.schools, 'seasoning')] ?? [0.3, 1.2];
-  return { band, targetPct: evening.overrides.salinityPct ?? (band[0] + band[1]) / 2 };
+function activeFor(evening: Evening, formula: Formula, table: Table, size: number): ActiveFormula {
+  return activate(formula, evening.style.schools, table, size, tasteFactors(evening.choices.taste?.[formula.id]));
 }
 
 /**
@@ -45,31 +47,18 @@ function salinityTarget(evening: Evening, style: Style): { band: readonly [numbe
 function solveTogether(
   evening: Evening,
   style: Style,
+  formula: Formula,
   table: Table,
   food: readonly Helping[],
   model: AdditionModel,
 ): Solved {
-  const formula = brothFormulaById(style.brothFormulaId);
-  if (!formula)
-    throw new RangeError(`Style ${style.id} names the broth "${style.brothFormulaId}", which does not exist`);
   const pieces = food.filter((one) => one.purpose === 'pot');
   const mainPieces = pieces.filter((one) => one.pan === 'main');
   const portions = portionsOf(evening.diners);
   const asideShare = portionsOf(table.aside) / portions;
-  const finishedG = (evening.overrides.brothMlPerHead ?? style.brothMlPerHead) * portions;
-  const steps = stepsOf(
-    formula.steps,
-    evening,
-    style,
-    formula.parts.map((part) => part.ingredientId),
-  );
-  const stockEvaporationG = evaporationG({
-    diameterMm: STOCK_PAN_DIAMETER_MM,
-    durationS: steps.filter((step) => (step.tempC ?? 0) >= 60).reduce((sum, step) => sum + step.durationS, 0),
-    state: 'hot',
-    liddedShare: 0,
-  });
-  let potEvaporationG = 0;
+  const mlPerHead = evening.overrides.brothMlPerHead ?? formula.mlPerHead ?? style.brothMlPerHead;
+  const finishedG = mlPerHead * portions;
+  const active = activeFor(evening, formula, table, finishedG / 1000);
   let madeG = finishedG;
   for (let pass = 0; ; pass += 1) {
     const asideBrothMl = madeG * asideShare;
@@ -79,22 +68,65 @@ function solveTogether(
     const firstRoundS = (simmer.readyAtS[0] ?? 0) - simmer.boilAtS;
     const steam = (diameterMm: number, durationS: number) =>
       evaporationG({ diameterMm, durationS, state: 'simmer', liddedShare: LID_ON_SHARE });
-    potEvaporationG =
-      steam(evening.vessel.innerDiameterMm, simmerS) +
-      (table.aside.length > 0 ? steam(ASIDE_PAN.innerDiameterMm, firstRoundS) : 0);
-    const broth = solveBroth({
-      formula,
-      table,
+    const broth = solveFormula({
+      active,
       finishedG,
-      salinityPct: salinityTarget(evening, style).targetPct,
+      taste: tasteFactors(evening.choices.taste?.[formula.id]),
+      salinityPct: evening.overrides.salinityPct,
       pieces,
-      stockEvaporationG,
-      potEvaporationG,
+      panDiameterMm: STOCK_PAN_DIAMETER_MM,
+      potEvaporationG:
+        steam(evening.vessel.innerDiameterMm, simmerS) +
+        (table.aside.length > 0 ? steam(ASIDE_PAN.innerDiameterMm, firstRoundS) : 0),
+      potMinutes: firstRoundS / 60,
     });
-    if (Math.abs(broth.madeG - madeG) < 1 || pass >= 30) return { broth, fit, asideBrothMl, simmer };
+    if (Math.abs(broth.madeG - madeG) < 1 || pass >= 30) return { active, broth, fit, asideBrothMl, simmer };
     madeG = broth.madeG;
   }
 }
+
+/** What a marinade lies on: the most of the meat, poultry or fish. */
+function mainThing(food: readonly Helping[]): { massG: number; saltPct: number } | undefined {
+  const mains = food.filter((one) =>
+    ['poultry', 'meat', 'fish', 'shellfish'].includes(ingredientById(one.ingredientId).family),
+  );
+  const most = mains.reduce<Helping | undefined>(
+    (best, one) => (!best || one.massG > best.massG ? one : best),
+    undefined,
+  );
+  return most && { massG: most.massG, saltPct: ingredientById(most.ingredientId).saltPct };
+}
+
+/** Grams of a millilitre of sauce: soy, sugar and pastes are heavier than water. Kitchen estimate, 1.02-1.10. */
+const SAUCE_G_PER_ML = 1.04;
+
+/** A sauce, marinade or base; undefined when there is nothing to marinate. */
+function solveBeside(
+  evening: Evening,
+  style: Style,
+  formula: Formula,
+  table: Table,
+  food: readonly Helping[],
+  broth: FormulaSolution,
+): { active: ActiveFormula; solution: FormulaSolution } | undefined {
+  const along = formula.scaledBy === 'mainMass' ? mainThing(food) : undefined;
+  if (formula.scaledBy === 'mainMass' && !along) return undefined;
+  const share =
+    formula.kind === 'sauce' ? (style.dipShares[chosenSchool(style, evening.style.schools, 'seasoning')] ?? 1) : 1;
+  const heads = portionsOf(evening.diners) * share;
+  const active = activeFor(evening, formula, table, along ? along.massG / 1000 : heads);
+  const solution = solveFormula({
+    active,
+    finishedG: (formula.mlPerHead ?? 0) * heads * SAUCE_G_PER_ML,
+    along,
+    taste: tasteFactors(evening.choices.taste?.[formula.id]),
+    thinner: formula.thinnedWith === 'broth' ? broth.asThinner : PLAIN_WATER,
+    panDiameterMm: STOCK_PAN_DIAMETER_MM,
+  });
+  return { active, solution };
+}
+
+const PURPOSE = { broth: 'broth', sauce: 'dip', marinade: 'marinade', base: 'base' } as const;
 
 function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly Liquid[]): Amount[] {
   const fromPot: Amount[] = food.map((one) => {
@@ -111,7 +143,7 @@ function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly
   const fromLiquids: Amount[] = liquids.flatMap((liquid) =>
     liquid.ingredients.map((part) => ({
       ingredientId: part.ingredientId,
-      purpose: liquid.kind === 'broth' ? ('broth' as const) : ('dip' as const),
+      purpose: PURPOSE[liquid.kind],
       massG: part.massG,
       shown: { text: part.shownText, errorPct: part.roundingErrorPct },
       buy: buyWhole(part.massG, ingredientById(part.ingredientId)),
@@ -154,20 +186,15 @@ export function planEvening(evening: Evening, model: AdditionModel = timesTable)
   const style = styleById(evening.style.id) as Style;
   const table = seatTable(evening, style);
   const food = helpings(evening, style, table);
-  const { broth, fit, simmer } = solveTogether(evening, style, table, food, model);
-  const formula = brothFormulaById(style.brothFormulaId)!;
-  const dipShare = style.dipShares[chosenSchool(style, evening.style.schools, 'seasoning')] ?? 1;
-  const { band } = salinityTarget(evening, style);
-  const potLitAt = simmer.litAt;
-  const liquids = [
-    describeBroth({ formula, solution: broth, evening, style, band, readyBy: potLitAt }),
-    ...style.dipFormulaIds.map((id) => {
-      const dip = dipFormulaById(id);
-      if (!dip) throw new RangeError(`Style ${style.id} names the dip "${id}", which does not exist`);
-      const solution = solveDip(dip, table, portionsOf(evening.diners) * dipShare, broth.salinityPct);
-      return describeDip({ formula: dip, solution, evening, style, readyBy: evening.sitDownAt });
-    }),
-  ];
+  const chosen = chosenLiquids(evening, style);
+  const { active, broth, fit, simmer } = solveTogether(evening, style, chosen.broth, table, food, model);
+  const beside = [...chosen.sauces, ...chosen.ahead].flatMap((formula) => {
+    const solved = solveBeside(evening, style, formula, table, food, broth);
+    return solved ? [{ ...solved, readyBy: formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt }] : [];
+  });
+  const liquids = [{ active, solution: broth, readyBy: simmer.litAt }, ...beside].map((one) =>
+    describeLiquid({ ...one, evening }),
+  );
   return {
     schemaVersion: PLAN_SCHEMA_VERSION,
     eveningId: evening.id,
@@ -181,7 +208,7 @@ export function planEvening(evening: Evening, model: AdditionModel = timesTable)
     cautions: cautionsFor({
       evening,
       helpings: food,
-      brothIngredientIds: broth.parts.map((part) => part.ingredientId),
+      liquidIngredientIds: liquids.flatMap((liquid) => liquid.ingredients.map((part) => part.ingredientId)),
       rounds: fit.rounds,
     }),
   };

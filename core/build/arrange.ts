@@ -4,7 +4,19 @@ import type { Helping } from '../diners/helpings';
 import { radiusAtMm } from './vesselShape';
 
 /** Families round the wall, so that neighbours differ in colour. */
-const ROUND_THE_WALL = ['leaf', 'root', 'tofu', 'mushroom', 'allium', 'fish', 'grain', 'egg', 'poultry'] as const;
+const ROUND_THE_WALL = [
+  'leaf',
+  'root',
+  'tofu',
+  'mushroom',
+  'allium',
+  'fish',
+  'shellfish',
+  'grain',
+  'egg',
+  'meat',
+  'poultry',
+] as const;
 
 const volumeMl = (one: Helping) => one.massG / ingredientById(one.ingredientId).settledDensityGPerMl;
 

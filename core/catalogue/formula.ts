@@ -1,17 +1,61 @@
-/** One ingredient of a formula, by the litre of finished liquid unless a role says otherwise. */
+import type { SchoolChoice } from './style';
+
+export const POT_FAMILIES = [
+  'plainWater',
+  'clear',
+  'miso',
+  'sukiyakiEast',
+  'sukiyakiWest',
+  'layered',
+  'beefJeongol',
+  'fishCakeJeongol',
+  'spicyStew',
+  'meatball',
+  'mushroom',
+  'numbing',
+  'divided',
+  'soyMilk',
+  'souredPork',
+  'coconut',
+  'satay',
+  'everything',
+  'staged',
+] as const;
+export type PotFamily = (typeof POT_FAMILIES)[number];
+
+export type FormulaKind = 'broth' | 'sauce' | 'marinade' | 'base';
+
+/**
+ * What an ingredient does in a formula.
+ *
+ * - `infusion` steeps from one step to another, is lifted out and keeps water;
+ * - `salting`, `sweetening` and `souring` are solved, so that the liquid reaches its target, and share that work by weight
+ *   of `share`;
+ * - `body` is part of the liquid; `solid` stays in it without being part of it; `aroma` is lifted out or left, and gives
+ *   fragrance, fat or heat.
+ */
+export type PartRole = 'infusion' | 'salting' | 'sweetening' | 'souring' | 'body' | 'solid' | 'aroma';
+
+/** One ingredient of a formula, by the litre of finished broth, by the head, or by the kilogram of the main thing. */
 export interface FormulaPart {
   ingredientId: string;
-  /**
-   * `infusion` is lifted out again and keeps water; `salting` is solved so that the liquid reaches its salinity, shared
-   * between the salting parts by weight of `share`; `seasoning` and `body` scale plainly.
-   */
-  role: 'infusion' | 'salting' | 'seasoning' | 'body';
-  /** Grams for a litre of finished broth, or for one head of a dip. Not for `salting`. */
+  role: PartRole;
+  /** Grams; not for what is solved. */
   grams?: number;
-  /** Share of the salt that has to be added. Only for `salting`. */
+  /** Share of the salt, the sweetness or the acid that has to be added; only for what is solved. */
   share?: number;
+  /** How it grows with the amount: 1 is in proportion; aromatics, heat and fat grow more slowly, by about 0.8. */
+  exponent?: number;
+  /** Steps at which it goes in and is lifted out; the first and the last when not given. */
+  in?: string | readonly string[];
+  out?: string;
   note?: string;
+  /** Only when these schools are followed. */
+  when?: Readonly<Record<string, string>>;
 }
+
+/** What the liquid does during a step: it steams by that, and by the width of its pan. */
+export type Steam = 'none' | 'hot' | 'simmer' | 'boil';
 
 export interface FormulaStep {
   id: string;
@@ -19,6 +63,8 @@ export interface FormulaStep {
   minutes: number;
   attended: boolean;
   tempC?: number;
+  steam?: Steam;
+  lid?: boolean;
   lookFor?: string;
   /** Only when these schools are followed. */
   when?: Readonly<Record<string, string>>;
@@ -26,21 +72,39 @@ export interface FormulaStep {
   ifUses?: string;
 }
 
-export interface BrothFormula {
-  id: string;
-  name: string;
-  kind: 'broth';
-  parts: readonly FormulaPart[];
-  steps: readonly FormulaStep[];
+/** Least, best and most. */
+export type Band = readonly [least: number, best: number, most: number];
+
+/** What the liquid should taste like when it is ready. */
+export interface Target {
+  /** % by mass. */
+  salinityPct: Band;
+  /** g of sucrose in 100 g. */
+  sweetnessPct?: Band;
+  /** g of acetic acid in 100 g. */
+  acidPct?: Band;
+  /** g of glutamate, as its sodium salt, that would taste as strong, in 100 g. */
+  umamiGPer100g?: readonly [least: number, most: number];
+  /** Plain scale of 0 to 5. */
+  heat?: readonly [least: number, most: number];
 }
 
-export interface DipFormula {
+export interface Formula {
   id: string;
   name: string;
-  kind: 'sauce';
-  mlPerHead: number;
-  targetSalinityPct: number;
-  salinityBand: readonly [number, number];
+  kind: FormulaKind;
+  families: readonly PotFamily[];
+  purpose: string;
+  scaledBy: 'finishedVolume' | 'head' | 'mainMass';
+  /** Finished ml for a head: for a broth that is more or less than a style's usual, and for every sauce and base. */
+  mlPerHead?: number;
+  /** What it is let down with: plain water, broth from the pot, or nothing, when its parts are all there is. */
+  thinnedWith: 'water' | 'broth' | 'nothing';
   parts: readonly FormulaPart[];
+  target: Target;
+  /** Targets of schools that season otherwise; the first that fits counts. */
+  targetsBySchool?: ReadonlyArray<{ when: Readonly<Record<string, string>>; target: Target }>;
+  schools: readonly SchoolChoice[];
   steps: readonly FormulaStep[];
+  keeps: { fridgeDays: number; freezerMonths: number; how: string };
 }

@@ -3,7 +3,9 @@ import type { Allergen } from '@elixa/contract';
 /** Families that share a glaze and a texture in every picture of the pot. */
 export const FAMILIES = [
   'poultry',
+  'meat',
   'fish',
+  'shellfish',
   'tofu',
   'root',
   'leaf',
@@ -17,7 +19,47 @@ export const FAMILIES = [
 export type Family = (typeof FAMILIES)[number];
 
 /** What a food is made of, as far as diets ask. */
-export type FoodKind = 'poultry' | 'pork' | 'beef' | 'fish' | 'egg' | 'alcohol' | 'plant' | 'mineral';
+export type FoodKind =
+  | 'poultry'
+  | 'pork'
+  | 'beef'
+  | 'lamb'
+  | 'fish'
+  | 'crustacean'
+  | 'mollusc'
+  | 'egg'
+  | 'milk'
+  | 'honey'
+  | 'alcohol'
+  | 'plant'
+  | 'mineral';
+
+/** What a cook has to mind with an ingredient, beyond its allergens. */
+export type Peril =
+  | 'cookThrough'
+  | 'rawEgg'
+  | 'choking'
+  | 'bones'
+  | 'shells'
+  | 'iodine'
+  | 'alcohol'
+  | 'mushroom'
+  | 'boilFully'
+  | 'chilliFumes'
+  | 'cloudsAndSplits';
+
+/** What an ingredient gives to a liquid that it steeps in, and how fast. */
+export interface Drawing {
+  /** Share of its free glutamate, nucleotides, sugar and salt that a liquid can take from it, 0 to 1. */
+  mostShare: number;
+  /** First-order rate at 100 °C, for a minute, and its activation energy in kJ/mol. Kitchen estimates, within a half. */
+  ratePerMin: number;
+  activationKJPerMol: number;
+  /** Water that it holds when it is lifted out, g for a g. */
+  holdsWater: number;
+  /** What too much heat or time does to the liquid: it is spoiled when `minutes` have passed at or above `fromC`. */
+  spoils?: { as: 'slimy' | 'bitter' | 'rank'; fromC: number; minutes: number };
+}
 
 /** Mass fractions; they add up to one. Salt is part of the ash, alcohol is counted with the water. */
 export interface Composition {
@@ -42,9 +84,9 @@ export interface Cut {
 /** What to use instead, and how much of it. */
 export interface Replacement {
   withIngredientId: string;
-  /** The same mass, or the mass that brings the same salt, the same sweetness or the same savour. */
-  keeps: 'mass' | 'salt' | 'sweetness' | 'savour';
-  /** For `sweetness` and `savour`: grams of the replacement for a gram of the original. */
+  /** The same mass, or the mass that brings the same salt, sweetness, sourness, heat or savour. */
+  keeps: 'mass' | 'salt' | 'sweetness' | 'sourness' | 'heat' | 'savour';
+  /** For what is not solved from the contents: grams of the replacement for a gram of the original. */
   ratio?: number;
   text: string;
 }
@@ -61,6 +103,20 @@ export interface Ingredient {
   saltPct: number;
   /** Sweetness of 100 g in g of sucrose. */
   sweetnessPct: number;
+  /** Acidity of 100 g in g of acetic acid. */
+  acidPct: number;
+  /** g of alcohol in 100 g. */
+  ethanolPct: number;
+  /** Free glutamate, inosinate and guanylate, g in 100 g. */
+  glutamatePct: number;
+  inosinatePct: number;
+  guanylatePct: number;
+  /** Heat of the ingredient itself in Scoville units. */
+  heatShu: number;
+  /** Colour that it gives to a bowl, how strongly for each per cent of it, and how far one per cent clouds it (0 to 1). */
+  tint?: { hex: string; strength: number; clouds?: number };
+  draws?: Drawing;
+  perils: readonly Peril[];
   /** Bulk density as it is measured into a spoon or a cup. */
   densityGPerMl: number;
   /** Measured by spoon and cup rather than by weight. */
@@ -86,6 +142,13 @@ export function ingredient(given: Given): Ingredient {
     allergens: [],
     saltPct: 0,
     sweetnessPct: 0,
+    acidPct: 0,
+    ethanolPct: 0,
+    glutamatePct: 0,
+    inosinatePct: 0,
+    guanylatePct: 0,
+    heatShu: 0,
+    perils: [],
     densityGPerMl: 1,
     byVolume: false,
     settledDensityGPerMl: 1.03,
@@ -95,5 +158,24 @@ export function ingredient(given: Given): Ingredient {
     replacements: [],
     source: TABLES,
     ...given,
+  };
+}
+
+/**
+ * Composition in % by mass, with the carbohydrate by difference, as food tables give it. Salt is part of the ash, alcohol
+ * of the water.
+ * @returns mass fractions that add up to one
+ * @throws RangeError when the parts add up to more than a hundred
+ */
+export function byDifference(water: number, protein: number, fat: number, fibre: number, ash: number): Composition {
+  const carbohydrate = 100 - water - protein - fat - fibre - ash;
+  if (carbohydrate < -1e-9) throw new RangeError(`Parts add up to ${100 - carbohydrate} %`);
+  return {
+    water: water / 100,
+    protein: protein / 100,
+    fat: fat / 100,
+    carbohydrate: Math.max(0, carbohydrate) / 100,
+    fibre: fibre / 100,
+    ash: ash / 100,
   };
 }

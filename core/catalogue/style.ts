@@ -35,8 +35,6 @@ export interface Style {
   dipFormulaIds: readonly string[];
   items: readonly StyleItem[];
   schools: readonly SchoolChoice[];
-  /** Salinity bands of the finished broth by the school of seasoning, in % by mass. */
-  salinityBands: Record<string, readonly [number, number]>;
   /** How much dip is mixed by the school of seasoning, as a share of the formula's amount. */
   dipShares: Record<string, number>;
 }

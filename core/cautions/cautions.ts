@@ -5,7 +5,8 @@ import type { Helping } from '../diners/helpings';
 interface Situation {
   evening: Evening;
   helpings: readonly Helping[];
-  brothIngredientIds: readonly string[];
+  /** What is in the broth, the sauces and what is made ahead. */
+  liquidIngredientIds: readonly string[];
   rounds: number;
 }
 
@@ -18,6 +19,9 @@ interface CautionRule {
 
 const named = (situation: Situation, test: (ingredientId: string) => boolean) =>
   [...new Set(situation.helpings.map((one) => one.ingredientId).filter(test))].map((id) => ingredientById(id).name);
+
+const inLiquids = (situation: Situation, test: (ingredientId: string) => boolean) =>
+  [...new Set(situation.liquidIngredientIds.filter(test))].map((id) => ingredientById(id).name);
 
 const hasKind = (kind: 'poultry' | 'fish' | 'egg') => (id: string) => ingredientById(id).kinds.includes(kind);
 
@@ -40,7 +44,7 @@ const RULES: readonly CautionRule[] = [
     severity: 'warning',
     text: 'Egg that is raw or runny can make people ill, most of all the young, the old, the pregnant and the weak. Let it set through (71 °C), or use pasteurised egg where raw egg is wanted.',
     because: (situation) => {
-      const eggs = named(situation, hasKind('egg'));
+      const eggs = [...new Set([...named(situation, hasKind('egg')), ...inLiquids(situation, hasKind('egg'))])];
       const children = situation.evening.diners.filter((diner) => diner.child).map((diner) => diner.name);
       return eggs.length > 0 ? [...eggs, ...children] : [];
     },
@@ -93,11 +97,13 @@ const RULES: readonly CautionRule[] = [
     id: 'alcoholStays',
     severity: 'note',
     text: 'Not all alcohol boils off: about a third is still there after half an hour of simmering. Guests who avoid it need a broth without.',
-    because: ({ brothIngredientIds }) =>
-      brothIngredientIds
-        .map(ingredientById)
-        .filter((one) => one.kinds.includes('alcohol'))
-        .map((one) => one.name),
+    because: (situation) => inLiquids(situation, (id) => ingredientById(id).kinds.includes('alcohol')),
+  },
+  {
+    id: 'chilliFumes',
+    severity: 'warning',
+    text: 'Chilli and hot oil bite the eyes and the chest, and oil can catch fire. Air the room, keep the heat low, never leave it, keep a lid at hand and no water.',
+    because: (situation) => inLiquids(situation, (id) => ingredientById(id).perils.includes('chilliFumes')),
   },
   {
     id: 'keepBroth',
@@ -109,7 +115,7 @@ const RULES: readonly CautionRule[] = [
     id: 'kelpIodine',
     severity: 'note',
     text: 'Kelp is very rich in iodine. Guests with thyroid illness should ask their doctor.',
-    because: ({ brothIngredientIds }) => (brothIngredientIds.includes('kelp') ? [ingredientById('kelp').name] : []),
+    because: ({ liquidIngredientIds }) => (liquidIngredientIds.includes('kelp') ? [ingredientById('kelp').name] : []),
   },
 ];
 

@@ -1,15 +1,14 @@
 import type { Conflict, Diner, Evening, Offer } from '@elixa/contract';
-import { brothFormulaById, dipFormulaById } from '../catalogue/formulas';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Replacement } from '../catalogue/ingredient';
 import type { Style } from '../catalogue/style';
+import { chosenLiquids, everyLiquid } from '../formula/chosenLiquids';
 import { standIn, type Table } from './table';
 import { whyNot } from './whyNot';
 
-function usedIngredients(style: Style): string[] {
-  const broth = brothFormulaById(style.brothFormulaId)?.parts ?? [];
-  const dips = style.dipFormulaIds.flatMap((id) => dipFormulaById(id)?.parts ?? []);
-  const ids = [...style.items, ...broth, ...dips].map((part) => part.ingredientId);
+function usedIngredients(evening: Evening, style: Style): string[] {
+  const parts = everyLiquid(chosenLiquids(evening, style)).flatMap((formula) => formula.parts);
+  const ids = [...style.items, ...parts].map((part) => part.ingredientId);
   return [...new Set(ids)];
 }
 
@@ -45,7 +44,7 @@ function offersFor(style: Style, diner: Diner, ingredientId: string, evening: Ev
  * @returns one entry for each guest and ingredient, in the order of the table
  */
 export function findConflicts(evening: Evening, style: Style, table: Table): Conflict[] {
-  const used = usedIngredients(style);
+  const used = usedIngredients(evening, style);
   return evening.diners.flatMap((diner) =>
     used.flatMap((ingredientId) => {
       const why = whyNot(diner, ingredientById(ingredientId));

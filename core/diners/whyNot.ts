@@ -1,11 +1,12 @@
 import type { Diet, Diner } from '@elixa/contract';
 import type { FoodKind, Ingredient } from '../catalogue/ingredient';
 
-const MEAT: readonly FoodKind[] = ['poultry', 'pork', 'beef'];
+const MEAT: readonly FoodKind[] = ['poultry', 'pork', 'beef', 'lamb'];
+const SEA: readonly FoodKind[] = ['fish', 'crustacean', 'mollusc'];
 
 const EXCLUDES: Record<Diet, { kinds: readonly FoodKind[]; says: string }> = {
-  vegan: { kinds: [...MEAT, 'fish', 'egg'], says: 'eats nothing from animals' },
-  vegetarian: { kinds: [...MEAT, 'fish'], says: 'eats no meat or fish' },
+  vegan: { kinds: [...MEAT, ...SEA, 'egg', 'milk', 'honey'], says: 'eats nothing from animals' },
+  vegetarian: { kinds: [...MEAT, ...SEA], says: 'eats no meat or fish' },
   pescatarian: { kinds: MEAT, says: 'eats fish but no meat' },
   noPork: { kinds: ['pork'], says: 'eats no pork' },
   noBeef: { kinds: ['beef'], says: 'eats no beef' },

@@ -1,56 +1,37 @@
-import type { Evening, Liquid, LiquidStep } from '@elixa/contract';
-import type { BrothFormula, DipFormula, FormulaStep } from '../catalogue/formula';
+import type { Allergen, Evening, Liquid, LiquidStep, Swap } from '@elixa/contract';
+import type { Band } from '../catalogue/formula';
 import { ingredientById } from '../catalogue/ingredients';
-import type { Style } from '../catalogue/style';
-import { chosenSchool } from '../catalogue/styles';
 import { showMeasure, showVolume } from '../measures/showMeasure';
 import { shiftIso } from '../time/shiftIso';
-import type { BrothSolution } from './broth';
-import type { DipSolution } from './dip';
+import type { ActiveFormula } from './activeFormula';
+import type { FormulaSolution, SolvedPart } from './solveFormula';
 
 /** Words for a salinity that is drunk or eaten as broth, in % by mass. */
 function brothStrength(salinityPct: number): string {
   if (salinityPct < 0.15) return 'unsalted';
   if (salinityPct < 0.6) return 'mild';
   if (salinityPct < 1) return 'seasoned';
-  return 'strong';
+  return salinityPct < 2 ? 'strong' : 'very strong: a sauce to pour';
 }
 
-/** Words for the salinity of a dip. */
-function dipStrength(salinityPct: number): string {
+/** Words for the salinity of a dip, a marinade or a base. */
+function sauceStrength(salinityPct: number): string {
+  if (salinityPct < 2) return 'mild';
   if (salinityPct < 4) return 'light';
   return salinityPct <= 6.5 ? 'salty, as a dip is' : 'very salty: a little is enough';
 }
 
-/** The steps of a formula that the chosen schools and ingredients call for, with their times from the first step. */
-export function stepsOf(
-  steps: readonly FormulaStep[],
-  evening: Evening,
-  style: Style,
-  usedIngredientIds: readonly string[],
-): LiquidStep[] {
+/** The steps of a formula with their times from the first step. */
+export function timedSteps(active: ActiveFormula): LiquidStep[] {
   let atS = 0;
-  return steps
-    .filter((step) =>
-      Object.entries(step.when ?? {}).every(
-        ([choiceId, option]) => chosenSchool(style, evening.style.schools, choiceId) === option,
-      ),
-    )
-    .filter((step) => !step.ifUses || usedIngredientIds.includes(step.ifUses))
-    .map(({ id, says, minutes, attended, tempC, lookFor }) => {
-      const step = { id, says, atS, durationS: minutes * 60, attended, tempC, lookFor };
-      atS += step.durationS;
-      return step;
-    });
+  return active.steps.map(({ id, says, minutes, attended, tempC, lookFor }) => {
+    const step = { id, says, atS, durationS: minutes * 60, attended, tempC, lookFor };
+    atS += step.durationS;
+    return step;
+  });
 }
 
-interface ShownPart {
-  ingredientId: string;
-  massG: number;
-  note?: string;
-}
-
-function show(parts: readonly ShownPart[], evening: Evening) {
+function show(parts: readonly SolvedPart[], evening: Evening) {
   const measured = new Map<string, number>();
   const ingredients = parts.map((part) => {
     const what = ingredientById(part.ingredientId);
@@ -69,74 +50,70 @@ function show(parts: readonly ShownPart[], evening: Evening) {
 }
 
 const totalS = (steps: readonly LiquidStep[]) => steps.reduce((sum, step) => sum + step.durationS, 0);
+const ends = (band: Band | undefined): [number, number] | undefined => band && [band[0], band[2]];
+const pair = (range: readonly [number, number] | undefined): [number, number] | undefined =>
+  range && [range[0], range[1]];
 
-interface Described<F, S> {
-  formula: F;
-  solution: S;
-  evening: Evening;
-  style: Style;
-  readyBy: string;
+function allergensOf(parts: readonly SolvedPart[]): Allergen[] {
+  return [...new Set(parts.flatMap((part) => ingredientById(part.ingredientId).allergens))].sort();
 }
 
-/** A solved broth as the plan lists it, with measures a cook can measure. */
-export function describeBroth(
-  given: Described<BrothFormula, BrothSolution> & { band: readonly [number, number] },
-): Liquid {
-  const { formula, solution, evening, style, band, readyBy } = given;
-  const { ingredients, measured } = show(solution.parts, evening);
-  const startWater = showMeasure(solution.startWaterG, ingredientById('water'), evening.units);
-  const steps = stepsOf(
-    formula.steps,
-    evening,
-    style,
-    solution.parts.map((part) => part.ingredientId),
+/** Swaps of the evening that this formula took up. */
+function appliedSwaps(evening: Evening, active: ActiveFormula): Swap[] {
+  return evening.choices.swaps.filter((swap) =>
+    active.parts.some(({ part, what }) => part.ingredientId === swap.ingredientId && what.id === swap.withIngredientId),
   );
+}
+
+/** A solved formula as the plan lists it. */
+export function describeLiquid(given: {
+  active: ActiveFormula;
+  solution: FormulaSolution;
+  evening: Evening;
+  readyBy: string;
+}): Liquid {
+  const { active, solution, evening, readyBy } = given;
+  const { formula, target } = active;
+  const { ingredients, measured } = show(solution.parts, evening);
+  const steps = timedSteps(active);
+  const isBroth = formula.kind === 'broth';
+  const water = showMeasure(solution.thinnerG, ingredientById('water'), evening.units);
   return {
     id: formula.id,
     name: formula.name,
-    kind: 'broth',
-    startWaterMl: solution.startWaterG,
-    startWaterText: startWater.text,
+    kind: formula.kind,
+    purpose: formula.purpose,
+    startWaterMl: solution.thinnerG,
+    startWaterText: isBroth ? water.text : solution.thinnerG > 0 ? showVolume(solution.thinnerG, evening.units) : '',
     madeMl: solution.madeG,
     finishedMl: solution.finishedG,
     salinityPct: solution.salinityPct,
-    measuredSalinityPct: solution.salinityWith(measured, solution.startWaterG * (1 + startWater.errorPct / 100)),
-    strength: brothStrength(solution.salinityPct),
-    targetSalinityPct: [band[0], band[1]],
+    measuredSalinityPct: solution.salinityWith(
+      measured,
+      solution.thinnerG * (1 + (isBroth ? water.errorPct : 0) / 100),
+    ),
+    strength: isBroth ? brothStrength(solution.salinityPct) : sauceStrength(solution.salinityPct),
+    targetSalinityPct: ends(target.salinityPct) as [number, number],
+    sweetnessPct: solution.sweetnessPct,
+    targetSweetnessPct: ends(target.sweetnessPct),
+    acidityPct: solution.acidPct,
+    targetAcidityPct: ends(target.acidPct),
+    umamiGPer100g: solution.umamiGPer100g,
+    targetUmamiGPer100g: pair(target.umamiGPer100g),
+    heat: solution.heat,
+    targetHeat: pair(target.heat),
+    ethanolG: solution.ethanolG,
+    colour: solution.colour,
+    allergens: allergensOf(solution.parts),
+    keeps: formula.keeps,
+    swaps: appliedSwaps(evening, active),
+    drawn: solution.drawn,
     startBy: shiftIso(readyBy, -totalS(steps)),
     ingredients,
     steps,
     water: solution.water,
     salt: solution.salt,
-  };
-}
-
-/** A solved dip as the plan lists it. Its water is broth from the pot. */
-export function describeDip(given: Described<DipFormula, DipSolution>): Liquid {
-  const { formula, solution, evening, style, readyBy } = given;
-  const { ingredients, measured } = show(solution.parts, evening);
-  const steps = stepsOf(
-    formula.steps,
-    evening,
-    style,
-    solution.parts.map((part) => part.ingredientId),
-  );
-  return {
-    id: formula.id,
-    name: formula.name,
-    kind: 'sauce',
-    startWaterMl: solution.brothG,
-    startWaterText: showVolume(solution.brothG, evening.units),
-    madeMl: solution.liquidG - solution.brothG,
-    finishedMl: solution.liquidG,
-    salinityPct: solution.salinityPct,
-    measuredSalinityPct: solution.salinityWith(measured, solution.brothG),
-    strength: dipStrength(solution.salinityPct),
-    targetSalinityPct: [formula.salinityBand[0], formula.salinityBand[1]],
-    startBy: shiftIso(readyBy, -totalS(steps)),
-    ingredients,
-    steps,
-    water: solution.water,
-    salt: solution.salt,
+    sweetness: solution.sweetness,
+    ethanol: solution.ethanol,
   };
 }

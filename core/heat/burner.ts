@@ -73,9 +73,9 @@ export function recoveryS(given: {
 
 /**
  * Water that leaves a simmering or a hot pot as steam, kg/(m²·h), without lid. Kitchen estimates for a pot turned down
- * to a simmer (6-14) and for a stock below the boil (2-4); a full mass-transfer model takes their place.
+ * to a simmer (6-14), for a rolling boil (15-30) and for a stock below the boil (2-4); a full mass-transfer model takes their place.
  */
-const EVAPORATION_KG_PER_M2_H = { simmer: 10, hot: 3 };
+const EVAPORATION_KG_PER_M2_H = { boil: 20, simmer: 10, hot: 3 };
 /** Share of the steam that a lid gives back. Range 0.8-0.9. */
 const LID_KEEPS = 0.85;
 

@@ -37,7 +37,17 @@ interface Lying {
 }
 
 /** Hard things below, tender on top; as many of each as its share of the pot. */
-const LAYER: Record<string, number> = { root: 0, poultry: 1, fish: 1, allium: 2, tofu: 2, mushroom: 3, leaf: 4 };
+const LAYER: Record<string, number> = {
+  root: 0,
+  poultry: 1,
+  meat: 1,
+  fish: 1,
+  shellfish: 3,
+  allium: 2,
+  tofu: 2,
+  mushroom: 3,
+  leaf: 4,
+};
 
 function layPieces(vessel: Vessel, build: Build): Lying[] {
   const spacing = 25;

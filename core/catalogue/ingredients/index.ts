@@ -1,9 +1,25 @@
 import type { Ingredient } from '../ingredient';
-import { PROTEINS } from './proteins';
+import { GRAINS } from './grains';
+import { MEAT } from './meat';
+import { MUSHROOMS_AND_SEAWEED } from './mushroomsAndSeaweed';
+import { PASTES } from './pastes';
+import { SEA } from './sea';
 import { SEASONINGS } from './seasonings';
+import { SPICES } from './spices';
+import { TOFU_AND_EGG } from './tofuAndEgg';
 import { VEGETABLES } from './vegetables';
 
-export const INGREDIENTS: readonly Ingredient[] = [...PROTEINS, ...VEGETABLES, ...SEASONINGS];
+export const INGREDIENTS: readonly Ingredient[] = [
+  ...MEAT,
+  ...SEA,
+  ...TOFU_AND_EGG,
+  ...VEGETABLES,
+  ...MUSHROOMS_AND_SEAWEED,
+  ...GRAINS,
+  ...SEASONINGS,
+  ...PASTES,
+  ...SPICES,
+];
 
 const BY_ID = new Map(INGREDIENTS.map((one) => [one.id, one]));
 

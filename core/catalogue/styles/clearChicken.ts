@@ -1,3 +1,4 @@
+import { SEASONING_SCHOOLS } from '../formulas/brothSteps';
 import type { Style } from '../style';
 
 const whole = (cut: string) => [{ cut, share: 1 }];
@@ -33,36 +34,6 @@ export const CLEAR_CHICKEN: Style = {
     { ingredientId: 'cookedRice', gramsPerHead: 100, cuts: whole('loose'), zone: 'heart', purpose: 'finish' },
     { ingredientId: 'egg', gramsPerHead: 25, cuts: whole('beaten'), zone: 'heart', purpose: 'finish' },
   ],
-  schools: [
-    {
-      id: 'kelp',
-      question: 'How the kelp is drawn',
-      usual: 'slowHeat',
-      options: [
-        { id: 'coldSoak', label: 'Cold soak', says: 'Overnight in the fridge. The roundest taste.' },
-        { id: 'slowHeat', label: 'Slow heat', says: 'Half an hour from cold, lifted before it boils.' },
-        { id: 'hotPour', label: 'Hot soak', says: 'Half an hour in hot water, when time is short.' },
-      ],
-    },
-    {
-      id: 'bonito',
-      question: 'How the flakes are used',
-      usual: 'steep',
-      options: [
-        { id: 'steep', label: 'Steeped', says: 'Two minutes off the heat. Clean and light.' },
-        { id: 'simmer', label: 'Simmered', says: 'Four minutes at a bare simmer. Stronger, a little rougher.' },
-      ],
-    },
-    {
-      id: 'seasoning',
-      question: 'Where the salt is',
-      usual: 'dipCarriesSalt',
-      options: [
-        { id: 'dipCarriesSalt', label: 'In the dip', says: 'A mild broth; the dip seasons each bite.' },
-        { id: 'drunkAsSoup', label: 'In the broth', says: 'A broth to drink from the bowl, less dip.' },
-      ],
-    },
-  ],
-  salinityBands: { dipCarriesSalt: [0.3, 0.5], drunkAsSoup: [0.8, 0.9] },
+  schools: [SEASONING_SCHOOLS],
   dipShares: { dipCarriesSalt: 1, drunkAsSoup: 0.6 },
 };

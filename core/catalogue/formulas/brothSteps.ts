@@ -1,0 +1,118 @@
+import type { SchoolChoice } from '../style';
+import { does, infusion, waits } from './parts';
+
+export const KELP_SCHOOLS: SchoolChoice = {
+  id: 'kelp',
+  question: 'How the kelp is drawn',
+  usual: 'slowHeat',
+  options: [
+    { id: 'coldSoak', label: 'Cold soak', says: 'Overnight in the fridge. The roundest taste.' },
+    { id: 'slowHeat', label: 'Slow heat', says: 'Half an hour from cold, lifted before it boils.' },
+    { id: 'hotPour', label: 'Hot soak', says: 'Half an hour in hot water, when time is short.' },
+  ],
+};
+
+export const BONITO_SCHOOLS: SchoolChoice = {
+  id: 'bonito',
+  question: 'How the flakes are used',
+  usual: 'steep',
+  options: [
+    { id: 'steep', label: 'Steeped', says: 'Two minutes off the heat. Clean and light.' },
+    { id: 'simmer', label: 'Simmered', says: 'Four minutes at a bare simmer. Stronger, a little rougher.' },
+  ],
+};
+
+export const SEASONING_SCHOOLS: SchoolChoice = {
+  id: 'seasoning',
+  question: 'Where the salt is',
+  usual: 'dipCarriesSalt',
+  options: [
+    { id: 'dipCarriesSalt', label: 'In the dip', says: 'A mild broth; the dip seasons each bite.' },
+    { id: 'drunkAsSoup', label: 'In the broth', says: 'A broth to drink from the bowl, less dip.' },
+  ],
+};
+
+export const MISO_SCHOOLS: SchoolChoice = {
+  id: 'miso',
+  question: 'When the miso goes in',
+  usual: 'nearTheEnd',
+  options: [
+    { id: 'atTheStart', label: 'At the start', says: 'Everything simmers in it. Deep; stir from the bottom.' },
+    { id: 'nearTheEnd', label: 'Near the end', says: 'Strained in last, never boiled. Fragrant.' },
+  ],
+};
+
+/** Drawing kelp, whichever school; it is always lifted before the boil. */
+export const drawKelp = [
+  waits('soakCold', 'Kelp into the cold water, into the fridge', 600, {
+    tempC: 5,
+    lookFor: 'the kelp has swollen to twice its width',
+    when: { kelp: 'coldSoak' },
+    ifUses: 'kelp',
+  }),
+  does('warmAfterSoak', 'Heat gently with the kelp in', 15, {
+    tempC: 60,
+    steam: 'hot',
+    when: { kelp: 'coldSoak' },
+    ifUses: 'kelp',
+  }),
+  waits('slowHeat', 'Kelp into the cold water, heat as low as it goes', 30, {
+    tempC: 65,
+    steam: 'hot',
+    lookFor: 'small bubbles cling to the kelp; it never boils',
+    when: { kelp: 'slowHeat' },
+    ifUses: 'kelp',
+  }),
+  waits('hotSoak', 'Heat the water to 70 °C, kelp in, off the heat', 30, {
+    tempC: 70,
+    steam: 'hot',
+    lookFor: 'the kelp has unrolled',
+    when: { kelp: 'hotPour' },
+    ifUses: 'kelp',
+  }),
+  does('liftKelp', 'Lift the kelp out now, before it boils', 1, {
+    tempC: 80,
+    steam: 'hot',
+    lookFor: 'the first bubbles rise from the bottom',
+    ifUses: 'kelp',
+  }),
+];
+
+export const steepFlakes = [
+  does('heatForFlakes', 'Bring it just to the boil', 5, { tempC: 92, steam: 'hot', ifUses: 'bonitoFlakes' }),
+  does('steepFlakes', 'Off the heat, flakes in, leave them alone', 2, {
+    tempC: 88,
+    steam: 'hot',
+    lookFor: 'the flakes sink',
+    when: { bonito: 'steep' },
+    ifUses: 'bonitoFlakes',
+  }),
+  does('simmerFlakes', 'Flakes in, hold at a bare simmer', 4, {
+    tempC: 92,
+    steam: 'hot',
+    lookFor: 'skim what rises',
+    when: { bonito: 'simmer' },
+    ifUses: 'bonitoFlakes',
+  }),
+];
+
+export const strain = does('strain', 'Strain through a cloth; press lightly', 3, { tempC: 80 });
+export const season = does('season', 'Season with half, taste, then the rest', 3, {
+  tempC: 80,
+  lookFor: 'a little milder than you want it: it grows stronger in the pot',
+});
+
+export const kelp = (grams: number) => infusion('kelp', grams, { out: 'liftKelp', note: 'wiped, not washed' });
+export const flakes = (grams: number) =>
+  infusion('bonitoFlakes', grams, { in: ['steepFlakes', 'simmerFlakes'], out: 'strain', note: 'in a cloth bag' });
+
+export const FRESH = {
+  fridgeDays: 2,
+  freezerMonths: 2,
+  how: 'strained and cooled quickly; into the fridge within two hours',
+};
+export const DAIRYLIKE = {
+  fridgeDays: 1,
+  freezerMonths: 0,
+  how: 'splits when frozen; eat it the day after, warmed gently',
+};

@@ -1,0 +1,89 @@
+import type { Ingredient, Replacement } from '../catalogue/ingredient';
+import { ingredientById } from '../catalogue/ingredients';
+import type { Formula, FormulaPart, FormulaStep, Target } from '../catalogue/formula';
+import { standIn, type Table } from '../diners/table';
+
+/** Size at which the grams of a formula hold as written: litres, heads, or kilograms of the main thing. */
+const WRITTEN_FOR = { finishedVolume: 1.2, head: 4, mainMass: 0.6 } as const;
+
+export interface ActivePart {
+  part: FormulaPart;
+  what: Ingredient;
+  /** Grams of a given part; undefined for what is solved. */
+  massG?: number;
+  note?: string;
+}
+
+/** A formula for one evening: the schools chosen, the swaps made, the amounts for its size. */
+export interface ActiveFormula {
+  formula: Formula;
+  target: Target;
+  steps: readonly FormulaStep[];
+  parts: readonly ActivePart[];
+}
+
+/** The school that is followed for each question of a formula: the cook's, or else the usual one. */
+export function schoolsOf(formula: Formula, chosen: Readonly<Record<string, string>>): Record<string, string> {
+  return Object.fromEntries(
+    formula.schools.map(({ id, options, usual }) => [
+      id,
+      options.some((option) => option.id === chosen[id]) ? (chosen[id] as string) : usual,
+    ]),
+  );
+}
+
+const fits = (when: Readonly<Record<string, string>> | undefined, schools: Readonly<Record<string, string>>) =>
+  Object.entries(when ?? {}).every(([question, option]) => schools[question] === option);
+
+const KEPT = { salt: 'saltPct', sweetness: 'sweetnessPct', sourness: 'acidPct', heat: 'heatShu' } as const;
+
+/** Grams of what stands in for a gram of the original. */
+export function replacementRatio(original: Ingredient, replacement: Replacement): number {
+  if (replacement.keeps === 'mass' || replacement.keeps === 'savour') return replacement.ratio ?? 1;
+  const key = KEPT[replacement.keeps];
+  const instead = ingredientById(replacement.withIngredientId);
+  return instead[key] > 0 ? original[key] / instead[key] : (replacement.ratio ?? 1);
+}
+
+/**
+ * The formula as it is made tonight.
+ * @param size litres of finished liquid, heads, or kilograms of the main thing
+ * @param heatFactor and savourFactor what the table's taste asks of the parts that bring heat and savour
+ */
+export function activate(
+  formula: Formula,
+  chosenSchools: Readonly<Record<string, string>>,
+  table: Table,
+  size: number,
+  factors: { heat: number; savour: number } = { heat: 1, savour: 1 },
+): ActiveFormula {
+  const schools = schoolsOf(formula, chosenSchools);
+  const target = formula.targetsBySchool?.find(({ when }) => fits(when, schools))?.target ?? formula.target;
+  const reference = WRITTEN_FOR[formula.scaledBy];
+  const parts = formula.parts
+    .filter((part) => fits(part.when, schools) && !table.leaveOut.has(part.ingredientId))
+    .map((part): ActivePart => {
+      const original = ingredientById(part.ingredientId);
+      const what = ingredientById(standIn(table, part.ingredientId, 'main'));
+      const replaced = original.replacements.find((one) => one.withIngredientId === what.id);
+      if (part.grams === undefined) return { part, what, note: replaced ? undefined : part.note };
+      const scaled = part.grams * reference * (size / reference) ** (part.exponent ?? 1);
+      const ratio = replaced ? replacementRatio(original, replaced) : 1;
+      const taste = (what.heatShu > 0 ? factors.heat : 1) * (part.role === 'infusion' ? factors.savour : 1);
+      return { part, what, massG: scaled * ratio * taste, note: replaced ? undefined : part.note };
+    });
+  const used = new Set(parts.map((one) => one.what.id));
+  const steps = formula.steps.filter((step) => fits(step.when, schools) && (!step.ifUses || used.has(step.ifUses)));
+  return { formula, target, steps, parts };
+}
+
+/** Place of a part's step among tonight's steps: where it goes in, or is lifted out. */
+export function stepIndex(
+  active: ActiveFormula,
+  wanted: string | readonly string[] | undefined,
+  otherwise: number,
+): number {
+  const names = wanted === undefined ? [] : typeof wanted === 'string' ? [wanted] : wanted;
+  const found = active.steps.findIndex((step) => names.includes(step.id));
+  return found === -1 ? otherwise : found;
+}

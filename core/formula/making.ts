@@ -1,0 +1,60 @@
+import type { Drawing } from '../catalogue/ingredient';
+import { evaporationG } from '../heat/burner';
+import { stepIndex, type ActiveFormula, type ActivePart } from './activeFormula';
+import { drawnShare, spoiledShare, type Stage } from './extraction';
+import { sum } from './sum';
+
+/** What steeps without a drawing of its own: a vegetable. Kitchen estimate. */
+const PLAIN_DRAWING: Drawing = { mostShare: 0.5, ratePerMin: 0.05, activationKJPerMol: 55, holdsWater: 0.1 };
+/** Temperature of a step that names none. */
+const ROOM_C = 20;
+
+function stagesBetween(active: ActiveFormula, from: number, to: number): Stage[] {
+  return active.steps.slice(from, to).map(({ minutes, tempC }) => ({ minutes, tempC: tempC ?? ROOM_C }));
+}
+
+/** What steeps, for how long and how warm, and so what it gives and how near it comes to spoiling the liquid. */
+export function drawings(active: ActiveFormula) {
+  return active.parts
+    .filter(({ part }) => part.role === 'infusion')
+    .map(({ part, what, massG = 0 }) => {
+      const stages = stagesBetween(
+        active,
+        stepIndex(active, part.in, 0),
+        stepIndex(active, part.out, active.steps.length),
+      );
+      const drawing = what.draws ?? PLAIN_DRAWING;
+      return {
+        what,
+        massG,
+        holdsWater: drawing.holdsWater,
+        share: drawnShare(drawing, stages),
+        spoiled: spoiledShare(drawing, stages),
+      };
+    });
+}
+
+/** Water lost as steam while it is made, in g. */
+export function steamOfSteps(active: ActiveFormula, diameterMm: number): number {
+  return sum(
+    active.steps.map(({ minutes, steam = 'none', lid }) =>
+      steam === 'none'
+        ? 0
+        : evaporationG({ diameterMm, durationS: minutes * 60, state: steam, liddedShare: lid ? 0.7 : 0 }),
+    ),
+  );
+}
+
+/** Minutes at the simmer after a part has gone in; undefined when it is never heated. */
+export function simmeredMinutes(
+  active: ActiveFormula,
+  one: ActivePart,
+  potMinutes: number | undefined,
+): number | undefined {
+  const from = stepIndex(active, one.part.in, Math.max(0, active.steps.length - 1));
+  const after = active.steps.slice(from);
+  const isHot = after.some(({ tempC = ROOM_C }) => tempC >= 70);
+  if (!isHot && potMinutes === undefined) return undefined;
+  const simmering = after.filter(({ steam }) => steam === 'simmer' || steam === 'boil');
+  return sum(simmering.map(({ minutes }) => minutes)) + (potMinutes ?? 0);
+}

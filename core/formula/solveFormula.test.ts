@@ -1,0 +1,240 @@
+import fc from 'fast-check';
+import type { Evening } from '@elixa/contract';
+import { BASES, BROTHS, FORMULAS, MARINADES, SAUCES } from '../catalogue/formulas';
+import { POT_FAMILIES, type Formula } from '../catalogue/formula';
+import { hasIngredient } from '../catalogue/ingredients';
+import { planEvening } from '../planEvening';
+import { eveningFor } from '../testing/household';
+import { solveLinear } from './linear';
+
+const UNITS = ['metric', 'us', 'eastAsian'] as const;
+
+/** An evening with one formula in its place, and that formula as the plan has it. */
+function evening(formula: Formula, count: number, more: Partial<Evening> = {}): Evening {
+  const liquids =
+    formula.kind === 'broth'
+      ? { broth: formula.id }
+      : formula.kind === 'sauce'
+        ? { sauces: [formula.id] }
+        : { ahead: [formula.id] };
+  const base = eveningFor(count, more);
+  return { ...base, choices: { ...base.choices, liquids } };
+}
+const solve = (formula: Formula, count: number, more: Partial<Evening> = {}) =>
+  planEvening(evening(formula, count, more)).liquids.find((one) => one.id === formula.id)!;
+const byId = (id: string) => FORMULAS.find((one) => one.id === id)!;
+
+describe('the formulas', () => {
+  it('are enough for every family of pot', () => {
+    expect(BROTHS.length).toBeGreaterThanOrEqual(18);
+    expect(SAUCES.length).toBeGreaterThanOrEqual(14);
+    expect(MARINADES.length).toBeGreaterThanOrEqual(6);
+    expect(BASES.length).toBeGreaterThanOrEqual(3);
+    const covered = new Set(FORMULAS.flatMap((one) => one.families));
+    expect(POT_FAMILIES.filter((family) => !covered.has(family))).toEqual([]);
+    expect(new Set(FORMULAS.map((one) => one.id)).size).toBe(FORMULAS.length);
+  });
+
+  it.each(FORMULAS)('are whole: $name', (formula) => {
+    for (const part of formula.parts) {
+      expect(hasIngredient(part.ingredientId)).toBe(true);
+      expect(part.grams === undefined).not.toBe(part.share === undefined);
+      const stepIds = formula.steps.map((step) => step.id);
+      for (const id of [part.in ?? [], part.out ?? []].flat()) expect(stepIds).toContain(id);
+    }
+    for (const role of ['salting', 'sweetening', 'souring']) {
+      const shares = formula.parts.filter((part) => part.role === role).map((part) => part.share ?? 0);
+      if (shares.length > 0) expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
+    }
+    const roles = new Set(formula.parts.map((part) => part.role));
+    expect(roles.has('sweetening')).toBe(formula.target.sweetnessPct !== undefined && roles.has('sweetening'));
+    expect(roles.has('souring')).toBe(formula.target.acidPct !== undefined && roles.has('souring'));
+    for (const choice of formula.schools) expect(choice.options.map((one) => one.id)).toContain(choice.usual);
+    expect(formula.steps.length).toBeGreaterThan(0);
+  });
+});
+
+describe('every formula, for 2, 4, 6 and 10 guests', () => {
+  it.each(FORMULAS)('lands in its bands: $name', (formula) => {
+    for (const count of [2, 4, 6, 10]) {
+      const liquid = solve(formula, count);
+      const within = (value: number, band: [number, number] | undefined, what: string) => {
+        if (!band) return;
+        expect(`${what} ${value >= band[0] - 1e-9 && value <= band[1] + 1e-9 ? 'in' : value.toFixed(3)}`).toBe(
+          `${what} in`,
+        );
+      };
+      within(liquid.salinityPct, liquid.targetSalinityPct, 'salinity');
+      within(liquid.sweetnessPct, liquid.targetSweetnessPct, 'sweetness');
+      within(liquid.acidityPct, liquid.targetAcidityPct, 'acidity');
+      within(liquid.umamiGPer100g, liquid.targetUmamiGPer100g, 'umami');
+      within(liquid.heat, liquid.targetHeat, 'heat');
+      expect(liquid.ingredients.every((part) => part.massG > 0)).toBe(true);
+    }
+  });
+
+  it.each(FORMULAS)('conserves mass, salt, sweetness and alcohol: $name', (formula) => {
+    for (const count of [2, 11]) {
+      const { water, salt, sweetness, ethanol } = solve(formula, count);
+      expect(water.startG + water.seasoningsG + water.releasedG).toBeCloseTo(
+        water.finishedG + water.evaporatedG + water.absorbedG,
+        6,
+      );
+      expect(salt.addedG + salt.extractedG).toBeCloseTo(salt.inPiecesG + salt.inLiquidG, 6);
+      for (const ledger of [sweetness, ethanol]) expect(ledger.addedG).toBeCloseTo(ledger.lostG + ledger.leftG, 9);
+    }
+  });
+
+  it.each(FORMULAS)('spoils nothing that steeps in it: $name', (formula) => {
+    for (const { spoiledShare } of solve(formula, 4).drawn) expect(spoiledShare).toBeLessThan(1);
+  });
+});
+
+describe.each(UNITS)('shown measures in %s', (units) => {
+  it.each(FORMULAS)('stay within their bounds from 1 to 14 guests: $name', (formula) => {
+    for (let count = 1; count <= 14; count += 1) {
+      for (const part of solve(formula, count, { units }).ingredients) {
+        expect(Math.abs(part.roundingErrorPct)).toBeLessThanOrEqual(part.carriesSalt ? 3 : 5);
+      }
+    }
+  });
+});
+
+describe('scaling', () => {
+  it('serves twice the broth to twice the guests', () => {
+    for (const formula of BROTHS.filter((one) => !['soyMilkMiso', 'coconutChicken'].includes(one.id))) {
+      const [four, eight] = [solve(formula, 4), solve(formula, 8)];
+      expect(eight.finishedMl / four.finishedMl).toBeCloseTo(2, 1);
+      expect(eight.salinityPct).toBeCloseTo(four.salinityPct, 6);
+    }
+  });
+
+  it('lets spices and chilli grow more slowly than the broth', () => {
+    const chilli = (count: number) =>
+      solve(byId('numbingBroth'), count).ingredients.find((one) => one.ingredientId === 'driedChilli')!.massG;
+    expect(chilli(8) / chilli(4)).toBeCloseTo(2 ** 0.8, 6);
+  });
+
+  it('lies on the meat by its weight', () => {
+    const soy = (count: number) =>
+      solve(byId('beefJeongolMarinade'), count).ingredients.find((one) => one.ingredientId === 'darkSoy')!.massG;
+    expect(soy(8) / soy(4)).toBeCloseTo(2, 1);
+  });
+});
+
+describe('swaps', () => {
+  const swapped = (formula: Formula, ingredientId: string, withIngredientId: string) => {
+    const before = solve(formula, 4);
+    const swap = { ingredientId, withIngredientId, scope: 'everyone' as const };
+    const given = evening(formula, 4);
+    const after = planEvening({ ...given, choices: { ...given.choices, swaps: [swap] } }).liquids.find(
+      (one) => one.id === formula.id,
+    )!;
+    return { before, after, swap };
+  };
+
+  it.each([
+    ['misoDashi', 'misoLight', 'misoWhite'],
+    ['misoDashi', 'misoRed', 'misoSoy'],
+    ['soyMilkMiso', 'misoWhite', 'misoLight'],
+    ['clearDashi', 'lightSoy', 'darkSoy'],
+    ['spicyStock', 'fishSauce', 'lightSoy'],
+    ['quickPowder', 'dashiPowder', 'salt'],
+    ['citrusSoy', 'darkSoy', 'tamari'],
+  ])('keep the salinity of %s within 0.05 points: %s for %s', (id, from, to) => {
+    const { before, after, swap } = swapped(byId(id), from, to);
+    expect(Math.abs(after.salinityPct - before.salinityPct)).toBeLessThan(0.05);
+    expect(after.ingredients.map((one) => one.ingredientId)).not.toContain(from);
+    expect(after.swaps).toEqual([swap]);
+  });
+
+  it('take about half the ordinary miso for sweet white miso', () => {
+    const { before, after } = swapped(byId('soyMilkMiso'), 'misoWhite', 'misoLight');
+    const massOf = (liquid: typeof before, id: string) =>
+      liquid.ingredients.find((one) => one.ingredientId === id)!.massG;
+    const ratio = massOf(after, 'misoLight') / massOf(before, 'misoWhite');
+    expect(ratio).toBeGreaterThan(0.4);
+    expect(ratio).toBeLessThan(0.6);
+  });
+
+  it('keep the sweetness when sugar stands in for mirin, and take the alcohol out', () => {
+    const { before, after } = swapped(byId('misoDashi'), 'mirin', 'sugar');
+    expect(after.sweetnessPct).toBeCloseTo(before.sweetnessPct, 6);
+    expect(after.ethanolG).toBeLessThan(before.ethanolG);
+  });
+
+  it('darken the bowl when dark soy stands in for light', () => {
+    const { before, after } = swapped(byId('clearDashi'), 'lightSoy', 'darkSoy');
+    expect(after.colour).not.toBe(before.colour);
+    expect(Number.parseInt(after.colour.slice(3, 5), 16)).toBeLessThan(Number.parseInt(before.colour.slice(3, 5), 16));
+  });
+});
+
+describe('the table’s taste', () => {
+  const tasted = (id: string, taste: object) => {
+    const given = evening(byId(id), 4);
+    return planEvening({ ...given, choices: { ...given.choices, taste: { [id]: taste } } }).liquids.find(
+      (one) => one.id === id,
+    )!;
+  };
+
+  it('moves what was asked, step by step', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('citrusSoy', 'fishSauceChilli', 'mustardVinegar'),
+        fc.integer({ min: -3, max: 2 }),
+        (id, step) => {
+          const at = (taste: object) => tasted(id, taste);
+          expect(at({ salt: step + 1 }).salinityPct).toBeGreaterThan(at({ salt: step }).salinityPct);
+          expect(at({ sweet: step + 1 }).sweetnessPct).toBeGreaterThan(at({ sweet: step }).sweetnessPct);
+          expect(at({ sour: step + 1 }).acidityPct).toBeGreaterThan(at({ sour: step }).acidityPct);
+        },
+      ),
+      { numRuns: 12 },
+    );
+    expect(tasted('spicyStock', { heat: 1 }).heat).toBeGreaterThan(tasted('spicyStock', {}).heat);
+    expect(tasted('clearDashi', { savour: 1 }).umamiGPer100g).toBeGreaterThan(tasted('clearDashi', {}).umamiGPer100g);
+  });
+
+  it('leaves alone what was not asked', () => {
+    const plain = tasted('citrusSoy', {});
+    const sharper = tasted('citrusSoy', { sour: 2 });
+    expect(sharper.salinityPct).toBeCloseTo(plain.salinityPct, 6);
+    expect(sharper.sweetnessPct).toBeCloseTo(plain.sweetnessPct, 6);
+  });
+});
+
+describe('the equations', () => {
+  it('are solved exactly', () => {
+    const number = fc.integer({ min: -9, max: 9 });
+    fc.assert(
+      fc.property(
+        fc.array(number, { minLength: 9, maxLength: 9 }),
+        fc.array(number, { minLength: 3, maxLength: 3 }),
+        (flat, x) => {
+          const rows = [flat.slice(0, 3), flat.slice(3, 6), flat.slice(6, 9)];
+          const [a, b, c] = rows as [number[], number[], number[]];
+          const determinant =
+            a[0]! * (b[1]! * c[2]! - b[2]! * c[1]!) -
+            a[1]! * (b[0]! * c[2]! - b[2]! * c[0]!) +
+            a[2]! * (b[0]! * c[1]! - b[1]! * c[0]!);
+          fc.pre(Math.abs(determinant) > 0.5);
+          const right = rows.map((row) => row.reduce((sum, value, index) => sum + value * x[index]!, 0));
+          solveLinear(rows, right).forEach((value, index) => expect(value).toBeCloseTo(x[index]!, 6));
+        },
+      ),
+    );
+  });
+
+  it('say so when they do not determine the amounts', () => {
+    expect(() =>
+      solveLinear(
+        [
+          [1, 1],
+          [2, 2],
+        ],
+        [1, 2],
+      ),
+    ).toThrow(RangeError);
+  });
+});

@@ -1,0 +1,331 @@
+import type { Ledger, SaltLedger, WaterLedger } from '@elixa/contract';
+import type { Ingredient } from '../catalogue/ingredient';
+import type { Helping } from '../diners/helpings';
+import { ingredientById } from '../catalogue/ingredients';
+import { retainedAlcohol } from '../taste/alcohol';
+import { bowlColour } from '../taste/colour';
+import { heatScale } from '../taste/heatScale';
+import { umamiGPer100g } from '../taste/umami';
+import type { ActiveFormula, ActivePart } from './activeFormula';
+import { solveLinear } from './linear';
+import { sum } from './sum';
+import { drawings, simmeredMinutes, steamOfSteps } from './making';
+
+/** How far pieces come toward the salt of the broth while they cook. Kitchen estimate, 0.1-0.25. */
+const PIECES_TAKE_SALT = 0.15;
+/** A saucer of dip is about an eighth as deep as a bowl of broth. Kitchen estimate. */
+const SAUCER_DEPTH = 0.12;
+
+/** What a liquid is let down with, for 100 g of it. */
+export interface Thinner {
+  salinityPct: number;
+  sweetnessPct: number;
+  acidPct: number;
+  glutamatePct: number;
+  inosinatePct: number;
+  guanylatePct: number;
+}
+
+export const PLAIN_WATER: Thinner = {
+  salinityPct: 0,
+  sweetnessPct: 0,
+  acidPct: 0,
+  glutamatePct: 0,
+  inosinatePct: 0,
+  guanylatePct: 0,
+};
+
+export interface FormulaQuestion {
+  active: ActiveFormula;
+  /** Finished mass in g of a liquid that is let down; not used where its parts are all there is. */
+  finishedG: number;
+  /** Mass in g that a marinade lies on, and its salt. */
+  along?: { massG: number; saltPct: number };
+  /** What the table likes, as factors on the targets. */
+  taste?: { salt: number; sweet: number; sour: number };
+  /** Salinity that the cook set by hand. */
+  salinityPct?: number;
+  thinner?: Thinner;
+  /** What simmers in it afterwards. */
+  pieces?: readonly Helping[];
+  /** Pan that it is made in. */
+  panDiameterMm: number;
+  /** Steam lost in the pot, and minutes it simmers there. */
+  potEvaporationG?: number;
+  potMinutes?: number;
+}
+
+export interface SolvedPart {
+  ingredientId: string;
+  role: ActivePart['part']['role'];
+  massG: number;
+  note?: string;
+}
+
+export interface Drawn {
+  ingredientId: string;
+  drawnShare: number;
+  spoiledShare: number;
+}
+
+export interface FormulaSolution {
+  parts: SolvedPart[];
+  /** Water or broth that it is made with. */
+  thinnerG: number;
+  /** There is so much before anything goes into the pot, and so much at the end. */
+  madeG: number;
+  finishedG: number;
+  salinityPct: number;
+  sweetnessPct: number;
+  acidPct: number;
+  umamiGPer100g: number;
+  heat: number;
+  ethanolG: number;
+  colour: string;
+  /** What 100 g of it would bring to something that is let down with it. */
+  asThinner: Thinner;
+  water: WaterLedger;
+  salt: SaltLedger;
+  sweetness: Ledger;
+  ethanol: Ledger;
+  drawn: Drawn[];
+  salinityWith(masses: ReadonlyMap<string, number>, thinnerG: number): number;
+}
+
+const isInfusion = (one: { role: SolvedPart['role'] }) => one.role === 'infusion';
+/** Whether a part belongs to the liquid by mass; solids, aromatics and what is lifted out do not. */
+const isLiquid = ({ role }: { role: SolvedPart['role'] }) => !['infusion', 'solid', 'aroma'].includes(role);
+
+const GROUPS = [
+  { role: 'salting', property: 'saltPct', target: 'salinityPct', taste: 'salt' },
+  { role: 'sweetening', property: 'sweetnessPct', target: 'sweetnessPct', taste: 'sweet' },
+  { role: 'souring', property: 'acidPct', target: 'acidPct', taste: 'sour' },
+] as const;
+type Property = (typeof GROUPS)[number]['property'];
+
+/** Grams of each ingredient of a group that together bring one gram of what the group is for. */
+function groupRecipe(active: ActiveFormula, role: string, property: Property) {
+  const members = active.parts.filter(({ part, what }) => part.role === role && what[property] > 0);
+  const shares = sum(members.map(({ part }) => part.share ?? 0));
+  return members.map((one) => ({ ...one, gramsEach: (one.part.share ?? 0) / shares / (one.what[property] / 100) }));
+}
+
+/**
+ * Solves a formula: how much of each part and of water, so that the liquid has its mass, its salinity, sweetness and
+ * acidity, with everything counted that brings them.
+ *
+ * Mass: water + parts + drawn + given by the food = finished + steam + held by what is lifted out. Salt, sweetness and
+ * acid: what the parts, the drawing and the thinner bring = the target's share of the finished mass (and, for salt, of
+ * what the pieces take up). The amounts of the three solved groups follow from at most three linear equations; a group
+ * that would be negative is left out and the rest is solved again.
+ * @returns masses in g, tastes for 100 g of liquid
+ */
+export function solveFormula(question: FormulaQuestion): FormulaSolution {
+  const { active, thinner = PLAIN_WATER, pieces = [], along, potEvaporationG = 0 } = question;
+  const isThinned = active.formula.thinnedWith !== 'nothing';
+  const infused = drawings(active);
+  const given = active.parts.flatMap(({ part, what, massG, note }) =>
+    massG === undefined ? [] : [{ ingredientId: what.id, what, role: part.role, massG, note }],
+  );
+  const fixedLiquidG = sum(given.filter(isLiquid).map((one) => one.massG));
+  const broughtBy = (list: ReadonlyArray<{ what: Ingredient; massG: number }>, property: Property) =>
+    sum(list.map(({ what, massG }) => (massG * what[property]) / 100));
+  // Fragrant things bring no salt, sugar or acid worth counting; what is lifted out brings what was drawn from it.
+  const counted = given.filter((one) => !isInfusion(one) && one.role !== 'aroma');
+  const drawnOf = (property: keyof Ingredient) =>
+    sum(infused.map(({ what, massG, share }) => (massG * share * (what[property] as number)) / 100));
+
+  const stockEvaporationG = steamOfSteps(active, question.panDiameterMm);
+  const absorbedG = sum(infused.map(({ massG, holdsWater }) => massG * holdsWater));
+  const drawnG =
+    drawnOf('saltPct') +
+    drawnOf('sweetnessPct') +
+    drawnOf('glutamatePct') +
+    drawnOf('inosinatePct') +
+    drawnOf('guanylatePct');
+  const pieceWaterG = sum(pieces.map((one) => one.massG * ingredientById(one.ingredientId).composition.water));
+  const releasedG = sum(pieces.map((one) => one.massG * ingredientById(one.ingredientId).releasedShare));
+  const holds = { saltPct: PIECES_TAKE_SALT * pieceWaterG, sweetnessPct: 0, acidPct: 0 };
+  const thins = { saltPct: thinner.salinityPct, sweetnessPct: thinner.sweetnessPct, acidPct: thinner.acidPct };
+  const alongG = along?.massG ?? 0;
+  const alongOf = { saltPct: (alongG * (along?.saltPct ?? 0)) / 100, sweetnessPct: 0, acidPct: 0 };
+
+  const groups = GROUPS.map((group) => {
+    const recipe = groupRecipe(active, group.role, group.property);
+    const best = active.target[group.target]?.[1];
+    const asked = group.target === 'salinityPct' ? (question.salinityPct ?? best) : best;
+    return {
+      ...group,
+      recipe,
+      wantedPct: asked === undefined ? undefined : asked * (question.taste?.[group.taste] ?? 1),
+    };
+  }).filter(({ recipe, wantedPct }) => recipe.length > 0 && wantedPct !== undefined);
+
+  function solvedParts(liquidG: number): SolvedPart[] {
+    let open = groups;
+    for (;;) {
+      const amounts = open.length === 0 ? [] : solveLinear(...equations(open, liquidG));
+      const worst = amounts.findIndex((amount) => amount < 0);
+      if (worst === -1) {
+        return open.flatMap(({ recipe, role }, index) =>
+          recipe.map(({ what, gramsEach, note }) => ({
+            ingredientId: what.id,
+            role,
+            massG: gramsEach * amounts[index]!,
+            note,
+          })),
+        );
+      }
+      open = open.filter((_, index) => index !== worst);
+    }
+  }
+
+  function equations(open: typeof groups, liquidG: number): [number[][], number[]] {
+    const massPerGram = open.map(({ recipe }) => sum(recipe.map(({ gramsEach }) => gramsEach)));
+    const rows = open.map(({ property, wantedPct = 0 }) => {
+      const share = wantedPct / 100;
+      const dilutes = isThinned ? thins[property] / 100 : share;
+      return open.map(
+        ({ recipe }, column) =>
+          sum(recipe.map(({ what, gramsEach }) => (gramsEach * what[property]) / 100)) - dilutes * massPerGram[column]!,
+      );
+    });
+    const right = open.map(({ property, wantedPct = 0 }) => {
+      const share = wantedPct / 100;
+      const brought = broughtBy(counted, property) + drawnOf(property) + alongOf[property];
+      return isThinned
+        ? share * (liquidG + holds[property]) - brought - (thins[property] / 100) * (liquidG - fixedLiquidG)
+        : share * (fixedLiquidG + alongG) - brought;
+    });
+    return [rows, right];
+  }
+
+  const liquidPartsG = (solved: readonly SolvedPart[]) => fixedLiquidG + sum(solved.map((one) => one.massG));
+  const ethanolLossG = (solved: readonly SolvedPart[]) => {
+    const { addedG, keptG } = ethanolOf(solved);
+    return addedG - keptG;
+  };
+  const thinnerFor = (liquidG: number) => {
+    const solved = solvedParts(liquidG);
+    return (
+      liquidG +
+      stockEvaporationG +
+      potEvaporationG +
+      ethanolLossG(solved) +
+      absorbedG -
+      releasedG -
+      drawnG -
+      liquidPartsG(solved)
+    );
+  };
+
+  function ethanolOf(solved: readonly SolvedPart[]) {
+    const rows = active.parts.map((one) => {
+      const massG =
+        one.massG ??
+        solved.find((part) => part.ingredientId === one.what.id && part.role === one.part.role)?.massG ??
+        0;
+      const addedG = (massG * one.what.ethanolPct) / 100;
+      return { addedG, keptG: addedG * retainedAlcohol(simmeredMinutes(active, one, question.potMinutes)) };
+    });
+    return { addedG: sum(rows.map((row) => row.addedG)), keptG: sum(rows.map((row) => row.keptG)) };
+  }
+
+  // Where the parts and the food give more than is asked for, there is more of it, and nothing is poured away.
+  let liquidG = question.finishedG;
+  if (isThinned) {
+    for (let step = 0; step < 60 && thinnerFor(liquidG) < 0; step += 1) liquidG -= thinnerFor(liquidG) * 1.05;
+  }
+  const solved = solvedParts(liquidG);
+  const thinnerG = isThinned ? thinnerFor(liquidG) : 0;
+  const ethanol = ethanolOf(solved);
+  if (!isThinned) liquidG = liquidPartsG(solved) - (ethanol.addedG - ethanol.keptG);
+  const parts = merged([...given.map(({ what: _what, ...part }) => part), ...solved]);
+  const whatOf = (list: readonly SolvedPart[]) =>
+    list.map((part) => ({ ...part, what: ingredientById(part.ingredientId) }));
+  const all = whatOf([...given, ...solved].map(({ ingredientId, role, massG }) => ({ ingredientId, role, massG })));
+  const allCounted = all.filter((one) => !isInfusion(one) && one.role !== 'aroma');
+  const tasteMassG = liquidG + alongG;
+  const total = (property: Property, thinnerPct: number) =>
+    broughtBy(allCounted, property) + drawnOf(property) + alongOf[property] + (thinnerG * thinnerPct) / 100;
+  const saltG = total('saltPct', thinner.salinityPct);
+  const sweetG = total('sweetnessPct', thinner.sweetnessPct);
+  const acidG = total('acidPct', thinner.acidPct);
+  const savourPct = (property: 'glutamatePct' | 'inosinatePct' | 'guanylatePct') =>
+    ((sum(allCounted.map(({ what, massG }) => (massG * what[property]) / 100)) +
+      drawnOf(property) +
+      (thinnerG * thinner[property]) / 100) /
+      tasteMassG) *
+    100;
+  const saltHolderG = tasteMassG + holds.saltPct;
+  const asThinner: Thinner = {
+    salinityPct: (saltG / saltHolderG) * 100,
+    sweetnessPct: (sweetG / tasteMassG) * 100,
+    acidPct: (acidG / tasteMassG) * 100,
+    glutamatePct: savourPct('glutamatePct'),
+    inosinatePct: savourPct('inosinatePct'),
+    guanylatePct: savourPct('guanylatePct'),
+  };
+  const seasoningsG = liquidPartsG(solved) + drawnG;
+  const startSaltG = (thinnerG * thinner.salinityPct) / 100;
+  return {
+    parts,
+    thinnerG,
+    madeG: thinnerG + seasoningsG - absorbedG - stockEvaporationG,
+    finishedG: liquidG,
+    ...asThinner,
+    umamiGPer100g: umamiGPer100g(asThinner),
+    heat: heatScale(sum(all.map(({ what, massG }) => massG * what.heatShu)) / tasteMassG),
+    ethanolG: ethanol.keptG,
+    colour: bowlColour(
+      all.flatMap(({ what, massG }) => (what.tint ? [{ ...what.tint, pct: (massG / tasteMassG) * 100 }] : [])),
+      active.formula.kind === 'broth' ? 1 : SAUCER_DEPTH,
+    ),
+    asThinner,
+    water: {
+      startG: thinnerG,
+      seasoningsG,
+      releasedG,
+      evaporatedG: stockEvaporationG + potEvaporationG + (ethanol.addedG - ethanol.keptG),
+      absorbedG,
+      finishedG: liquidG,
+    },
+    salt: {
+      addedG: broughtBy(allCounted, 'saltPct') + alongOf.saltPct,
+      extractedG: drawnOf('saltPct') + startSaltG,
+      inPiecesG: (saltG / saltHolderG) * holds.saltPct,
+      inLiquidG: (saltG / saltHolderG) * tasteMassG,
+    },
+    sweetness: { addedG: sweetG, lostG: 0, leftG: sweetG },
+    ethanol: { addedG: ethanol.addedG, lostG: ethanol.addedG - ethanol.keptG, leftG: ethanol.keptG },
+    drawn: infused.map(({ what, share, spoiled }) => ({
+      ingredientId: what.id,
+      drawnShare: share,
+      spoiledShare: spoiled,
+    })),
+    salinityWith(masses, otherThinnerG) {
+      const shown = parts.map((part) => ({ ...part, massG: masses.get(part.ingredientId) ?? part.massG }));
+      const liquid = (list: readonly SolvedPart[]) => sum(list.filter(isLiquid).map((part) => part.massG));
+      const changeG = otherThinnerG - thinnerG + liquid(shown) - liquid(parts);
+      const shownSaltG =
+        broughtBy(
+          whatOf(shown).filter((one) => !isInfusion(one) && one.role !== 'aroma'),
+          'saltPct',
+        ) +
+        drawnOf('saltPct') +
+        alongOf.saltPct +
+        (otherThinnerG * thinner.salinityPct) / 100;
+      return (shownSaltG / (saltHolderG + changeG)) * 100;
+    },
+  };
+}
+
+/** One row for an ingredient that does two things, as for soy that salts twice; nothing of nothing, and no plain water. */
+function merged(parts: readonly SolvedPart[]): SolvedPart[] {
+  const byId = new Map<string, SolvedPart>();
+  for (const part of parts) {
+    const known = byId.get(part.ingredientId);
+    byId.set(part.ingredientId, known ? { ...known, massG: known.massG + part.massG } : part);
+  }
+  return [...byId.values()].filter((part) => part.massG > 1e-9 && part.ingredientId !== 'water');
+}
