@@ -36,7 +36,7 @@ test('an evening from nothing to the note for next time, through a reload and a 
     await cook.goTo('Broth');
     await expect(page.getByText('cold water to start with')).toBeVisible();
     await expect(page.getByText('dried kelp')).toBeVisible();
-    await page.getByRole('radio', { name: 'Dip', exact: true }).click();
+    await page.getByRole('radio', { name: 'Soy and scallion dip' }).click();
     await expect(page.getByText('dark soy sauce')).toBeVisible();
     await cook.goTo('Pot');
     await expect(page.getByText('chicken thigh, boned').first()).toBeVisible();

@@ -63,6 +63,14 @@ test('the sheets: nothing serious for access', async ({ page }) => {
   await page.getByRole('button', { name: 'Measure my own pot' }).click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await expectNothingSerious(page);
+  await page.goto(`${server.url}/evening/muffled-peal/broth`);
+  for (const name of ['Other broths and sauces', /^light soy sauce,/]) {
+    await page.getByRole('button', { name }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await expectNothingSerious(page);
+    expect(await cutOff(page)).toEqual([]);
+    await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  }
 });
 
 test('with letters twice as large nothing is cut off', async ({ page }) => {

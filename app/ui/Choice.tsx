@@ -91,3 +91,57 @@ export function ToggleChip({ label, on, onChange }: ToggleProps) {
     </Pressable>
   );
 }
+
+/** One of several of any length, wrapping; what is chosen is shown below it. */
+export function Tabs<Value extends string>({ label, options, value, onChange }: Props<Value>) {
+  return (
+    <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
+      {options.map((option) => {
+        const chosen = option.value === value;
+        return (
+          <Pressable
+            key={option.value}
+            role="radio"
+            aria-checked={chosen}
+            aria-label={option.label}
+            onPress={() => onChange(option.value)}
+            className={`min-h-target justify-center rounded-xl border px-4 ${chosen ? 'border-iron bg-iron' : 'border-edge bg-sheet'}`}
+          >
+            <Text className={`font-sans text-base ${chosen ? 'font-semibold text-on-iron' : 'text-ink'}`}>
+              {option.label}
+            </Text>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}
+
+interface RowProps extends ToggleProps {
+  says: string;
+  disabled?: boolean;
+}
+
+/** On or off, with a line that says what it means. */
+export function ToggleRow({ label, says, on, disabled, onChange }: RowProps) {
+  return (
+    <Pressable
+      role="checkbox"
+      aria-checked={on}
+      aria-label={label}
+      disabled={disabled}
+      onPress={() => onChange(!on)}
+      className={`min-h-target flex-row items-center gap-3 border-b border-line px-4 py-3 ${disabled ? 'opacity-50' : ''}`}
+    >
+      <View
+        className={`h-6 w-6 items-center justify-center rounded-md border-2 ${on ? 'border-iron bg-iron' : 'border-edge'}`}
+      >
+        {on ? <Check size={16} color="rgb(var(--on-iron))" aria-hidden /> : null}
+      </View>
+      <View className="min-w-0 flex-1">
+        <Text className="font-sans text-base font-semibold text-ink">{label}</Text>
+        <Text className="font-sans text-sm text-soft">{says}</Text>
+      </View>
+    </Pressable>
+  );
+}

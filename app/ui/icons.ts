@@ -13,6 +13,7 @@ export { default as Flame } from 'lucide-react-native/icons/flame';
 export { default as FolderOpen } from 'lucide-react-native/icons/folder-open';
 export { default as Info } from 'lucide-react-native/icons/info';
 export { default as Moon } from 'lucide-react-native/icons/moon';
+export { default as Minus } from 'lucide-react-native/icons/minus';
 export { default as NotebookPen } from 'lucide-react-native/icons/notebook-pen';
 export { default as OctagonAlert } from 'lucide-react-native/icons/octagon-alert';
 export { default as Pause } from 'lucide-react-native/icons/pause';

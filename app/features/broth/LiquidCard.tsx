@@ -1,5 +1,5 @@
 import type { Liquid } from '@elixa/contract';
-import { ingredientById, shiftIso, showVolume } from '@elixa/core';
+import { formulaById, shiftIso, showVolume } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -7,7 +7,12 @@ import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { Body, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
+import { keepsWords } from './liquidWords';
+import { MeasureRow } from './MeasureRow';
 import { StrengthBand } from './StrengthBand';
+import { TasteSection } from './TasteSection';
+
+const MADE = { broth: '', sauce: 'for the table', marinade: 'for the meat', base: 'made ahead' } as const;
 
 /** A liquid's numbers, what to measure for it and how it is made. */
 export function LiquidCard({ liquid }: { liquid: Liquid }) {
@@ -16,7 +21,18 @@ export function LiquidCard({ liquid }: { liquid: Liquid }) {
   return (
     <View className="gap-8">
       <View className="gap-4">
-        <Heading level={2}>{liquid.name}</Heading>
+        <View className="flex-row items-center gap-4">
+          <View
+            role="img"
+            aria-label="Its colour in the bowl"
+            className="h-12 w-12 rounded-full border-2 border-edge"
+            style={{ backgroundColor: liquid.colour }}
+          />
+          <View className="min-w-0 flex-1">
+            <Heading level={2}>{liquid.name}</Heading>
+            <Small>{liquid.purpose}</Small>
+          </View>
+        </View>
         <Figures
           items={
             isBroth
@@ -24,41 +40,28 @@ export function LiquidCard({ liquid }: { liquid: Liquid }) {
                   { value: liquid.startWaterText, says: 'cold water to start with' },
                   { value: showVolume(liquid.finishedMl, evening.units), says: 'served in the end' },
                 ]
-              : [{ value: showVolume(liquid.finishedMl, evening.units), says: 'for the table, thinned' }]
+              : [{ value: showVolume(liquid.finishedMl, evening.units), says: MADE[liquid.kind] }]
           }
         />
         <StrengthBand liquid={liquid} />
         <Working liquid={liquid} />
       </View>
 
-      <Section title="Measure">
+      <Section title="Measure" aside={<Small>None of it? Tap it.</Small>}>
         <View className="border-t border-line">
-          {liquid.ingredients.map((part) => {
-            const what = ingredientById(part.ingredientId);
-            return (
-              <View
-                key={part.ingredientId}
-                className="min-h-target flex-row items-center gap-4 border-b border-line py-2"
-              >
-                <View className="flex-1">
-                  <Body className="font-semibold">{what.name}</Body>
-                  {(part.note ?? what.nativeName) ? <Small>{part.note ?? what.nativeName}</Small> : null}
-                </View>
-                <View className="items-end">
-                  <Figure size="small">{part.shownText}</Figure>
-                  <Small>{exactness(part.massG, part.roundingErrorPct)}</Small>
-                </View>
-              </View>
-            );
-          })}
-          {isBroth ? null : (
+          {liquid.ingredients.map((part) => (
+            <MeasureRow key={part.ingredientId} liquid={liquid} part={part} />
+          ))}
+          {isBroth || liquid.startWaterText === '' ? null : (
             <View className="min-h-target flex-row items-center gap-4 border-b border-line py-2">
-              <Body className="flex-1 font-semibold">hot broth from the pot</Body>
+              <Body className="flex-1 font-semibold">{thinnedWith(liquid)}</Body>
               <Figure size="small">{liquid.startWaterText}</Figure>
             </View>
           )}
         </View>
       </Section>
+
+      <TasteSection liquid={liquid} />
 
       <Section title="Make it">
         {liquid.startBy ? (
@@ -90,17 +93,19 @@ export function LiquidCard({ liquid }: { liquid: Liquid }) {
             </View>
           ))}
         </View>
+        <Small>
+          Keeps {keepsWords(liquid.keeps)}.
+          {liquid.allergens.length > 0 ? ` Contains ${liquid.allergens.join(', ')}.` : ''}
+          {liquid.ethanolG >= 0.5 ? ` ${liquid.ethanolG.toFixed(0)} g of alcohol stay in all of it.` : ''}
+        </Small>
       </Section>
     </View>
   );
 }
 
-const grams = (massG: number) => String(Number(massG.toFixed(massG < 100 ? 1 : 0)));
-
-function exactness(massG: number, errorPct: number): string {
-  const off = Math.abs(errorPct) < 0.5 ? 'exact' : `${errorPct > 0 ? '+' : '−'}${Math.abs(errorPct).toFixed(0)} %`;
-  return `${grams(massG)} g · ${off}`;
-}
+/** What a sauce is let down with, in words. */
+const thinnedWith = (liquid: Liquid) =>
+  formulaById(liquid.id)?.thinnedWith === 'broth' ? 'hot broth from the pot' : 'water';
 
 function Working({ liquid }: { liquid: Liquid }) {
   const [open, setOpen] = useState(false);
@@ -140,7 +145,7 @@ function Working({ liquid }: { liquid: Liquid }) {
               </View>
             ))}
           <Small className="pt-2">
-            First estimates of steam, and of what food gives and takes; they are marked as such in the tables.
+            Steam, and what food gives and takes, are kitchen estimates; they are marked as such in the tables.
           </Small>
         </View>
       ) : null}

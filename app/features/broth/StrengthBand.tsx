@@ -5,14 +5,19 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Body, Small } from '@/ui/Text';
 
-const RANGE = { broth: [0, 1.4], sauce: [0, 10], marinade: [0, 10], base: [0, 20] } as const;
-const TICKS = { broth: [0, 0.4, 0.8, 1.2], sauce: [0, 3, 5, 8], marinade: [0, 3, 5, 8], base: [0, 10, 20] } as const;
+/** Scales that a strength is shown on: of what is drunk, of what is poured or dipped into. */
+const SCALES = [
+  { most: 1.4, ticks: [0, 0.4, 0.8, 1.2] },
+  { most: 3, ticks: [0, 1, 2, 3] },
+  { most: 10, ticks: [0, 3, 5, 8] },
+] as const;
 
 /** How salty a liquid is, against the band it should lie in. */
 export function StrengthBand({ liquid }: { liquid: Liquid }) {
   const [width, setWidth] = useState(320);
+  const shownOn = SCALES.find((one) => liquid.targetSalinityPct[1] < one.most) ?? SCALES[2];
   const scale = scaleLinear()
-    .domain([...RANGE[liquid.kind]])
+    .domain([0, shownOn.most])
     .range([10, width - 10])
     .clamp(true);
   const [low, high] = liquid.targetSalinityPct;
@@ -35,7 +40,7 @@ export function StrengthBand({ liquid }: { liquid: Liquid }) {
             fill="rgb(var(--well))"
           />
           <Rect x={scale(low)} y={14} width={scale(high) - scale(low)} height={12} rx={3} fill="rgb(var(--moss))" />
-          {TICKS[liquid.kind].map((tick) => (
+          {shownOn.ticks.map((tick) => (
             <SvgText key={tick} {...text} x={scale(tick)} y={44} textAnchor="middle">
               {String(tick)}
             </SvgText>

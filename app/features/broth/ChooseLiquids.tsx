@@ -1,0 +1,83 @@
+import type { Evening } from '@elixa/contract';
+import { BASES, BROTHS, chosenLiquids, MARINADES, SAUCES, styleById, type Formula } from '@elixa/core';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { ChoiceList, ToggleRow } from '@/ui/Choice';
+import { Section } from '@/ui/Page';
+import { Sheet } from '@/ui/Sheet';
+import { capital, FAMILY } from './liquidWords';
+
+const MOST = 6;
+const says = (formula: Formula) =>
+  `${capital(formula.families.map((family) => FAMILY[family]).join(', '))}. ${formula.purpose}`;
+
+interface ListProps {
+  title: string;
+  formulas: readonly Formula[];
+  on: ReadonlySet<string>;
+  onToggle(id: string, on: boolean): void;
+}
+
+function ManyOf({ title, formulas, on, onToggle }: ListProps) {
+  return (
+    <Section title={title}>
+      <View className="overflow-hidden rounded-xl border border-line bg-sheet">
+        {formulas.map((formula) => (
+          <ToggleRow
+            key={formula.id}
+            label={formula.name}
+            says={says(formula)}
+            on={on.has(formula.id)}
+            disabled={!on.has(formula.id) && on.size >= MOST}
+            onChange={(chosen) => onToggle(formula.id, chosen)}
+          />
+        ))}
+      </View>
+    </Section>
+  );
+}
+
+/** Which broth, which sauces, what is marinated or made ahead. */
+export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): void }) {
+  const { evening, change } = useEvening();
+  const style = styleById(evening.style.id);
+  if (!style) return null;
+  const chosen = chosenLiquids(evening, style);
+  const set = (liquids: NonNullable<Evening['choices']['liquids']>) =>
+    change({ ...evening, choices: { ...evening.choices, liquids: { ...evening.choices.liquids, ...liquids } } });
+  const toggled = (list: readonly Formula[], id: string, on: boolean) => {
+    const ids = list.map((one) => one.id).filter((one) => one !== id);
+    return on ? [...ids, id] : ids;
+  };
+  const ids = (list: readonly Formula[]) => new Set(list.map((one) => one.id));
+  return (
+    <Sheet title="Broths and sauces" open={open} onClose={onClose}>
+      <Section title="Broth">
+        <ChoiceList
+          label="Broth"
+          options={BROTHS.map((one) => ({ value: one.id, label: one.name, says: says(one) }))}
+          value={chosen.broth.id}
+          onChange={(broth) => set({ broth })}
+        />
+      </Section>
+      <ManyOf
+        title="Dips and sauces"
+        formulas={SAUCES}
+        on={ids(chosen.sauces)}
+        onToggle={(id, on) => set({ sauces: toggled(chosen.sauces, id, on) })}
+      />
+      <ManyOf
+        title="Marinades"
+        formulas={MARINADES}
+        on={ids(chosen.ahead)}
+        onToggle={(id, on) => set({ ahead: toggled(chosen.ahead, id, on) })}
+      />
+      <ManyOf
+        title="Made ahead"
+        formulas={BASES}
+        on={ids(chosen.ahead)}
+        onToggle={(id, on) => set({ ahead: toggled(chosen.ahead, id, on) })}
+      />
+    </Sheet>
+  );
+}

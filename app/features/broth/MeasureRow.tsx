@@ -1,0 +1,85 @@
+import type { Liquid } from '@elixa/contract';
+import { ingredientById } from '@elixa/core';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { Body, Figure, Small } from '@/ui/Text';
+import { capital } from './liquidWords';
+
+const grams = (massG: number) => String(Number(massG.toFixed(massG < 100 ? 1 : 0)));
+
+function exactness(massG: number, errorPct: number): string {
+  const off = Math.abs(errorPct) < 0.5 ? 'exact' : `${errorPct > 0 ? '+' : '−'}${Math.abs(errorPct).toFixed(0)} %`;
+  return `${grams(massG)} g · ${off}`;
+}
+
+/** One thing to measure. A tap says what to do when there is none of it in the house. */
+export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ingredients'][number] }) {
+  const { evening, change } = useEvening();
+  const [asking, setAsking] = useState(false);
+  const what = ingredientById(part.ingredientId);
+  const swap = liquid.swaps.find((one) => one.withIngredientId === part.ingredientId);
+  const others = evening.choices.swaps.filter((one) => one.ingredientId !== (swap?.ingredientId ?? part.ingredientId));
+  const choose = (swaps: typeof others, leaveOut = evening.choices.leaveOut) => {
+    change({ ...evening, choices: { ...evening.choices, swaps, leaveOut } });
+    setAsking(false);
+  };
+  const under = swap ? `instead of ${ingredientById(swap.ingredientId).name}` : (part.note ?? what.nativeName);
+  return (
+    <>
+      <Pressable
+        role="button"
+        aria-label={`${what.name}, ${part.shownText}. What if there is none`}
+        onPress={() => setAsking(true)}
+        className="min-h-target flex-row items-center gap-4 border-b border-line py-2"
+      >
+        <View className="min-w-0 flex-1">
+          <Body className="font-semibold">{what.name}</Body>
+          {under ? <Small>{under}</Small> : null}
+        </View>
+        <View className="items-end">
+          <Figure size="small">{part.shownText}</Figure>
+          <Small>{exactness(part.massG, part.roundingErrorPct)}</Small>
+        </View>
+      </Pressable>
+      <Sheet title={`No ${what.name}?`} open={asking} onClose={() => setAsking(false)}>
+        {what.replacements.length > 0 ? (
+          <Body>Choose what you have. The amounts are worked out again, to the same strength.</Body>
+        ) : (
+          <Body>Nothing in the catalogue takes its place well.</Body>
+        )}
+        {swap ? (
+          <Button
+            left
+            look="main"
+            label={`Back to ${ingredientById(swap.ingredientId).name}`}
+            onPress={() => choose(others)}
+          />
+        ) : (
+          what.replacements.map((one) => (
+            <Button
+              key={one.withIngredientId}
+              left
+              label={capital(one.text)}
+              onPress={() =>
+                choose([
+                  ...others,
+                  { ingredientId: part.ingredientId, withIngredientId: one.withIngredientId, scope: 'everyone' },
+                ])
+              }
+            />
+          ))
+        )}
+        {swap || liquid.ingredients.length < 2 ? null : (
+          <Button
+            left
+            label={`Leave out ${what.name}`}
+            onPress={() => choose(others, [...evening.choices.leaveOut, part.ingredientId])}
+          />
+        )}
+      </Sheet>
+    </>
+  );
+}

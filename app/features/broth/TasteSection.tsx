@@ -1,0 +1,89 @@
+import type { Liquid, Taste } from '@elixa/contract';
+import { formulaById } from '@elixa/core';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { IconButton } from '@/ui/Button';
+import { Minus, Plus } from '@/ui/icons';
+import { Section } from '@/ui/Page';
+import { Body, Small } from '@/ui/Text';
+import { stepWords, TASTES, tasteWord } from './liquidWords';
+
+type Key = (typeof TASTES)[number]['key'];
+const MOST = 3;
+
+/** What a liquid tastes of now, for the line under each control. */
+function nowWords(liquid: Liquid, key: Key): string {
+  switch (key) {
+    case 'salt':
+      return `${liquid.strength}, ${liquid.salinityPct.toFixed(liquid.salinityPct < 2 ? 2 : 1)} % salt`;
+    case 'sweet':
+      return `${tasteWord('sweet', liquid.sweetnessPct)}, like ${liquid.sweetnessPct.toFixed(1)} % sugar`;
+    case 'sour':
+      return `${tasteWord('sour', liquid.acidityPct)}, ${liquid.acidityPct.toFixed(1)} % acid`;
+    case 'heat':
+      return `${tasteWord('heat', liquid.heat)}, ${liquid.heat.toFixed(1)} of 5`;
+    case 'savour':
+      return tasteWord('savour', liquid.umamiGPer100g);
+  }
+}
+
+/** Tastes that a formula lets itself be turned by: what it solves for, its chilli, and what steeps in it. */
+function turnable(liquid: Liquid): readonly (typeof TASTES)[number][] {
+  const roles = new Set(formulaById(liquid.id)?.parts.map((part) => part.role));
+  const can: Record<Key, boolean> = {
+    salt: roles.has('salting'),
+    sweet: roles.has('sweetening'),
+    sour: roles.has('souring'),
+    heat: liquid.targetHeat !== undefined,
+    savour: roles.has('infusion'),
+  };
+  return TASTES.filter(({ key }) => can[key]);
+}
+
+/** Milder or stronger, sweeter, sharper, hotter, more savoury: the amounts follow at once. */
+export function TasteSection({ liquid }: { liquid: Liquid }) {
+  const { evening, change } = useEvening();
+  const taste: Taste = evening.choices.taste?.[liquid.id] ?? {};
+  const turn = (key: Key, step: number) => {
+    const next = { ...taste, [key]: step };
+    const others = Object.fromEntries(Object.entries(evening.choices.taste ?? {}).filter(([id]) => id !== liquid.id));
+    const isPlain = Object.values(next).every((value) => !value);
+    change({
+      ...evening,
+      choices: { ...evening.choices, taste: isPlain ? others : { ...others, [liquid.id]: next } },
+    });
+  };
+  return (
+    <Section title="To your taste">
+      <View className="border-t border-line">
+        {turnable(liquid).map(({ key, label, less, more }) => {
+          const step = taste[key] ?? 0;
+          return (
+            <View key={key} className="flex-row items-center gap-2 border-b border-line py-2">
+              <View className="min-w-0 flex-1">
+                <Body className="font-semibold">
+                  {label}: {stepWords(step)}
+                </Body>
+                <Small>{nowWords(liquid, key)}</Small>
+              </View>
+              <IconButton
+                label={less}
+                disabled={step <= -MOST}
+                onPress={() => turn(key, step - 1)}
+                className="border border-edge bg-sheet"
+                icon={<Minus size={22} color="rgb(var(--ink))" />}
+              />
+              <IconButton
+                label={more}
+                disabled={step >= MOST}
+                onPress={() => turn(key, step + 1)}
+                className="border border-edge bg-sheet"
+                icon={<Plus size={22} color="rgb(var(--ink))" />}
+              />
+            </View>
+          );
+        })}
+      </View>
+    </Section>
+  );
+}
