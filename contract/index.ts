@@ -1,4 +1,5 @@
 export * from './api';
+export * from './devices';
 export * from './evening';
 export * from './fieldErrors';
 export * from './live';

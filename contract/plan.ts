@@ -59,6 +59,11 @@ export const drawnSchema = z.object({
   ingredientId: catalogueIdSchema,
   drawnShare: z.number(),
   spoiledShare: z.number(),
+  /** Seconds from the first step of the liquid at which it goes in and is lifted out. */
+  inAtS: z.number(),
+  outAtS: z.number(),
+  /** What it gives and spoils over time, and what it would if it stayed in at the boil. */
+  course: z.array(z.object({ atS: z.number(), drawn: z.number(), spoiled: z.number() })),
 });
 
 export const keepsSchema = z.object({ fridgeDays: z.number(), freezerMonths: z.number(), how: z.string() });
@@ -69,6 +74,7 @@ export const liquidIngredientSchema = z.object({
   shownText: z.string(),
   roundingErrorPct: z.number(),
   carriesSalt: z.boolean(),
+  role: z.enum(['infusion', 'salting', 'sweetening', 'souring', 'body', 'solid', 'aroma']),
   note: z.string().optional(),
 });
 
@@ -250,6 +256,7 @@ export type AmountPurpose = z.infer<typeof amountPurposeSchema>;
 export type Amount = z.infer<typeof amountSchema>;
 export type LiquidStep = z.infer<typeof liquidStepSchema>;
 export type LiquidIngredient = z.infer<typeof liquidIngredientSchema>;
+export type Drawn = z.infer<typeof drawnSchema>;
 export type WaterLedger = z.infer<typeof waterLedgerSchema>;
 export type SaltLedger = z.infer<typeof saltLedgerSchema>;
 export type Ledger = z.infer<typeof ledgerSchema>;

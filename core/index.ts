@@ -1,3 +1,4 @@
+export { brothAtLevel } from './build/level';
 export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl, wallExponent } from './build/vesselShape';
 export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catalogue/formulas';
 export type { Formula, FormulaKind, PotFamily } from './catalogue/formula';
@@ -12,6 +13,8 @@ export { portionOf } from './diners/portion';
 export { whyNot } from './diners/whyNot';
 export { schoolsOf } from './formula/activeFormula';
 export { chosenLiquids } from './formula/chosenLiquids';
+export { mendPot, type Complaint, type Mend } from './formula/mend';
+export { restAfter, type Rest } from './formula/weigh';
 export { boilingPointC } from './heat/boilingPoint';
 export { foldLive, potClockS, WAITING, type LiveState } from './live/foldLive';
 export { liveSteps, type LiveStep } from './live/liveSteps';

@@ -57,3 +57,49 @@ test('another broth, a second dip and a base are chosen, stored, and there after
   await page.getByRole('radio', { name: 'Chilli sauce for stews' }).click();
   await expect(page.getByText(/Keeps 14 days in the fridge/)).toBeVisible();
 });
+
+test('weighing: too much miso is mended by the rest, and by water when nothing salty is left', async ({ page }) => {
+  await open(page);
+  await page.getByRole('button', { name: 'Other broths and sauces' }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'Miso broth' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Weigh as you go' }).click();
+  const sheet = page.getByRole('dialog');
+  const next = sheet.getByRole('button', { name: 'Next' });
+  /** Pours until the target is passed by about so many grams, and takes it. */
+  const weigh = async (name: string, overG: number) => {
+    await expect(sheet.getByRole('heading', { name })).toBeVisible();
+    const targetG = Number(/of ([\d.]+) g/.exec((await sheet.getByText(/^of /).textContent()) ?? '')?.[1]);
+    let left = Math.round(targetG + overG);
+    for (const pour of [100, 20, 5, 1]) {
+      for (; left >= pour; left -= pour)
+        await sheet.getByRole('button', { name: `Pour ${pour} g`, exact: true }).click();
+    }
+    await expect(sheet.getByText(overG > 5 ? /too much$/ : /that is it$/)).toBeVisible();
+    await expect(next).toBeEnabled();
+    await next.click();
+  };
+  await weigh('dried kelp', 0);
+  await weigh('bonito flakes', 0);
+  await weigh('cooking sake, unsalted', 0);
+  await weigh('light miso', 15);
+  await expect(sheet.getByText(/too much light miso: now \d+ g red miso/)).toBeVisible();
+  await weigh('red miso', 20);
+  await expect(sheet.getByText(/too much red miso: \d+ ml more water keeps it right/)).toBeVisible();
+});
+
+test('at the stove: too salty says how much water, and it stands in the notes', async ({ page }) => {
+  await page.goto(`${server.url}/evening/practice-night/stove`);
+  await page.getByRole('button', { name: 'Light it now' }).click();
+  await page.getByRole('button', { name: 'It does not taste right' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.getByText(/Pour in \d+ ml of hot water/)).toBeVisible();
+  await sheet.getByRole('radio', { name: 'Too weak' }).click();
+  await expect(sheet.getByText(/Stir in .* of salt, or .* of light soy/)).toBeVisible();
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  await expect(sheet).toBeHidden();
+  await expect(async () => {
+    const { events } = await (await fetch(`${server.url}/api/evenings/practice-night/events`)).json();
+    expect(events.map((one: { text?: string }) => one.text).join()).toMatch(/Too weak: stir in/);
+  }).toPass();
+});

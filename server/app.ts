@@ -4,8 +4,10 @@ import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import pinoHttp from 'pino-http';
+import { standInScale, type StandInScale } from './devices/kitchenScale';
 import { errorHandler, sendProblem, unknownRoute } from './http/errors';
 import { webApp } from './http/webApp';
+import { deviceRoutes } from './routes/devices';
 import { eveningRoutes } from './routes/evenings';
 import { planRoutes } from './routes/plan';
 import { eveningService } from './services/eveningService';
@@ -20,6 +22,8 @@ export interface AppOptions {
   /** Folder of the built web application; none when only the API is wanted. */
   webDirectory?: string;
   requestsPerMinute?: number;
+  /** The kitchen scale; the stand-in when none is given. */
+  scale?: StandInScale;
 }
 
 const CONTENT_SECURITY = {
@@ -78,6 +82,7 @@ export function createApp(options: AppOptions): Express {
     response.json({ status: 'ok' });
   });
   app.use('/api/evenings', eveningRoutes(eveningService(evenings, events), liveService(evenings, events)));
+  app.use('/api/devices', deviceRoutes(options.scale ?? standInScale()));
   app.use('/api', planRoutes());
   app.use('/api', unknownRoute);
   if (options.webDirectory) app.use(webApp(options.webDirectory));

@@ -22,6 +22,7 @@ export { default as Play } from 'lucide-react-native/icons/play';
 export { default as Plus } from 'lucide-react-native/icons/plus';
 export { default as Repeat } from 'lucide-react-native/icons/repeat';
 export { default as Ruler } from 'lucide-react-native/icons/ruler';
+export { default as Scale } from 'lucide-react-native/icons/scale';
 export { default as Soup } from 'lucide-react-native/icons/soup';
 export { default as Sun } from 'lucide-react-native/icons/sun';
 export { default as SunMoon } from 'lucide-react-native/icons/sun-moon';

@@ -5,6 +5,7 @@ import { helpings } from '../diners/helpings';
 import { seatTable } from '../diners/table';
 import { eveningFor } from '../testing/household';
 import { arrange } from './arrange';
+import { brothAtLevel } from './level';
 import { fitPot, LEAST_LIQUID_SHARE } from './fit';
 import { heightAtMm, radiusAtMm, usableVolumeMl, volumeBelowMl } from './vesselShape';
 
@@ -34,6 +35,14 @@ describe('the shape of a pot', () => {
         expect(volumeBelowMl(vessel, heightAtMm(vessel, volumeMl))).toBeCloseTo(volumeMl, 4);
       }),
     );
+  });
+
+  it('knows the broth between the food from the height that it stands at', () => {
+    const { brothMl, roomMl } = brothAtLevel(clay, 50, 400);
+    expect(brothMl).toBeCloseTo(volumeBelowMl(clay, 50) - 400, 6);
+    expect(brothMl + 400 + roomMl).toBeCloseTo(usableVolumeMl(clay), 6);
+    expect(brothAtLevel(clay, 5, 4000).brothMl).toBe(0);
+    expect(brothAtLevel(clay, clay.innerDepthMm, 0).roomMl).toBe(0);
   });
 
   it('leaves room below the rim', () => {

@@ -43,6 +43,7 @@ function show(parts: readonly SolvedPart[], evening: Evening) {
       shownText: shown.text,
       roundingErrorPct: shown.errorPct,
       carriesSalt: what.saltPct > 0.5,
+      role: part.role,
       note: part.note,
     };
   });

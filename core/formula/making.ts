@@ -1,7 +1,7 @@
 import type { Drawing } from '../catalogue/ingredient';
 import { evaporationG } from '../heat/burner';
 import { stepIndex, type ActiveFormula, type ActivePart } from './activeFormula';
-import { drawnShare, spoiledShare, type Stage } from './extraction';
+import { drawCourse, drawnShare, spoiledShare, type Stage } from './extraction';
 import { sum } from './sum';
 
 /** What steeps without a drawing of its own: a vegetable. Kitchen estimate. */
@@ -13,23 +13,38 @@ function stagesBetween(active: ActiveFormula, from: number, to: number): Stage[]
   return active.steps.slice(from, to).map(({ minutes, tempC }) => ({ minutes, tempC: tempC ?? ROOM_C }));
 }
 
+/** How long a chart goes on after the lifting out, and how hot: what would happen if it were forgotten at the boil. */
+const FORGOTTEN = { leastMin: 12, tempC: 96 };
+const CHART_POINTS = 40;
+
 /** What steeps, for how long and how warm, and so what it gives and how near it comes to spoiling the liquid. */
 export function drawings(active: ActiveFormula) {
+  const startsMin = active.steps.map((_, index) => sum(active.steps.slice(0, index).map(({ minutes }) => minutes)));
+  const endMin = sum(active.steps.map(({ minutes }) => minutes));
   return active.parts
     .filter(({ part }) => part.role === 'infusion')
     .map(({ part, what, massG = 0 }) => {
-      const stages = stagesBetween(
-        active,
-        stepIndex(active, part.in, 0),
-        stepIndex(active, part.out, active.steps.length),
-      );
+      const from = stepIndex(active, part.in, 0);
+      const to = stepIndex(active, part.out, active.steps.length);
+      const stages = stagesBetween(active, from, to);
       const drawing = what.draws ?? PLAIN_DRAWING;
+      const inMin = startsMin[from] ?? 0;
+      const steepsMin = sum(stages.map(({ minutes }) => minutes));
+      const forgotten = { minutes: Math.max(FORGOTTEN.leastMin, steepsMin * 0.3), tempC: FORGOTTEN.tempC };
+      const wholeMin = steepsMin + forgotten.minutes;
       return {
         what,
         massG,
         holdsWater: drawing.holdsWater,
         share: drawnShare(drawing, stages),
         spoiled: spoiledShare(drawing, stages),
+        inAtS: inMin * 60,
+        outAtS: (startsMin[to] ?? endMin) * 60,
+        course: drawCourse(drawing, [...stages, forgotten], wholeMin / CHART_POINTS).map((point) => ({
+          atS: (inMin + point.minute) * 60,
+          drawn: point.drawn,
+          spoiled: point.spoiled,
+        })),
       };
     });
 }

@@ -86,7 +86,14 @@ describe('every formula, for 2, 4, 6 and 10 guests', () => {
   });
 
   it.each(FORMULAS)('spoils nothing that steeps in it: $name', (formula) => {
-    for (const { spoiledShare } of solve(formula, 4).drawn) expect(spoiledShare).toBeLessThan(1);
+    for (const { spoiledShare, drawnShare, inAtS, outAtS, course } of solve(formula, 4).drawn) {
+      expect(spoiledShare).toBeLessThan(1);
+      expect(outAtS).toBeGreaterThan(inAtS);
+      // The chart passes through what was drawn when it is lifted out, and goes on.
+      const before = course.filter((point) => point.atS <= outAtS + 1e-6);
+      expect(before[before.length - 1]!.drawn).toBeLessThanOrEqual(drawnShare + 1e-9);
+      expect(course[course.length - 1]!.atS).toBeGreaterThan(outAtS);
+    }
   });
 });
 

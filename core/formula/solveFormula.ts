@@ -1,4 +1,4 @@
-import type { Ledger, SaltLedger, WaterLedger } from '@elixa/contract';
+import type { Drawn, Ledger, SaltLedger, WaterLedger } from '@elixa/contract';
 import type { Ingredient } from '../catalogue/ingredient';
 import type { Helping } from '../diners/helpings';
 import { ingredientById } from '../catalogue/ingredients';
@@ -60,12 +60,6 @@ export interface SolvedPart {
   role: ActivePart['part']['role'];
   massG: number;
   note?: string;
-}
-
-export interface Drawn {
-  ingredientId: string;
-  drawnShare: number;
-  spoiledShare: number;
 }
 
 export interface FormulaSolution {
@@ -298,10 +292,13 @@ export function solveFormula(question: FormulaQuestion): FormulaSolution {
     },
     sweetness: { addedG: sweetG, lostG: 0, leftG: sweetG },
     ethanol: { addedG: ethanol.addedG, lostG: ethanol.addedG - ethanol.keptG, leftG: ethanol.keptG },
-    drawn: infused.map(({ what, share, spoiled }) => ({
+    drawn: infused.map(({ what, share, spoiled, inAtS, outAtS, course }) => ({
       ingredientId: what.id,
       drawnShare: share,
       spoiledShare: spoiled,
+      inAtS,
+      outAtS,
+      course,
     })),
     salinityWith(masses, otherThinnerG) {
       const shown = parts.map((part) => ({ ...part, massG: masses.get(part.ingredientId) ?? part.massG }));

@@ -1,17 +1,19 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { Button } from '@/ui/Button';
 import { Tabs } from '@/ui/Choice';
 import { CookingPot } from '@/ui/icons';
+import { classes } from '@/ui/classes';
 import { ChooseLiquids } from './ChooseLiquids';
-import { LiquidCard } from './LiquidCard';
+import { LiquidFormula, LiquidMaking } from './LiquidParts';
 import { SchoolChoices } from './SchoolChoices';
 
 /** One liquid at a time, the others a tap away. */
 export function BrothScreen() {
   const { plan } = useEvening();
+  const wide = useWindowDimensions().width >= 1000;
   const [shown, setShown] = useState<string | undefined>(undefined);
   const [choosing, setChoosing] = useState(false);
   if (!plan) return <Faults />;
@@ -20,7 +22,7 @@ export function BrothScreen() {
   return (
     <>
       <Faults />
-      <View className="gap-3">
+      <View className="gap-3 lg:flex-row lg:items-start lg:justify-between">
         <Tabs
           label="Liquid"
           options={plan.liquids.map((one) => ({ value: one.id, label: one.kind === 'broth' ? 'Broth' : one.name }))}
@@ -34,8 +36,15 @@ export function BrothScreen() {
           onPress={() => setChoosing(true)}
         />
       </View>
-      <LiquidCard liquid={liquid} key={liquid.id} />
-      <SchoolChoices formulaId={liquid.id} />
+      <View key={liquid.id} className={classes('gap-8', wide ? 'flex-row gap-12' : '')}>
+        <View className={wide ? 'min-w-0 flex-1' : ''}>
+          <LiquidFormula liquid={liquid} />
+        </View>
+        <View className={classes('gap-8', wide ? 'min-w-0 flex-1' : '')}>
+          <LiquidMaking liquid={liquid} />
+          <SchoolChoices formulaId={liquid.id} />
+        </View>
+      </View>
       <ChooseLiquids open={choosing} onClose={() => setChoosing(false)} />
     </>
   );

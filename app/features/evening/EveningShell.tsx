@@ -7,6 +7,7 @@ import { ThemeButton } from '@/features/settings/ThemeButton';
 import { Button, IconButton } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { Instead } from '@/ui/Page';
+import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Heading, Small } from '@/ui/Text';
 import { clock, dayShort } from '@/ui/time';
 import { EveningProvider } from './EveningContext';
@@ -27,7 +28,11 @@ export function EveningShell() {
   const planState = usePlan(evening);
   const { state: live } = useLiveLog(id);
   const wide = useWindowDimensions().width >= WIDE_PX;
-  const atStove = usePathname().endsWith('/stove');
+  const path = usePathname();
+  // These fill the whole width; the pot is then part of the page, or stands small under the stages.
+  const atStove = path.endsWith('/stove');
+  const atBroth = path.endsWith('/broth');
+  const { plan } = planState;
   const title = evening?.title;
   useEffect(() => {
     document.title = title ? `${title} · Elixa` : 'Elixa';
@@ -82,14 +87,22 @@ export function EveningShell() {
             </View>
             <View className="px-4">{name}</View>
             <StageBar eveningId={id} stages={stages} upright />
+            {atBroth && plan ? (
+              <View className="px-2 pt-4">
+                <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} />
+              </View>
+            ) : null}
           </View>
           <ScrollView
             className="min-w-0 flex-1"
-            contentContainerClassName={classes('mx-auto w-full gap-8 p-8', atStove ? 'max-w-5xl' : 'max-w-2xl')}
+            contentContainerClassName={classes(
+              'mx-auto w-full gap-8 p-8',
+              atStove || atBroth ? 'max-w-5xl' : 'max-w-2xl',
+            )}
           >
             <Slot />
           </ScrollView>
-          {atStove ? null : (
+          {atStove || atBroth ? null : (
             <View className="w-[380px] border-l border-line bg-sheet">
               <ScrollView role="region" aria-label="The pot" tabIndex={0} contentContainerClassName="p-6">
                 <PotPanel />

@@ -10,6 +10,7 @@ import { clock, lasting } from '@/ui/time';
 import { ChangeLine } from './ChangeLine';
 import { ComingList, InPotList } from './InPotList';
 import { LiveControls } from './LiveControls';
+import { MendSheet } from './MendSheet';
 import { NextAction } from './NextAction';
 import { useAlerts } from './useAlerts';
 import type { LiveLogAccess } from './useLiveLog';
@@ -25,6 +26,7 @@ interface Props {
 export function Cooking({ evening, plan, view, log }: Props) {
   const wide = useWindowDimensions().width >= 1000;
   const [asking, setAsking] = useState(false);
+  const [tasting, setTasting] = useState(false);
   const running = log.state.status === 'running';
   useAlerts(view.next, running);
   const inPot = new Set(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
@@ -74,7 +76,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
         />
         <ChangeLine change={view.change} readyAt={readyAt} />
         {standing}
-        <LiveControls log={log} />
+        <LiveControls log={log} onTaste={() => setTasting(true)} />
         {wide ? null : <InPotList inPot={view.inPot} />}
         <ComingList coming={view.coming} />
       </View>
@@ -83,6 +85,19 @@ export function Cooking({ evening, plan, view, log }: Props) {
           {pot}
           <InPotList inPot={view.inPot} />
         </View>
+      ) : null}
+      {tasting ? (
+        <MendSheet
+          open
+          evening={evening}
+          plan={plan}
+          foodMl={inPot.size > 0 ? plan.build.solidsMl / plan.build.rounds : 0}
+          onClose={() => setTasting(false)}
+          onDone={(text) => {
+            log.record({ type: 'noted', text });
+            setTasting(false);
+          }}
+        />
       ) : null}
       <Sheet title="Not yet" open={asking && view.gate !== undefined} onClose={() => setAsking(false)}>
         <Body className="text-lg">

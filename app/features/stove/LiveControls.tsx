@@ -1,4 +1,4 @@
-import { Bell, BellOff, Pause, Play, Undo2, Volume2, VolumeX } from '@/ui/icons';
+import { Bell, BellOff, Pause, Play, Soup, Undo2, Volume2, VolumeX } from '@/ui/icons';
 import { View } from 'react-native';
 import { bellSet, voiceSet } from '@/features/settings/settingsSlice';
 import { useAppDispatch, useAppSelector } from '@/store';
@@ -9,7 +9,7 @@ import type { LiveLogAccess } from './useLiveLog';
 const INK = 'rgb(var(--ink))';
 
 /** Pause, take back the last tap, bell and voice. */
-export function LiveControls({ log }: { log: LiveLogAccess }) {
+export function LiveControls({ log, onTaste }: { log: LiveLogAccess; onTaste(): void }) {
   const dispatch = useAppDispatch();
   const { voice, bell } = useAppSelector((state) => state.settings);
   const paused = log.state.status === 'paused';
@@ -45,7 +45,17 @@ export function LiveControls({ log }: { log: LiveLogAccess }) {
           icon={voice ? <Volume2 size={22} color={INK} /> : <VolumeX size={22} color="rgb(var(--soft))" />}
         />
       </View>
-      {log.unsent > 0 ? <Small>{log.unsent} taps are kept on this device until the server takes them.</Small> : null}
+      <Button
+        className="mt-1"
+        label="It does not taste right"
+        icon={<Soup size={20} color={INK} />}
+        onPress={onTaste}
+      />
+      {log.unsent > 0 ? (
+        <Small>
+          {log.unsent} {log.unsent === 1 ? 'tap is' : 'taps are'} kept on this device until the server answers.
+        </Small>
+      ) : null}
     </View>
   );
 }

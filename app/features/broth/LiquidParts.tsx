@@ -4,19 +4,23 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Button } from '@/ui/Button';
+import { Scale } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
+import { DrawChart } from './DrawChart';
 import { keepsWords } from './liquidWords';
 import { MeasureRow } from './MeasureRow';
 import { StrengthBand } from './StrengthBand';
 import { TasteSection } from './TasteSection';
+import { WeighSheet } from './WeighSheet';
 
 const MADE = { broth: '', sauce: 'for the table', marinade: 'for the meat', base: 'made ahead' } as const;
 
-/** A liquid's numbers, what to measure for it and how it is made. */
-export function LiquidCard({ liquid }: { liquid: Liquid }) {
+/** A liquid's numbers, what to measure for it, and the table's taste. */
+export function LiquidFormula({ liquid }: { liquid: Liquid }) {
   const { evening } = useEvening();
+  const [weighing, setWeighing] = useState(false);
   const isBroth = liquid.kind === 'broth';
   return (
     <View className="gap-8">
@@ -61,8 +65,23 @@ export function LiquidCard({ liquid }: { liquid: Liquid }) {
         </View>
       </Section>
 
+      <Button
+        className="self-start"
+        label="Weigh as you go"
+        icon={<Scale size={20} color="rgb(var(--ink))" />}
+        onPress={() => setWeighing(true)}
+      />
+      {weighing ? <WeighSheet liquid={liquid} onClose={() => setWeighing(false)} /> : null}
       <TasteSection liquid={liquid} />
+    </View>
+  );
+}
 
+/** How a liquid is made, from when, what it draws, and how long it keeps. */
+export function LiquidMaking({ liquid }: { liquid: Liquid }) {
+  const isBroth = liquid.kind === 'broth';
+  return (
+    <View className="gap-8">
       <Section title="Make it">
         {liquid.startBy ? (
           <View>
@@ -99,6 +118,7 @@ export function LiquidCard({ liquid }: { liquid: Liquid }) {
           {liquid.ethanolG >= 0.5 ? ` ${liquid.ethanolG.toFixed(0)} g of alcohol stay in all of it.` : ''}
         </Small>
       </Section>
+      <DrawChart liquid={liquid} />
     </View>
   );
 }

@@ -1,0 +1,135 @@
+import type { Liquid } from '@elixa/contract';
+import { ingredientById, restAfter, showVolume, type Rest } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { Body, Figure, Small } from '@/ui/Text';
+import { useScale } from './useScale';
+
+/** Off by less than this share, or less than a gram, is on target. */
+const ON_TARGET = 0.03;
+const LEAST_G = 1;
+const POURS_G = [1, 5, 20, 100];
+
+const near = (offG: number, targetG: number) => Math.abs(offG) <= Math.max(LEAST_G, targetG * ON_TARGET);
+const grams = (massG: number) => `${Number(massG.toFixed(massG < 20 ? 1 : 0))} g`;
+
+function stateWords(offG: number, targetG: number): string {
+  if (near(offG, targetG)) return 'that is it';
+  return offG < 0 ? `${grams(-offG)} more` : `${grams(offG)} too much`;
+}
+
+/** What a mistake changes, in a sentence. */
+function consequence(
+  name: string,
+  offG: number,
+  rest: Rest,
+  before: Rest,
+  units: Parameters<typeof showVolume>[1],
+): string {
+  const over = `${grams(Math.abs(offG))} too ${offG > 0 ? 'much' : 'little'} ${name}`;
+  if (rest.moreWaterMl - before.moreWaterMl >= 10) {
+    return `${over}: ${showVolume(rest.moreWaterMl, units)} more water keeps it right.`;
+  }
+  const changed = [...rest.massG].filter(([id, massG]) => Math.abs(massG - (before.massG.get(id) ?? massG)) >= LEAST_G);
+  if (changed.length === 0) return `${over}. It does no harm.`;
+  return `${over}: now ${changed.map(([id, massG]) => `${grams(massG)} ${ingredientById(id).name}`).join(', ')}.`;
+}
+
+/** Weighs a formula one thing after the other; what goes wrong is solved again on the way. */
+export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): void }) {
+  const { evening } = useEvening();
+  const scale = useScale();
+  const [weighed, setWeighed] = useState<ReadonlyMap<string, number>>(new Map());
+  const [said, setSaid] = useState<string | undefined>(undefined);
+  const rest = restAfter(liquid, weighed);
+  const part = liquid.ingredients.find((one) => !weighed.has(one.ingredientId));
+  const targetG = part ? (rest.massG.get(part.ingredientId) ?? part.massG) : 0;
+  const massG = scale.reading?.massG ?? 0;
+  const offG = massG - targetG;
+  const share = targetG > 0 ? Math.min(1, Math.max(0, massG / targetG)) : 0;
+  const take = () => {
+    if (!part) return;
+    const next = new Map([...weighed, [part.ingredientId, Math.max(0, massG)]]);
+    const name = ingredientById(part.ingredientId).name;
+    setSaid(near(offG, targetG) ? undefined : consequence(name, offG, restAfter(liquid, next), rest, evening.units));
+    setWeighed(next);
+    scale.tare();
+  };
+  return (
+    <Sheet
+      open
+      title={part ? ingredientById(part.ingredientId).name : 'All weighed'}
+      onClose={onClose}
+      footer={
+        part ? (
+          <Button
+            look="main"
+            className="min-h-[72px]"
+            wordsClassName="text-xl"
+            disabled={!scale.reading?.stable}
+            label={scale.reading && !scale.reading.stable ? 'Wait until it rests' : 'Next'}
+            onPress={take}
+          />
+        ) : (
+          <Button look="main" label="Done" onPress={onClose} />
+        )
+      }
+    >
+      {said ? (
+        <Body role="status" className="rounded-2xl bg-well p-4 text-lg">
+          {said}
+        </Body>
+      ) : null}
+      {scale.lost ? <Body role="alert">The scale does not answer. Measure by the list; nothing is lost.</Body> : null}
+      {part ? (
+        <>
+          <View>
+            <Figure running size="huge">
+              {massG.toFixed(1)}
+            </Figure>
+            <Small className="text-base">
+              of {grams(targetG)} · {stateWords(offG, targetG)}
+            </Small>
+          </View>
+          <View className="h-6 overflow-hidden rounded-full bg-well">
+            <View
+              className={`h-full rounded-full ${offG > 0 && !near(offG, targetG) ? 'bg-ember' : near(offG, targetG) ? 'bg-moss' : 'bg-iron'}`}
+              style={{ width: `${Math.round(share * 100)}%` }}
+            />
+          </View>
+          <View className="gap-2">
+            <Small>The practice scale: pour on it.</Small>
+            <View className="flex-row flex-wrap gap-2">
+              {POURS_G.map((pourG) => (
+                <Button
+                  key={pourG}
+                  label={`${pourG} g`}
+                  aria-label={`Pour ${pourG} g`}
+                  onPress={() => scale.pour(pourG)}
+                />
+              ))}
+            </View>
+          </View>
+        </>
+      ) : (
+        <Body className="text-lg">
+          Everything is in. {liquid.startWaterText}
+          {liquid.kind === 'broth' ? ' of water' : ''}
+          {rest.moreWaterMl >= 10 ? `, and ${showVolume(rest.moreWaterMl, evening.units)} more` : ''}.
+        </Body>
+      )}
+      {rest.massG.size > 1 ? (
+        <Small>
+          Then:{' '}
+          {[...rest.massG]
+            .slice(1)
+            .map(([id, restG]) => `${ingredientById(id).name} ${grams(restG)}`)
+            .join(' · ')}
+        </Small>
+      ) : null}
+    </Sheet>
+  );
+}

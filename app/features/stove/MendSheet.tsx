@@ -1,0 +1,92 @@
+import type { Evening, Plan } from '@elixa/contract';
+import { brothAtLevel, ingredientById, mendPot, showMeasure, showVolume, type Complaint, type Mend } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, IconButton } from '@/ui/Button';
+import { Tabs } from '@/ui/Choice';
+import { Minus, Plus } from '@/ui/icons';
+import { Sheet } from '@/ui/Sheet';
+import { Body, Figure, Small } from '@/ui/Text';
+
+const COMPLAINTS: ReadonlyArray<{ value: Complaint; label: string }> = [
+  { value: 'tooSalty', label: 'Too salty' },
+  { value: 'tooWeak', label: 'Too weak' },
+  { value: 'tooSour', label: 'Too sour' },
+];
+
+interface Props {
+  evening: Evening;
+  plan: Plan;
+  /** Settled volume of the food that is in the pot now, in ml. */
+  foodMl: number;
+  open: boolean;
+  onClose(): void;
+  onDone(note: string): void;
+}
+
+const STEP_MM = 2;
+
+/** What to pour in, in words; the figures are the cook's own measures. */
+function mendWords(mend: Mend, { units }: Evening): string[] {
+  const measure = (massG: number, id: string) => showMeasure(massG, ingredientById(id), units).text;
+  const lines: string[] = [];
+  if (mend.ladleOutMl >= 10) lines.push(`Ladle out ${showVolume(mend.ladleOutMl, units)} first: there is no room`);
+  if (mend.addWaterMl >= 10) lines.push(`Pour in ${showVolume(mend.addWaterMl, units)} of hot water`);
+  if (mend.addSaltG > 0) {
+    const soy = measure(mend.addSaltG / (ingredientById('lightSoy').saltPct / 100), 'lightSoy');
+    lines.push(`Stir in ${measure(mend.addSaltG, 'salt')} of salt, or ${soy} of light soy`);
+  }
+  if (mend.addSugarG > 0) lines.push(`Stir in ${measure(mend.addSugarG, 'sugar')} of sugar`);
+  return lines;
+}
+
+/** The broth at the stove is not right: what mends it, from how high it stands. */
+export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Props) {
+  const { build } = plan;
+  const [complaint, setComplaint] = useState<Complaint>('tooSalty');
+  const [heightMm, setHeightMm] = useState(() => Math.round(foodMl > 0 ? build.fillHeightMm : build.liquidHeightMm));
+  const broth = plan.liquids[0];
+  if (!broth) return null;
+  const { brothMl, roomMl } = brothAtLevel(evening.vessel, heightMm, foodMl);
+  const [least, most] = broth.targetSalinityPct;
+  const now = { volumeMl: brothMl, salinityPct: broth.salinityPct, acidPct: broth.acidityPct, roomMl };
+  const lines = mendWords(mendPot(complaint, now, [least, (least + most) / 2, most]), evening);
+  const name = COMPLAINTS.find((one) => one.value === complaint)?.label ?? '';
+  const set = (next: number) => setHeightMm(Math.min(evening.vessel.innerDepthMm, Math.max(STEP_MM, next)));
+  return (
+    <Sheet
+      title="How does it taste?"
+      open={open}
+      onClose={onClose}
+      footer={<Button look="main" label="Done" onPress={() => onDone(`${name}: ${lines.join('; ').toLowerCase()}.`)} />}
+    >
+      <Tabs<Complaint> label="What is wrong" options={COMPLAINTS} value={complaint} onChange={setComplaint} />
+      <View className="flex-row items-center gap-3">
+        <View className="flex-1">
+          <Figure unit="mm">{heightMm}</Figure>
+          <Small>how high it stands, from the bottom: about {showVolume(brothMl, evening.units)} of broth</Small>
+        </View>
+        <IconButton
+          label="Lower"
+          className="border border-edge bg-sheet"
+          onPress={() => set(heightMm - STEP_MM)}
+          icon={<Minus size={22} color="rgb(var(--ink))" />}
+        />
+        <IconButton
+          label="Higher"
+          className="border border-edge bg-sheet"
+          onPress={() => set(heightMm + STEP_MM)}
+          icon={<Plus size={22} color="rgb(var(--ink))" />}
+        />
+      </View>
+      <View aria-live="polite" className="gap-2 rounded-2xl bg-well p-4">
+        {lines.map((line) => (
+          <Body key={line} className="text-xl font-semibold leading-7">
+            {line}
+          </Body>
+        ))}
+        <Small>A little less at first, stir, taste, then the rest.</Small>
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,41 @@
+import fc from 'fast-check';
+import { mendPot } from './mend';
+
+const TARGET = [0.7, 0.8, 0.9] as const;
+const pot = (more: object) => ({ volumeMl: 1000, salinityPct: 0.8, acidPct: 0, roomMl: 5000, ...more });
+
+describe('mending the pot', () => {
+  it('lets a salty pot down with just the water that it takes', () => {
+    const mend = mendPot('tooSalty', pot({ salinityPct: 1.2 }), TARGET);
+    expect(mend.addWaterMl).toBeCloseTo(500, 6);
+    expect(mend.ladleOutMl).toBe(0);
+  });
+
+  it('salts a weak one by the gram', () => {
+    expect(mendPot('tooWeak', pot({ salinityPct: 0.5 }), TARGET).addSaltG).toBeCloseTo(3, 6);
+  });
+
+  it('believes a tongue that finds the pot wrong where the reckoning does not', () => {
+    expect(mendPot('tooSalty', pot({}), TARGET).addWaterMl).toBeGreaterThan(50);
+    expect(mendPot('tooWeak', pot({}), TARGET).addSaltG).toBeGreaterThan(0.5);
+    expect(mendPot('tooSour', pot({}), TARGET).addSugarG).toBeGreaterThan(0);
+  });
+
+  it('ends at the target, keeps the salt it has, and never passes the room there is', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.85, max: 3, noNaN: true }),
+        fc.double({ min: 200, max: 4000, noNaN: true }),
+        fc.double({ min: 0, max: 3000, noNaN: true }),
+        (salinityPct, volumeMl, roomMl) => {
+          const mend = mendPot('tooSalty', pot({ salinityPct, volumeMl, roomMl }), TARGET);
+          const stays = volumeMl - mend.ladleOutMl;
+          const end = stays + mend.addWaterMl;
+          expect(end).toBeLessThanOrEqual(volumeMl + roomMl + 1e-6);
+          expect((stays * mend.believedPct) / end).toBeCloseTo(0.8, 6);
+          expect(Math.min(mend.addWaterMl, mend.ladleOutMl)).toBeGreaterThanOrEqual(0);
+        },
+      ),
+    );
+  });
+});

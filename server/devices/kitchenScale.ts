@@ -1,0 +1,95 @@
+import type { ScaleReading } from '@elixa/contract';
+
+/** A kitchen scale that is read as a stream. A real one speaks through the same interface. */
+export interface KitchenScale {
+  /** Whether something can be poured onto it by order, as only a stand-in can. */
+  readonly isStandIn: boolean;
+  /** Calls back with every reading until the returned function is called. */
+  listen(onReading: (reading: ScaleReading) => void): () => void;
+  /** Makes what lies on it now count as nothing. */
+  tare(): void;
+}
+
+/** A scale that ships with the server: what is poured on it is said, not weighed. */
+export interface StandInScale extends KitchenScale {
+  pour(massG: number): void;
+}
+
+export interface StandInOptions {
+  nowMs?: () => number;
+  /** A steady source of numbers from 0 to 1 for its noise. */
+  noise?: () => number;
+  everyMs?: number;
+}
+
+const EVERY_MS = 200;
+/** Time in which it comes two thirds of the way to a new load. */
+const SETTLES_MS = 350;
+/** Noise of a reading, and creep of the zero in a minute; ordinary kitchen scales, in g. */
+const NOISE_G = 0.3;
+const DRIFT_G_PER_MIN = 0.4;
+const RESOLUTION_G = 0.5;
+const STABLE_WITHIN_G = 0.8;
+const STABLE_READINGS = 4;
+
+/** A linear congruential generator (Park and Miller): the same noise at every start. */
+export function steadyNoise(seed = 1): () => number {
+  let state = seed;
+  return () => {
+    state = (state * 48_271) % 2_147_483_647;
+    return state / 2_147_483_647;
+  };
+}
+
+/** The stand-in: it settles slowly, trembles, creeps, and says when it has come to rest. */
+export function standInScale({
+  nowMs = Date.now,
+  noise = steadyNoise(),
+  everyMs = EVERY_MS,
+}: StandInOptions = {}): StandInScale {
+  const listeners = new Set<(reading: ScaleReading) => void>();
+  let loadG = 0;
+  let shownG = 0;
+  let zeroG = 0;
+  let lastMs = nowMs();
+  let recent: number[] = [];
+  let timer: NodeJS.Timeout | undefined;
+
+  function read(): ScaleReading {
+    const now = nowMs();
+    const passedMs = Math.max(0, now - lastMs);
+    lastMs = now;
+    shownG += (loadG - shownG) * (1 - Math.exp(-passedMs / SETTLES_MS));
+    zeroG -= (DRIFT_G_PER_MIN * passedMs) / 60_000;
+    const rawG = shownG - zeroG + (noise() - 0.5) * 2 * NOISE_G;
+    recent = [...recent, rawG].slice(-STABLE_READINGS);
+    const stable = recent.length === STABLE_READINGS && Math.max(...recent) - Math.min(...recent) <= STABLE_WITHIN_G;
+    return { atMs: now, massG: Math.round(rawG / RESOLUTION_G) * RESOLUTION_G, stable };
+  }
+
+  return {
+    isStandIn: true,
+    listen(onReading) {
+      listeners.add(onReading);
+      timer ??= setInterval(() => {
+        const reading = read();
+        for (const listener of listeners) listener(reading);
+      }, everyMs);
+      return () => {
+        listeners.delete(onReading);
+        if (listeners.size > 0 || !timer) return;
+        clearInterval(timer);
+        timer = undefined;
+      };
+    },
+    tare() {
+      zeroG = loadG;
+      shownG = loadG;
+      recent = [];
+    },
+    pour(massG) {
+      loadG = Math.max(0, loadG + massG);
+      recent = [];
+    },
+  };
+}
