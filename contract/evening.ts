@@ -126,6 +126,8 @@ export const eveningSchema = z.object({
         ahead: z.array(catalogueIdSchema).max(6).optional(),
       })
       .optional(),
+    /** How many times over a sauce or base is made, by formula; what is not for tonight is kept. */
+    batches: z.record(catalogueIdSchema, z.int().min(1).max(4)).optional(),
     /** What the table likes, by formula, in steps: 1 is a little more, -1 a little less. */
     taste: z.record(catalogueIdSchema, tasteSchema).optional(),
   }),

@@ -110,6 +110,8 @@ export const liquidSchema = z.object({
   purpose: z.string(),
   allergens: z.array(allergenSchema),
   keeps: keepsSchema,
+  /** Made more than once over: so many times, so much kept, until that day (`2026-12-08`). */
+  batch: z.object({ times: z.int(), keptMl: z.number(), keepUntil: z.string() }).optional(),
   swaps: z.array(swapSchema),
   drawn: z.array(drawnSchema),
   startBy: z.string().optional(),

@@ -113,7 +113,7 @@ function solveBeside(
   if (formula.scaledBy === 'mainMass' && !along) return undefined;
   const share =
     formula.kind === 'sauce' ? (style.dipShares[chosenSchool(style, evening.style.schools, 'seasoning')] ?? 1) : 1;
-  const heads = portionsOf(evening.diners) * share;
+  const heads = portionsOf(evening.diners) * share * (evening.choices.batches?.[formula.id] ?? 1);
   const active = activeFor(evening, formula, table, along ? along.massG / 1000 : heads);
   const solution = solveFormula({
     active,

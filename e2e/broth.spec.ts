@@ -56,6 +56,8 @@ test('another broth, a second dip and a base are chosen, stored, and there after
   await expect(page.getByRole('radio', { name: 'Sesame dip' })).toBeVisible();
   await page.getByRole('radio', { name: 'Chilli sauce for stews' }).click();
   await expect(page.getByText(/Keeps 14 days in the fridge/)).toBeVisible();
+  await page.getByRole('radio', { name: 'Double' }).click();
+  await expect(page.getByText(/ml, made .* good until/)).toBeVisible();
 });
 
 test('weighing: too much miso is mended by the rest, and by water when nothing salty is left', async ({ page }) => {

@@ -25,10 +25,19 @@ const screen =
     );
   };
 
+async function weighing(page: Page, base: string): Promise<void> {
+  await screen('broth')(page, base);
+  await page.getByRole('button', { name: 'Weigh as you go' }).click();
+  await page.getByRole('button', { name: 'Pour 5 g', exact: true }).click();
+  await page.getByRole('button', { name: 'Pour 5 g', exact: true }).click();
+  await page.waitForTimeout(2500);
+}
+
 const SHOTS: Shot[] = [
   { name: 'evenings-phone', size: 'phone', show: screen('evenings') },
   { name: 'who-phone', size: 'phone', show: screen('who') },
   { name: 'broth-phone', size: 'phone', show: screen('broth') },
+  { name: 'weigh-phone', size: 'phone', show: weighing },
   { name: 'pot-phone', size: 'phone', show: screen('pot') },
   { name: 'simmer-phone', size: 'phone', show: screen('simmer') },
   { name: 'stove-phone', size: 'phone', show: startCooking },

@@ -28,6 +28,9 @@ export function dayInSentence(moment: string | number | Date): string {
   return words.includes(' ') ? words : words.toLowerCase();
 }
 
+/** A day on a label: `8 December`. */
+export const dayAndMonth = (moment: string) => format(new Date(moment), 'd MMMM');
+
 /** A moment as the evening document keeps it, with this device's offset. */
 export const isoLocal = (date: Date) => formatISO(date);
 

@@ -66,6 +66,17 @@ function appliedSwaps(evening: Evening, active: ActiveFormula): Swap[] {
   );
 }
 
+/** What is kept of a liquid that is made more than once over, and until when. */
+function batchOf({ formula }: ActiveFormula, solution: FormulaSolution, evening: Evening): Liquid['batch'] {
+  const times = evening.choices.batches?.[formula.id] ?? 1;
+  if (times === 1 || formula.kind === 'broth' || formula.kind === 'marinade') return undefined;
+  return {
+    times,
+    keptMl: solution.finishedG * (1 - 1 / times),
+    keepUntil: shiftIso(evening.sitDownAt, formula.keeps.fridgeDays * 86_400).slice(0, 10),
+  };
+}
+
 /** A solved formula as the plan lists it. */
 export function describeLiquid(given: {
   active: ActiveFormula;
@@ -107,6 +118,7 @@ export function describeLiquid(given: {
     colour: solution.colour,
     allergens: allergensOf(solution.parts),
     keeps: formula.keeps,
+    batch: batchOf(active, solution, evening),
     swaps: appliedSwaps(evening, active),
     drawn: solution.drawn,
     startBy: shiftIso(readyBy, -totalS(steps)),

@@ -129,6 +129,28 @@ describe('scaling', () => {
   });
 });
 
+describe('a batch', () => {
+  const made = (times: number) => {
+    const given = evening(byId('chilliSauce'), 4);
+    const plan = planEvening({ ...given, choices: { ...given.choices, batches: { chilliSauce: times } } });
+    return plan.liquids.find((one) => one.id === 'chilliSauce')!;
+  };
+
+  it('made double is as strong, and half of it is kept until its day', () => {
+    const [single, double] = [made(1), made(2)];
+    expect(single.batch).toBeUndefined();
+    expect(double.salinityPct).toBeCloseTo(single.salinityPct, 6);
+    expect(double.finishedMl / single.finishedMl).toBeCloseTo(2, 1);
+    expect(double.batch!.keptMl).toBeCloseTo(double.finishedMl / 2, 6);
+    expect(double.batch!.keepUntil).toBe('2026-12-08');
+  });
+
+  it('has no more than its share of garlic and chilli', () => {
+    const garlic = (times: number) => made(times).ingredients.find((one) => one.ingredientId === 'garlic')!.massG;
+    expect(garlic(2) / garlic(1)).toBeCloseTo(2 ** 0.8, 6);
+  });
+});
+
 describe('swaps', () => {
   const swapped = (formula: Formula, ingredientId: string, withIngredientId: string) => {
     const before = solve(formula, 4);

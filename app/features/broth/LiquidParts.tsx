@@ -8,6 +8,7 @@ import { Scale } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
+import { BatchSection } from './BatchSection';
 import { DrawChart } from './DrawChart';
 import { keepsWords } from './liquidWords';
 import { MeasureRow } from './MeasureRow';
@@ -72,6 +73,7 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
         onPress={() => setWeighing(true)}
       />
       {weighing ? <WeighSheet liquid={liquid} onClose={() => setWeighing(false)} /> : null}
+      <BatchSection liquid={liquid} />
       <TasteSection liquid={liquid} />
     </View>
   );

@@ -34,7 +34,7 @@ function consequence(
     return `${over}: ${showVolume(rest.moreWaterMl, units)} more water keeps it right.`;
   }
   const changed = [...rest.massG].filter(([id, massG]) => Math.abs(massG - (before.massG.get(id) ?? massG)) >= LEAST_G);
-  if (changed.length === 0) return `${over}. It does no harm.`;
+  if (changed.length === 0) return offG > 0 ? `${over}: take some back out.` : `${over}: put the rest in.`;
   return `${over}: now ${changed.map(([id, massG]) => `${grams(massG)} ${ingredientById(id).name}`).join(', ')}.`;
 }
 
@@ -121,6 +121,18 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
           {rest.moreWaterMl >= 10 ? `, and ${showVolume(rest.moreWaterMl, evening.units)} more` : ''}.
         </Body>
       )}
+      {weighed.size > 0 ? (
+        <Button
+          look="quiet"
+          className="-ml-3 self-start"
+          label={`Weigh ${ingredientById([...weighed.keys()].at(-1) as string).name} again`}
+          onPress={() => {
+            setWeighed(new Map([...weighed].slice(0, -1)));
+            setSaid(undefined);
+            scale.tare();
+          }}
+        />
+      ) : null}
       {rest.massG.size > 1 ? (
         <Small>
           Then:{' '}
