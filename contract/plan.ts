@@ -62,6 +62,8 @@ export const drawnSchema = z.object({
   /** Seconds from the first step of the liquid at which it goes in and is lifted out. */
   inAtS: z.number(),
   outAtS: z.number(),
+  /** When it has to be out at the latest, if the liquid then stood at the boil. */
+  latestOutAtS: z.number().optional(),
   /** What it gives and spoils over time, and what it would if it stayed in at the boil. */
   course: z.array(z.object({ atS: z.number(), drawn: z.number(), spoiled: z.number() })),
 });

@@ -83,7 +83,10 @@ test('weighing: too much miso is mended by the rest, and by water when nothing s
   };
   await weigh('dried kelp', 0);
   await weigh('bonito flakes', 0);
-  await weigh('cooking sake, unsalted', 0);
+  await sheet.getByLabel('Or what you measured').fill('a lot');
+  await expect(sheet.getByText('Amount: write it like 1½ tbsp, 250 ml or 40 g.')).toBeVisible();
+  await sheet.getByLabel('Or what you measured').fill('4 tbsp + 2 tsp');
+  await sheet.getByRole('button', { name: 'Take it' }).click();
   await weigh('light miso', 15);
   await expect(sheet.getByText(/too much light miso: now \d+ g red miso/)).toBeVisible();
   await weigh('red miso', 20);
@@ -104,4 +107,20 @@ test('at the stove: too salty says how much water, and it stands in the notes', 
     const { events } = await (await fetch(`${server.url}/api/evenings/practice-night/events`)).json();
     expect(events.map((one: { text?: string }) => one.text).join()).toMatch(/Too weak: stir in/);
   }).toPass();
+});
+
+test('a step has a clock of its own, in view on every stage, through a reload', async ({ page }) => {
+  await page.clock.install();
+  await open(page);
+  await page.getByRole('button', { name: /^Start 30 min: Kelp into the cold water/ }).click();
+  await cookOn(page).goTo('Pot');
+  await expect(page.getByText(/^(30:00|29:\d\d)$/)).toBeVisible();
+  await page.clock.fastForward(10 * 60_000);
+  await expect(page.getByText(/^(20:00|19:\d\d)$/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^(20:00|19:\d\d)$/)).toBeVisible();
+  await page.clock.fastForward(21 * 60_000);
+  await expect(page.getByText('now', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /^Stop the timer: Kelp/ }).click();
+  await expect(page.getByText('now', { exact: true })).toBeHidden();
 });

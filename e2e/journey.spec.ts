@@ -35,9 +35,9 @@ test('an evening from nothing to the note for next time, through a reload and a 
   await test.step('broth, dip and pot', async () => {
     await cook.goTo('Broth');
     await expect(page.getByText('cold water to start with')).toBeVisible();
-    await expect(page.getByText('dried kelp')).toBeVisible();
+    await expect(page.getByRole('button', { name: /^dried kelp,/ })).toBeVisible();
     await page.getByRole('radio', { name: 'Soy and scallion dip' }).click();
-    await expect(page.getByText('dark soy sauce')).toBeVisible();
+    await expect(page.getByRole('button', { name: /^dark soy sauce,/ })).toBeVisible();
     await cook.goTo('Pot');
     await expect(page.getByText('chicken thigh, boned').first()).toBeVisible();
     await cook.goTo('Simmer');

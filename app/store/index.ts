@@ -3,6 +3,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { draftsReducer } from '@/features/evening/draftsSlice';
 import { settingsReducer } from '@/features/settings/settingsSlice';
 import { liveReducer } from '@/features/stove/liveSlice';
+import { timersReducer } from '@/features/timers/timersSlice';
 import { api } from './api';
 import { connectionReducer } from './connection';
 import { keepLocally } from './keepLocally';
@@ -15,6 +16,7 @@ const reducer = combineReducers({
   live: liveReducer,
   notice: noticeReducer,
   settings: settingsReducer,
+  timers: timersReducer,
 });
 
 export type RootState = ReturnType<typeof reducer>;

@@ -2,13 +2,14 @@ import { createListenerMiddleware } from '@reduxjs/toolkit';
 import type { Draft } from '@/features/evening/draftsSlice';
 import type { Settings } from '@/features/settings/settingsSlice';
 import type { LiveLog } from '@/features/stove/liveSlice';
+import type { Timers } from '@/features/timers/timersSlice';
 import { localStore } from './localStore';
 import type { RootState } from './index';
 
 export const keepLocally = createListenerMiddleware();
 
 /** Keys under which things are kept on the device. */
-export const KEPT = { draft: 'draft:', live: 'live:', settings: 'settings' } as const;
+export const KEPT = { draft: 'draft:', live: 'live:', settings: 'settings', timers: 'timers' } as const;
 
 async function keepChanged<Value>(prefix: string, before: Record<string, Value>, after: Record<string, Value>) {
   await Promise.all(
@@ -27,13 +28,19 @@ async function keepChanged<Value>(prefix: string, before: Record<string, Value>,
 keepLocally.startListening({
   predicate: (_action, now, before) => {
     const [after, earlier] = [now as RootState, before as RootState];
-    return after.drafts !== earlier.drafts || after.live !== earlier.live || after.settings !== earlier.settings;
+    return (
+      after.drafts !== earlier.drafts ||
+      after.live !== earlier.live ||
+      after.settings !== earlier.settings ||
+      after.timers !== earlier.timers
+    );
   },
   effect: async (_action, listener) => {
     const before = listener.getOriginalState() as RootState;
     const after = listener.getState() as RootState;
     await keepChanged<Draft>(KEPT.draft, before.drafts, after.drafts);
     await keepChanged<LiveLog>(KEPT.live, before.live, after.live);
+    if (before.timers !== after.timers) await localStore.write(KEPT.timers, after.timers satisfies Timers);
     if (before.settings !== after.settings) await localStore.write(KEPT.settings, after.settings satisfies Settings);
   },
 });

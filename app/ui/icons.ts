@@ -26,6 +26,7 @@ export { default as Scale } from 'lucide-react-native/icons/scale';
 export { default as Soup } from 'lucide-react-native/icons/soup';
 export { default as Sun } from 'lucide-react-native/icons/sun';
 export { default as SunMoon } from 'lucide-react-native/icons/sun-moon';
+export { default as TimerOff } from 'lucide-react-native/icons/timer-off';
 export { default as Timer } from 'lucide-react-native/icons/timer';
 export { default as Trash2 } from 'lucide-react-native/icons/trash';
 export { default as TriangleAlert } from 'lucide-react-native/icons/triangle-alert';

@@ -1,5 +1,5 @@
 import { ingredientById } from '../catalogue/ingredients';
-import { drawCourse, drawnShare, liftOut, spoiledShare } from './extraction';
+import { drawCourse, drawnShare, latestLiftOut, spoiledShare } from './extraction';
 
 const draws = (id: string) => ingredientById(id).draws!;
 const [kelp, flakes, anchovy] = [draws('kelp'), draws('bonitoFlakes'), draws('driedAnchovy')];
@@ -60,27 +60,25 @@ describe('what overdoing spoils', () => {
   });
 });
 
-describe('the moment to lift it out', () => {
-  it('is before the broth boils for kelp', () => {
-    const lift = liftOut(kelp, [
-      { minutes: 20, tempC: 60 },
-      { minutes: 30, tempC: 96 },
-    ]);
-    expect(lift.because).toBe('spoils');
-    expect(lift.minute).toBeGreaterThan(19);
-    expect(lift.minute).toBeLessThan(25);
-  });
+describe('the latest moment to lift it out', () => {
+  const boiled = (before: number) => [
+    { minutes: before, tempC: 60 },
+    { minutes: 30, tempC: 96 },
+  ];
 
-  it('is when nothing more comes, where nothing spoils', () => {
-    const lift = liftOut(draws('driedShiitake'), [{ minutes: 200, tempC: 70 }]);
-    expect(lift.because).toBe('spent');
-    expect(lift.minute).toBeGreaterThan(10);
-    expect(lift.minute).toBeLessThan(60);
+  it('is a few minutes into the boil for kelp, however long it steeped before', () => {
+    expect(latestLiftOut(kelp, boiled(20))! - 20).toBeCloseTo(latestLiftOut(kelp, boiled(40))! - 40, 6);
+    expect(latestLiftOut(kelp, boiled(20))! - 20).toBeLessThan(5);
   });
 
   it('is about ten minutes for anchovies at the boil', () => {
-    const { minute } = liftOut(anchovy, [{ minutes: 30, tempC: 96 }]);
+    const minute = latestLiftOut(anchovy, [{ minutes: 30, tempC: 96 }])!;
     expect(minute).toBeGreaterThanOrEqual(7);
     expect(minute).toBeLessThanOrEqual(12);
+  });
+
+  it('never comes where nothing spoils', () => {
+    expect(latestLiftOut(draws('driedShiitake'), boiled(200))).toBeUndefined();
+    expect(latestLiftOut(kelp, [{ minutes: 600, tempC: 5 }])).toBeUndefined();
   });
 });

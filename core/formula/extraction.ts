@@ -72,25 +72,13 @@ export function drawCourse(drawing: Drawing, stages: readonly Stage[], stepMin =
   });
 }
 
-/** It is worth staying in while a minute still gives this share of all there is. */
-const WORTH_A_MINUTE = 0.004;
-
 /**
- * When to lift a steeping thing out: when it is about to spoil the liquid, or when a minute more gives next to nothing.
+ * The latest moment to lift a steeping thing out: just before it can be tasted that it stayed too long.
  * @param stages what would happen if it stayed in
- * @returns minutes from its going in, and why
+ * @returns minutes from its going in; undefined when it spoils nothing in that time
  */
-export function liftOut(
-  drawing: Drawing,
-  stages: readonly Stage[],
-): { minute: number; because: 'spoils' | 'spent' | 'end' } {
+export function latestLiftOut(drawing: Drawing, stages: readonly Stage[]): number | undefined {
   const course = drawCourse(drawing, stages, 0.5);
-  for (const [index, point] of course.entries()) {
-    const next = course[index + 1];
-    if (!next) break;
-    if (next.spoiled >= 1) return { minute: point.minute, because: 'spoils' };
-    const gain = (next.drawn - point.drawn) / (next.minute - point.minute);
-    if (point.drawn > drawing.mostShare / 2 && gain < WORTH_A_MINUTE) return { minute: point.minute, because: 'spent' };
-  }
-  return { minute: course[course.length - 1]!.minute, because: 'end' };
+  const spoiled = course.findIndex((point) => point.spoiled >= 1);
+  return spoiled === -1 ? undefined : course[Math.max(0, spoiled - 1)]!.minute;
 }

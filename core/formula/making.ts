@@ -1,7 +1,7 @@
 import type { Drawing } from '../catalogue/ingredient';
 import { evaporationG } from '../heat/burner';
 import { stepIndex, type ActiveFormula, type ActivePart } from './activeFormula';
-import { drawCourse, drawnShare, spoiledShare, type Stage } from './extraction';
+import { drawCourse, drawnShare, latestLiftOut, spoiledShare, type Stage } from './extraction';
 import { sum } from './sum';
 
 /** What steeps without a drawing of its own: a vegetable. Kitchen estimate. */
@@ -32,6 +32,7 @@ export function drawings(active: ActiveFormula) {
       const steepsMin = sum(stages.map(({ minutes }) => minutes));
       const forgotten = { minutes: Math.max(FORGOTTEN.leastMin, steepsMin * 0.3), tempC: FORGOTTEN.tempC };
       const wholeMin = steepsMin + forgotten.minutes;
+      const latestMin = latestLiftOut(drawing, [...stages, forgotten]);
       return {
         what,
         massG,
@@ -40,6 +41,7 @@ export function drawings(active: ActiveFormula) {
         spoiled: spoiledShare(drawing, stages),
         inAtS: inMin * 60,
         outAtS: (startsMin[to] ?? endMin) * 60,
+        latestOutAtS: latestMin === undefined ? undefined : (inMin + latestMin) * 60,
         course: drawCourse(drawing, [...stages, forgotten], wholeMin / CHART_POINTS).map((point) => ({
           atS: (inMin + point.minute) * 60,
           drawn: point.drawn,

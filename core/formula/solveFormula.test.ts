@@ -86,9 +86,11 @@ describe('every formula, for 2, 4, 6 and 10 guests', () => {
   });
 
   it.each(FORMULAS)('spoils nothing that steeps in it: $name', (formula) => {
-    for (const { spoiledShare, drawnShare, inAtS, outAtS, course } of solve(formula, 4).drawn) {
+    for (const { spoiledShare, drawnShare, inAtS, outAtS, latestOutAtS = Infinity, course } of solve(formula, 4)
+      .drawn) {
       expect(spoiledShare).toBeLessThan(1);
       expect(outAtS).toBeGreaterThan(inAtS);
+      expect(outAtS).toBeLessThanOrEqual(latestOutAtS);
       // The chart passes through what was drawn when it is lifted out, and goes on.
       const before = course.filter((point) => point.atS <= outAtS + 1e-6);
       expect(before[before.length - 1]!.drawn).toBeLessThanOrEqual(drawnShare + 1e-9);

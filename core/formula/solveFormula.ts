@@ -292,12 +292,13 @@ export function solveFormula(question: FormulaQuestion): FormulaSolution {
     },
     sweetness: { addedG: sweetG, lostG: 0, leftG: sweetG },
     ethanol: { addedG: ethanol.addedG, lostG: ethanol.addedG - ethanol.keptG, leftG: ethanol.keptG },
-    drawn: infused.map(({ what, share, spoiled, inAtS, outAtS, course }) => ({
+    drawn: infused.map(({ what, share, spoiled, inAtS, outAtS, latestOutAtS, course }) => ({
       ingredientId: what.id,
       drawnShare: share,
       spoiledShare: spoiled,
       inAtS,
       outAtS,
+      latestOutAtS,
       course,
     })),
     salinityWith(masses, otherThinnerG) {

@@ -43,7 +43,10 @@ function Course({ drawn }: { drawn: Drawn }) {
     <View className="gap-1">
       <Body>
         <Body className="font-semibold">{name}</Body>: lifted out after {steeps}, when {share} % is in the broth
-        {spoilsAtS !== undefined && spoils ? `. Forgotten at the boil, it turns the broth ${spoils.as}` : ''}.
+        {drawn.latestOutAtS !== undefined && spoils
+          ? `. Forgotten at the boil, it turns the broth ${spoils.as} within ${lasting(Math.max(60, drawn.latestOutAtS - drawn.outAtS))}`
+          : ''}
+        .
       </Body>
       <View
         role="img"

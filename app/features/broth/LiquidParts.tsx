@@ -3,6 +3,7 @@ import { formulaById, shiftIso, showVolume } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { StepTimer } from '@/features/timers/StepTimer';
 import { Button } from '@/ui/Button';
 import { Scale } from '@/ui/icons';
 import { Section } from '@/ui/Page';
@@ -81,6 +82,7 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
 
 /** How a liquid is made, from when, what it draws, and how long it keeps. */
 export function LiquidMaking({ liquid }: { liquid: Liquid }) {
+  const { evening } = useEvening();
   const isBroth = liquid.kind === 'broth';
   return (
     <View className="gap-8">
@@ -111,6 +113,7 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
                     .join(' · ')}
                 </Small>
               </View>
+              <StepTimer eveningId={evening.id} liquidId={liquid.id} step={step} />
             </View>
           ))}
         </View>

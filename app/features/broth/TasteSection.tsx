@@ -6,6 +6,7 @@ import { IconButton } from '@/ui/Button';
 import { Minus, Plus } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
+import { BandBar } from './BandBar';
 import { stepWords, TASTES, tasteWord } from './liquidWords';
 
 type Key = (typeof TASTES)[number]['key'];
@@ -24,6 +25,22 @@ function nowWords(liquid: Liquid, key: Key): string {
       return `${tasteWord('heat', liquid.heat)}, ${liquid.heat.toFixed(1)} of 5`;
     case 'savour':
       return tasteWord('savour', liquid.umamiGPer100g);
+  }
+}
+
+/** Where a taste lies, the band it should lie in, and how far the bar reaches. */
+function bandOf(liquid: Liquid, key: Key): { value: number; band?: [number, number] } {
+  switch (key) {
+    case 'salt':
+      return { value: liquid.salinityPct, band: liquid.targetSalinityPct };
+    case 'sweet':
+      return { value: liquid.sweetnessPct, band: liquid.targetSweetnessPct };
+    case 'sour':
+      return { value: liquid.acidityPct, band: liquid.targetAcidityPct };
+    case 'heat':
+      return { value: liquid.heat, band: liquid.targetHeat };
+    case 'savour':
+      return { value: liquid.umamiGPer100g, band: liquid.targetUmamiGPer100g };
   }
 }
 
@@ -65,6 +82,7 @@ export function TasteSection({ liquid }: { liquid: Liquid }) {
                   {label}: {stepWords(step)}
                 </Body>
                 <Small>{nowWords(liquid, key)}</Small>
+                <BandBar {...bandOf(liquid, key)} />
               </View>
               <IconButton
                 label={less}

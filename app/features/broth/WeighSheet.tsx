@@ -6,6 +6,7 @@ import { useEvening } from '@/features/evening/EveningContext';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Figure, Small } from '@/ui/Text';
+import { TypedAmount } from './TypedAmount';
 import { useScale } from './useScale';
 
 /** Off by less than this share, or less than a gram, is on target. */
@@ -50,9 +51,10 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
   const massG = scale.reading?.massG ?? 0;
   const offG = massG - targetG;
   const share = targetG > 0 ? Math.min(1, Math.max(0, massG / targetG)) : 0;
-  const take = () => {
+  const take = (takenG: number) => {
     if (!part) return;
-    const next = new Map([...weighed, [part.ingredientId, Math.max(0, massG)]]);
+    const offG = takenG - targetG;
+    const next = new Map([...weighed, [part.ingredientId, Math.max(0, takenG)]]);
     const name = ingredientById(part.ingredientId).name;
     setSaid(near(offG, targetG) ? undefined : consequence(name, offG, restAfter(liquid, next), rest, evening.units));
     setWeighed(next);
@@ -71,7 +73,7 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
             wordsClassName="text-xl"
             disabled={!scale.reading?.stable}
             label={scale.reading && !scale.reading.stable ? 'Wait until it rests' : 'Next'}
-            onPress={take}
+            onPress={() => take(massG)}
           />
         ) : (
           <Button look="main" label="Done" onPress={onClose} />
@@ -100,6 +102,7 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
               style={{ width: `${Math.round(share * 100)}%` }}
             />
           </View>
+          <TypedAmount key={part.ingredientId} ingredientId={part.ingredientId} onTaken={take} />
           <View className="gap-2">
             <Small>The practice scale: pour on it.</Small>
             <View className="flex-row flex-wrap gap-2">

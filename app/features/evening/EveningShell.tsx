@@ -3,6 +3,7 @@ import { ChevronLeft } from '@/ui/icons';
 import { useEffect, useMemo } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useLiveLog } from '@/features/stove/useLiveLog';
+import { RunningTimers } from '@/features/timers/RunningTimers';
 import { ThemeButton } from '@/features/settings/ThemeButton';
 import { Button, IconButton } from '@/ui/Button';
 import { classes } from '@/ui/classes';
@@ -100,6 +101,7 @@ export function EveningShell() {
               atStove || atBroth ? 'max-w-5xl' : 'max-w-2xl',
             )}
           >
+            <RunningTimers eveningId={id} />
             <Slot />
           </ScrollView>
           {atStove || atBroth ? null : (
@@ -118,6 +120,7 @@ export function EveningShell() {
             {corner}
           </View>
           <ScrollView className="flex-1" contentContainerClassName="gap-8 px-5 pb-12 pt-5">
+            <RunningTimers eveningId={id} />
             <Slot />
           </ScrollView>
           <StageBar eveningId={id} stages={stages} />

@@ -3,6 +3,7 @@ import { practice } from '@/testing/household';
 import { makeStore, type AppStore } from '@/store';
 import { eveningMade } from '../evening/draftsSlice';
 import { eventRecorded } from '../stove/liveSlice';
+import { timerStarted } from '../timers/timersSlice';
 import { recall, sendWhatIsLeft } from './sync';
 
 const mockKept = new Map<string, unknown>();
@@ -126,9 +127,12 @@ describe('a reload', () => {
   it('brings back drafts, logs and settings from the device', async () => {
     serverThat(() => json(500, {}));
     const before = await storeWithWork();
+    before.dispatch(timerStarted({ id: 'kelp', eveningId: evening.id, says: 'Kelp in', endsAtMs: 5 }));
+    await settled();
     const after = makeStore();
     await recall(after);
     expect(after.getState().drafts).toEqual(before.getState().drafts);
     expect(after.getState().live).toEqual(before.getState().live);
+    expect(after.getState().timers.kelp?.endsAtMs).toBe(5);
   });
 });

@@ -4,16 +4,19 @@ import { KEPT } from '@/store/keepLocally';
 import { localStore } from '@/store/localStore';
 import { draftFound, eveningSaved, saveRefused, type Draft } from '../evening/draftsSlice';
 import { settingsFound, type Settings } from '../settings/settingsSlice';
+import { timersFound, type Timers } from '../timers/timersSlice';
 import { eventsStored, logFound, type LiveLog } from '../stove/liveSlice';
 
 /** Brings back what an earlier visit left on this device. */
 export async function recall(store: AppStore): Promise<void> {
-  const [drafts, logs, settings] = await Promise.all([
+  const [drafts, logs, settings, timers] = await Promise.all([
     localStore.all<Draft>(KEPT.draft),
     localStore.all<LiveLog>(KEPT.live),
     localStore.read<Settings>(KEPT.settings),
+    localStore.read<Timers>(KEPT.timers),
   ]);
   if (settings) store.dispatch(settingsFound(settings));
+  if (timers) store.dispatch(timersFound(timers));
   for (const [id, draft] of drafts) store.dispatch(draftFound({ id, draft }));
   for (const [eveningId, log] of logs) store.dispatch(logFound({ eveningId, log }));
 }
