@@ -76,6 +76,7 @@ export const liquidIngredientSchema = z.object({
   shownText: z.string(),
   roundingErrorPct: z.number(),
   carriesSalt: z.boolean(),
+  cut: z.string().optional(),
   role: z.enum(['infusion', 'salting', 'sweetening', 'souring', 'body', 'solid', 'aroma']),
   note: z.string().optional(),
 });

@@ -19,6 +19,7 @@ import { describeLiquid } from './formula/describe';
 import { PLAIN_WATER, solveFormula, type FormulaSolution } from './formula/solveFormula';
 import { tasteFactors } from './formula/taste';
 import { evaporationG } from './heat/burner';
+import type { SteamingPan } from './heat/evaporation';
 import { buyWhole } from './measures/buyWhole';
 import { showMeasure } from './measures/showMeasure';
 import type { AdditionModel } from './simmer/additionModel';
@@ -35,6 +36,8 @@ interface Solved {
   asideBrothMl: number;
   simmer: Plan['simmer'];
 }
+
+const panOf = ({ place }: Evening, diameterMm: number): SteamingPan => ({ diameterMm, ...place });
 
 function activeFor(evening: Evening, formula: Formula, table: Table, size: number): ActiveFormula {
   return activate(formula, evening.style.schools, table, size, tasteFactors(evening.choices.taste?.[formula.id]));
@@ -67,14 +70,14 @@ function solveTogether(
     const simmerS = (simmer.readyAtS.at(-1) ?? 0) - simmer.boilAtS;
     const firstRoundS = (simmer.readyAtS[0] ?? 0) - simmer.boilAtS;
     const steam = (diameterMm: number, durationS: number) =>
-      evaporationG({ diameterMm, durationS, state: 'simmer', liddedShare: LID_ON_SHARE });
+      evaporationG({ pan: panOf(evening, diameterMm), durationS, state: 'simmer', liddedShare: LID_ON_SHARE });
     const broth = solveFormula({
       active,
       finishedG,
       taste: tasteFactors(evening.choices.taste?.[formula.id]),
       salinityPct: evening.overrides.salinityPct,
       pieces,
-      panDiameterMm: STOCK_PAN_DIAMETER_MM,
+      pan: panOf(evening, STOCK_PAN_DIAMETER_MM),
       potEvaporationG:
         steam(evening.vessel.innerDiameterMm, simmerS) +
         (table.aside.length > 0 ? steam(ASIDE_PAN.innerDiameterMm, firstRoundS) : 0),
@@ -121,7 +124,7 @@ function solveBeside(
     along,
     taste: tasteFactors(evening.choices.taste?.[formula.id]),
     thinner: formula.thinnedWith === 'broth' ? broth.asThinner : PLAIN_WATER,
-    panDiameterMm: STOCK_PAN_DIAMETER_MM,
+    pan: panOf(evening, STOCK_PAN_DIAMETER_MM),
   });
   return { active, solution };
 }

@@ -50,6 +50,8 @@ export interface FormulaPart {
   in?: string | readonly string[];
   out?: string;
   note?: string;
+  /** How it is cut, where that changes how it is measured. */
+  cut?: string;
   /** Only when these schools are followed. */
   when?: Readonly<Record<string, string>>;
 }

@@ -79,6 +79,8 @@ export interface Cut {
   thicknessMm: number;
   /** Mass of one piece in g, for drawing it. */
   pieceG: number;
+  /** Bulk density of this cut in a spoon or a cup; it is then measured by them. */
+  densityGPerMl?: number;
 }
 
 /** What to use instead, and how much of it. */

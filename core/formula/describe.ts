@@ -35,7 +35,7 @@ function show(parts: readonly SolvedPart[], evening: Evening) {
   const measured = new Map<string, number>();
   const ingredients = parts.map((part) => {
     const what = ingredientById(part.ingredientId);
-    const shown = showMeasure(part.massG, what, evening.units);
+    const shown = showMeasure(part.massG, what, evening.units, part.cut);
     measured.set(part.ingredientId, part.massG * (1 + shown.errorPct / 100));
     return {
       ingredientId: part.ingredientId,
@@ -44,6 +44,7 @@ function show(parts: readonly SolvedPart[], evening: Evening) {
       roundingErrorPct: shown.errorPct,
       carriesSalt: what.saltPct > 0.5,
       role: part.role,
+      cut: part.cut !== undefined && part.cut in what.cuts ? part.cut : undefined,
       note: part.note,
     };
   });

@@ -1,5 +1,6 @@
 import type { Drawing } from '../catalogue/ingredient';
 import { evaporationG } from '../heat/burner';
+import type { SteamingPan } from '../heat/evaporation';
 import { stepIndex, type ActiveFormula, type ActivePart } from './activeFormula';
 import { drawCourse, drawnShare, latestLiftOut, spoiledShare, type Stage } from './extraction';
 import { sum } from './sum';
@@ -51,13 +52,18 @@ export function drawings(active: ActiveFormula) {
     });
 }
 
-/** Water lost as steam while it is made, in g. */
-export function steamOfSteps(active: ActiveFormula, diameterMm: number): number {
+/** Water lost as steam while it is made, in g: below the boil by the temperature, at the simmer and the boil by the state. */
+export function steamOfSteps(active: ActiveFormula, pan: SteamingPan): number {
   return sum(
-    active.steps.map(({ minutes, steam = 'none', lid }) =>
+    active.steps.map(({ minutes, steam = 'none', tempC = ROOM_C, lid }) =>
       steam === 'none'
         ? 0
-        : evaporationG({ diameterMm, durationS: minutes * 60, state: steam, liddedShare: lid ? 0.7 : 0 }),
+        : evaporationG({
+            pan,
+            durationS: minutes * 60,
+            state: steam === 'hot' ? { belowBoilC: tempC } : steam,
+            liddedShare: lid ? 0.7 : 0,
+          }),
     ),
   );
 }

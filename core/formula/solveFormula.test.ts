@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Evening } from '@elixa/contract';
 import { BASES, BROTHS, FORMULAS, MARINADES, SAUCES } from '../catalogue/formulas';
 import { POT_FAMILIES, type Formula } from '../catalogue/formula';
-import { hasIngredient } from '../catalogue/ingredients';
+import { hasIngredient, ingredientById } from '../catalogue/ingredients';
 import { planEvening } from '../planEvening';
 import { eveningFor } from '../testing/household';
 import { solveLinear } from './linear';
@@ -38,6 +38,7 @@ describe('the formulas', () => {
   it.each(FORMULAS)('are whole: $name', (formula) => {
     for (const part of formula.parts) {
       expect(hasIngredient(part.ingredientId)).toBe(true);
+      if (part.cut) expect(Object.keys(ingredientById(part.ingredientId).cuts)).toContain(part.cut);
       expect(part.grams === undefined).not.toBe(part.share === undefined);
       const stepIds = formula.steps.map((step) => step.id);
       for (const id of [part.in ?? [], part.out ?? []].flat()) expect(stepIds).toContain(id);

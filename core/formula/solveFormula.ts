@@ -2,6 +2,7 @@ import type { Drawn, Ledger, SaltLedger, WaterLedger } from '@elixa/contract';
 import type { Ingredient } from '../catalogue/ingredient';
 import type { Helping } from '../diners/helpings';
 import { ingredientById } from '../catalogue/ingredients';
+import type { SteamingPan } from '../heat/evaporation';
 import { retainedAlcohol } from '../taste/alcohol';
 import { bowlColour } from '../taste/colour';
 import { heatScale } from '../taste/heatScale';
@@ -49,7 +50,7 @@ export interface FormulaQuestion {
   /** What simmers in it afterwards. */
   pieces?: readonly Helping[];
   /** Pan that it is made in. */
-  panDiameterMm: number;
+  pan: SteamingPan;
   /** Steam lost in the pot, and minutes it simmers there. */
   potEvaporationG?: number;
   potMinutes?: number;
@@ -57,6 +58,7 @@ export interface FormulaQuestion {
 
 export interface SolvedPart {
   ingredientId: string;
+  cut?: string;
   role: ActivePart['part']['role'];
   massG: number;
   note?: string;
@@ -119,7 +121,7 @@ export function solveFormula(question: FormulaQuestion): FormulaSolution {
   const isThinned = active.formula.thinnedWith !== 'nothing';
   const infused = drawings(active);
   const given = active.parts.flatMap(({ part, what, massG, note }) =>
-    massG === undefined ? [] : [{ ingredientId: what.id, what, role: part.role, massG, note }],
+    massG === undefined ? [] : [{ ingredientId: what.id, cut: part.cut, what, role: part.role, massG, note }],
   );
   const fixedLiquidG = sum(given.filter(isLiquid).map((one) => one.massG));
   const broughtBy = (list: ReadonlyArray<{ what: Ingredient; massG: number }>, property: Property) =>
@@ -129,7 +131,7 @@ export function solveFormula(question: FormulaQuestion): FormulaSolution {
   const drawnOf = (property: keyof Ingredient) =>
     sum(infused.map(({ what, massG, share }) => (massG * share * (what[property] as number)) / 100));
 
-  const stockEvaporationG = steamOfSteps(active, question.panDiameterMm);
+  const stockEvaporationG = steamOfSteps(active, question.pan);
   const absorbedG = sum(infused.map(({ massG, holdsWater }) => massG * holdsWater));
   const drawnG =
     drawnOf('saltPct') +

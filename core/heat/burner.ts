@@ -1,5 +1,6 @@
 import type { HeatSource, Vessel, VesselMaterial } from '@elixa/contract';
 import { EFFICIENCY } from '../catalogue/heatSources';
+import { evaporationFlux, type SteamingPan } from './evaporation';
 
 /** Specific heat of pots in J/(kg·K). Usual handbook values for each material. */
 const POT_CP: Record<VesselMaterial, number> = { clay: 900, castIron: 460, steel: 500, aluminium: 900, enamel: 480 };
@@ -72,24 +73,30 @@ export function recoveryS(given: {
 }
 
 /**
- * Water that leaves a simmering or a hot pot as steam, kg/(m²·h), without lid. Kitchen estimates for a pot turned down
- * to a simmer (6-14), for a rolling boil (15-30) and for a stock below the boil (2-4); a full mass-transfer model takes their place.
+ * Water that leaves a simmering or boiling pot as steam, kg/(m²·h), without lid. Kitchen estimates for a pot turned down to
+ * a simmer (6-14) and for a rolling boil (15-30); below the boil the film model of `evaporationFlux` holds.
  */
-const EVAPORATION_KG_PER_M2_H = { boil: 20, simmer: 10, hot: 3 };
+const EVAPORATION_KG_PER_M2_H = { boil: 20, simmer: 10 };
 /** Share of the steam that a lid gives back. Range 0.8-0.9. */
 const LID_KEEPS = 0.85;
 
+export type SteamState = keyof typeof EVAPORATION_KG_PER_M2_H | { belowBoilC: number };
+
 /**
  * Water lost as steam.
+ * @param state a simmer, a boil, or the temperature of a liquid below it
+ * @param liddedShare share of the time that the lid is on
  * @returns grams
  */
 export function evaporationG(given: {
-  diameterMm: number;
+  pan: SteamingPan;
   durationS: number;
-  state: keyof typeof EVAPORATION_KG_PER_M2_H;
+  state: SteamState;
   liddedShare: number;
 }): number {
-  const areaM2 = Math.PI * (given.diameterMm / 2000) ** 2;
-  const open = EVAPORATION_KG_PER_M2_H[given.state] * areaM2 * (given.durationS / 3600) * 1000;
-  return open * (1 - LID_KEEPS * given.liddedShare);
+  const { pan, durationS, state, liddedShare } = given;
+  const areaM2 = Math.PI * (pan.diameterMm / 2000) ** 2;
+  const fluxKgPerM2S =
+    typeof state === 'object' ? evaporationFlux(state.belowBoilC, pan) : EVAPORATION_KG_PER_M2_H[state] / 3600;
+  return fluxKgPerM2S * areaM2 * durationS * 1000 * (1 - LID_KEEPS * liddedShare);
 }

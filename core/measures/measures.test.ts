@@ -61,6 +61,13 @@ describe('kitchen rounding', () => {
     expect(showMeasure(908, ingredientById('chickenThigh'), 'us').text).toBe('2 lb');
   });
 
+  it('measures a cut by its own bulk density', () => {
+    const garlic = ingredientById('garlic');
+    expect(showMeasure(16.5, garlic, 'metric', 'minced').text).toBe('2 tbsp');
+    expect(showMeasure(16.5, garlic, 'metric').text).toBe('16.5 g');
+    expect(showMeasure(83, ingredientById('scallion'), 'us', 'fine').text).toBe('1 cup');
+  });
+
   it('falls back to grams when no spoon is close enough for salt', () => {
     const shown = showMeasure(2.02, ingredientById('salt'), 'metric');
     expect(shown.text).toMatch(/ g$/);

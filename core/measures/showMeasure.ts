@@ -93,18 +93,21 @@ const errorPct = (shownG: number, exactG: number) => (exactG === 0 ? 0 : ((shown
  * @param massG exact mass in g, zero or more
  * @param ingredient what is measured: its bulk density, salt and how it is sold
  * @param units the cook's system of measures
+ * @param cut how it is cut, where that changes its bulk density
  * @returns the text and the signed error of the shown measure in % of the exact mass
  * @throws RangeError when the mass is negative or not finite
  * @example showMeasure(35, darkSoy, 'metric') // { text: '2 tbsp', errorPct: 1.1 }
  */
-export function showMeasure(massG: number, ingredient: Ingredient, units: Units): ShownMeasure {
+export function showMeasure(massG: number, ingredient: Ingredient, units: Units, cut?: string): ShownMeasure {
   if (!Number.isFinite(massG) || massG < 0) throw new RangeError(`massG must be zero or more, got ${massG}`);
   const bound = ingredient.saltPct > 0.5 ? SALT_MEASURE_BOUND_PCT : MEASURE_BOUND_PCT;
-  const volumeMl = massG / ingredient.densityGPerMl;
+  const cutDensity = cut === undefined ? undefined : ingredient.cuts[cut]?.densityGPerMl;
+  const densityGPerMl = cutDensity ?? ingredient.densityGPerMl;
+  const byVolume = ingredient.byVolume || cutDensity !== undefined;
   const candidates = [
     ...countCandidates(massG, ingredient),
-    ...(ingredient.byVolume ? volumeCandidates(volumeMl, ingredient.densityGPerMl, units) : []),
-    ...(units === 'us' && !ingredient.byVolume ? ounces(massG) : []),
+    ...(byVolume ? volumeCandidates(massG / densityGPerMl, densityGPerMl, units) : []),
+    ...(units === 'us' && !byVolume ? ounces(massG) : []),
   ];
   const chosen = candidates.find((one) => Math.abs(errorPct(one.massG, massG)) <= bound) ?? grams(massG, bound);
   return { text: chosen.text, errorPct: errorPct(chosen.massG, massG) };

@@ -134,7 +134,7 @@ const thinnedWith = (liquid: Liquid) =>
 
 function Working({ liquid }: { liquid: Liquid }) {
   const [open, setOpen] = useState(false);
-  const { water, salt } = liquid;
+  const { water, salt, sweetness, ethanol } = liquid;
   const lines: Array<[string, number, string]> = [
     [liquid.kind === 'broth' ? 'Water to start with' : 'Broth from the pot', water.startG, 'ml'],
     ['In seasonings', water.seasoningsG, 'ml'],
@@ -146,6 +146,10 @@ function Working({ liquid }: { liquid: Liquid }) {
     ['Salt from kelp, flakes or broth', salt.extractedG, 'g'],
     ['Salt taken up by the food', -salt.inPiecesG, 'g'],
     ['Salt in the liquid', salt.inLiquidG, 'g'],
+    ['Sweetness, as sugar', sweetness.leftG, 'g'],
+    ['Alcohol added', ethanol.addedG, 'g'],
+    ['Alcohol boiled off', -ethanol.lostG, 'g'],
+    ['Alcohol that stays', ethanol.leftG, 'g'],
   ];
   return (
     <View className="gap-2">

@@ -26,7 +26,11 @@ export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ing
     change({ ...evening, choices: { ...evening.choices, swaps, leaveOut } });
     setAsking(false);
   };
-  const under = swap ? `instead of ${ingredientById(swap.ingredientId).name}` : (part.note ?? what.nativeName);
+  const under = swap
+    ? `instead of ${ingredientById(swap.ingredientId).name}`
+    : [part.note ?? (part.cut === undefined ? what.nativeName : undefined), part.cut && what.cuts[part.cut]?.label]
+        .filter((words, index, all) => words && all.indexOf(words) === index)
+        .join(' · ');
   return (
     <>
       <Pressable

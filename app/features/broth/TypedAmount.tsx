@@ -1,3 +1,4 @@
+import type { Liquid } from '@elixa/contract';
 import { ingredientById, parseAmount } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -5,20 +6,23 @@ import { useEvening } from '@/features/evening/EveningContext';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 
+type Part = Liquid['ingredients'][number];
+
 /** Measured without a scale: what was typed, in grams. */
-function typedGrams(text: string, ingredientId: string, units: Parameters<typeof parseAmount>[1]): number | undefined {
-  const what = ingredientById(ingredientId);
+function typedGrams(text: string, part: Part, units: Parameters<typeof parseAmount>[1]): number | undefined {
+  const what = ingredientById(part.ingredientId);
+  const densityGPerMl = (part.cut && what.cuts[part.cut]?.densityGPerMl) || what.densityGPerMl;
   const amount = parseAmount(text, units);
   if (amount?.kind === 'mass') return amount.massG;
-  if (amount?.kind === 'volume') return amount.volumeMl * what.densityGPerMl;
+  if (amount?.kind === 'volume') return amount.volumeMl * densityGPerMl;
   return amount?.kind === 'count' && what.sold ? amount.count * what.sold.massG : undefined;
 }
 
 /** For a cook with spoons and no scale: `1½ tbsp`, `250 ml`, `2 cloves`. */
-export function TypedAmount({ ingredientId, onTaken }: { ingredientId: string; onTaken(massG: number): void }) {
+export function TypedAmount({ part, onTaken }: { part: Part; onTaken(massG: number): void }) {
   const { evening } = useEvening();
   const [text, setText] = useState('');
-  const massG = typedGrams(text, ingredientId, evening.units);
+  const massG = typedGrams(text, part, evening.units);
   const wrong = text.trim() !== '' && massG === undefined;
   return (
     <View className="flex-row items-start gap-3">

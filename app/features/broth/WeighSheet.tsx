@@ -102,7 +102,7 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
               style={{ width: `${Math.round(share * 100)}%` }}
             />
           </View>
-          <TypedAmount key={part.ingredientId} ingredientId={part.ingredientId} onTaken={take} />
+          <TypedAmount key={part.ingredientId} part={part} onTaken={take} />
           <View className="gap-2">
             <Small>The practice scale: pour on it.</Small>
             <View className="flex-row flex-wrap gap-2">

@@ -14,7 +14,7 @@ export const SPICES = [
     heatShu: 100,
     densityGPerMl: 0.6,
     sold: { unit: 'clove', unitPlural: 'cloves', massG: 5, countable: true, smallestPart: 1 },
-    cuts: { minced: { label: 'minced', short: 'garlic', thicknessMm: 2, pieceG: 5 } },
+    cuts: { minced: { label: 'minced', short: 'garlic', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.55 } },
     replacements: [{ withIngredientId: 'chive', keeps: 'savour', ratio: 2, text: 'garlic chives' }],
   }),
   ingredient({
@@ -27,7 +27,10 @@ export const SPICES = [
     heatShu: 600,
     densityGPerMl: 0.6,
     kept: 'fridge',
-    cuts: { slice: { label: '2 mm slices', short: 'ginger', thicknessMm: 2, pieceG: 3 } },
+    cuts: {
+      slice: { label: '2 mm slices', short: 'ginger', thicknessMm: 2, pieceG: 3 },
+      grated: { label: 'grated', short: 'ginger', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.95 },
+    },
     replacements: [{ withIngredientId: 'galangal', keeps: 'mass', text: 'galangal' }],
   }),
   ingredient({
@@ -40,7 +43,10 @@ export const SPICES = [
     heatShu: 200,
     densityGPerMl: 0.6,
     kept: 'fridge',
-    cuts: { slice: { label: '3 mm slices', short: 'galangal', thicknessMm: 3, pieceG: 4 } },
+    cuts: {
+      slice: { label: '3 mm slices', short: 'galangal', thicknessMm: 3, pieceG: 4 },
+      minced: { label: 'minced', short: 'galangal', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.6 },
+    },
     replacements: [{ withIngredientId: 'ginger', keeps: 'mass', text: 'ginger' }],
   }),
   ingredient({
@@ -79,7 +85,7 @@ export const SPICES = [
     settledDensityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 50, countable: true, smallestPart: 0.5 },
-    cuts: { chopped: { label: 'chopped', short: 'coriander', thicknessMm: 1, pieceG: 1 } },
+    cuts: { chopped: { label: 'chopped', short: 'coriander', thicknessMm: 1, pieceG: 1, densityGPerMl: 0.2 } },
     replacements: [{ withIngredientId: 'scallion', keeps: 'mass', text: 'scallion' }],
   }),
   ingredient({
@@ -106,7 +112,7 @@ export const SPICES = [
     densityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 10, countable: true, smallestPart: 0.5 },
-    cuts: { ring: { label: 'in rings', short: 'red chilli', thicknessMm: 2, pieceG: 1 } },
+    cuts: { ring: { label: 'in rings', short: 'red chilli', thicknessMm: 2, pieceG: 1, densityGPerMl: 0.45 } },
     replacements: [{ withIngredientId: 'chilliFlakes', keeps: 'heat', text: 'chilli flakes' }],
   }),
   ingredient({
@@ -120,7 +126,7 @@ export const SPICES = [
     densityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 10, countable: true, smallestPart: 0.5 },
-    cuts: { ring: { label: 'in rings', short: 'green chilli', thicknessMm: 2, pieceG: 1 } },
+    cuts: { ring: { label: 'in rings', short: 'green chilli', thicknessMm: 2, pieceG: 1, densityGPerMl: 0.45 } },
     replacements: [{ withIngredientId: 'redChilli', keeps: 'heat', text: 'red chilli' }],
   }),
   ingredient({
@@ -308,7 +314,7 @@ export const SPICES = [
     densityGPerMl: 0.95,
     kept: 'fridge',
     sold: { unit: 'pear', unitPlural: 'pears', massG: 300, countable: true, smallestPart: 0.25 },
-    cuts: { grated: { label: 'grated', short: 'pear', thicknessMm: 1, pieceG: 10 } },
+    cuts: { grated: { label: 'grated', short: 'pear', thicknessMm: 1, pieceG: 10, densityGPerMl: 0.95 } },
     replacements: [{ withIngredientId: 'apple', keeps: 'mass', text: 'apple' }],
   }),
   ingredient({

@@ -46,7 +46,10 @@ export const VEGETABLES = [
     draws: { mostShare: 0.6, ratePerMin: 0.05, activationKJPerMol: 60, holdsWater: 0 },
     releasedShare: 0.08,
     kept: 'fridge',
-    cuts: { halfMoon: { label: '8 mm half-moons', short: 'daikon', thicknessMm: 8, pieceG: 20 } },
+    cuts: {
+      halfMoon: { label: '8 mm half-moons', short: 'daikon', thicknessMm: 8, pieceG: 20 },
+      grated: { label: 'grated, lightly pressed', short: 'daikon', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.95 },
+    },
   }),
   ingredient({
     id: 'longOnion',
@@ -61,7 +64,10 @@ export const VEGETABLES = [
     releasedShare: 0.1,
     sold: { unit: 'long onion', unitPlural: 'long onions', massG: 100, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { slant: { label: '15 mm on the slant', short: 'long onion', thicknessMm: 15, pieceG: 9 } },
+    cuts: {
+      slant: { label: '15 mm on the slant', short: 'long onion', thicknessMm: 15, pieceG: 9 },
+      minced: { label: 'minced', short: 'long onion', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.5 },
+    },
   }),
   ingredient({
     id: 'scallion',
@@ -74,7 +80,7 @@ export const VEGETABLES = [
     settledDensityGPerMl: 0.8,
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 100, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { fine: { label: 'in fine rings', short: 'scallion', thicknessMm: 2, pieceG: 1 } },
+    cuts: { fine: { label: 'in fine rings', short: 'scallion', thicknessMm: 2, pieceG: 1, densityGPerMl: 0.35 } },
   }),
   ingredient({
     id: 'mizuna',
@@ -102,7 +108,10 @@ export const VEGETABLES = [
     kept: 'fridge',
     draws: { mostShare: 0.7, ratePerMin: 0.05, activationKJPerMol: 60, holdsWater: 0 },
     sold: { unit: 'onion', unitPlural: 'onions', massG: 180, countable: true, smallestPart: 0.5 },
-    cuts: { wedge: { label: '2 cm wedges', short: 'onion', thicknessMm: 20, pieceG: 25 } },
+    cuts: {
+      wedge: { label: '2 cm wedges', short: 'onion', thicknessMm: 20, pieceG: 25 },
+      minced: { label: 'minced', short: 'onion', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.6 },
+    },
     replacements: [{ withIngredientId: 'longOnion', keeps: 'mass', text: 'long onion' }],
   }),
   ingredient({
