@@ -4,7 +4,7 @@ import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import pinoHttp from 'pino-http';
-import { standInScale, type StandInScale } from './devices/kitchenScale';
+import { standInScale, type KitchenScale } from './devices/kitchenScale';
 import { errorHandler, sendProblem, unknownRoute } from './http/errors';
 import { webApp } from './http/webApp';
 import { deviceRoutes } from './routes/devices';
@@ -23,7 +23,7 @@ export interface AppOptions {
   webDirectory?: string;
   requestsPerMinute?: number;
   /** The kitchen scale; the stand-in when none is given. */
-  scale?: StandInScale;
+  scale?: KitchenScale;
 }
 
 const CONTENT_SECURITY = {

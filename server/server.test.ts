@@ -73,6 +73,13 @@ describe('the server', () => {
     expect(server.lines.join()).not.toContain('secret');
   });
 
+  it('lets something be poured on the stand-in for a scale, and names what is wrong with it', async () => {
+    const pour = (massG: number) => server.request.post('/api/devices/scale/pour').send({ massG });
+    expect((await pour(20)).status).toBe(204);
+    expect((await server.request.post('/api/devices/scale/tare')).status).toBe(204);
+    expect((await pour(1e6)).body.errors[0]).toMatchObject({ field: 'massG', fix: 'Use 5000 or less.' });
+  });
+
   it('slows down whoever asks without end', async () => {
     const answers = await Promise.all(Array.from({ length: 45 }, () => server.request.get('/api/health')));
     const refused = answers.find((one) => one.status === 429);

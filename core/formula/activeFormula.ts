@@ -38,7 +38,7 @@ const fits = (when: Readonly<Record<string, string>> | undefined, schools: Reado
 const KEPT = { salt: 'saltPct', sweetness: 'sweetnessPct', sourness: 'acidPct', heat: 'heatShu' } as const;
 
 /** Grams of what stands in for a gram of the original. */
-export function replacementRatio(original: Ingredient, replacement: Replacement): number {
+function replacementRatio(original: Ingredient, replacement: Replacement): number {
   if (replacement.keeps === 'mass' || replacement.keeps === 'savour') return replacement.ratio ?? 1;
   const key = KEPT[replacement.keeps];
   const instead = ingredientById(replacement.withIngredientId);

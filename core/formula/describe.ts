@@ -21,14 +21,18 @@ function sauceStrength(salinityPct: number): string {
   return salinityPct <= 6.5 ? 'salty, as a dip is' : 'very salty: a little is enough';
 }
 
-/** The steps of a formula with their times from the first step. */
-export function timedSteps(active: ActiveFormula): LiquidStep[] {
+/** The steps of a formula with their times from the first step, and what stand-ins want besides, in order. */
+function timedSteps(active: ActiveFormula, solution: FormulaSolution): LiquidStep[] {
   let atS = 0;
-  return active.steps.map(({ id, says, minutes, attended, tempC, lookFor }) => {
+  const written = active.steps.map(({ id, says, minutes, attended, tempC, lookFor }) => {
     const step = { id, says, atS, durationS: minutes * 60, attended, tempC, lookFor };
     atS += step.durationS;
     return step;
   });
+  const added = solution.ownSteps.map((step) => ({ ...step, attended: true }));
+  return [...written, ...added].sort(
+    (a, b) => a.atS - b.atS || Number(b.id.startsWith('standIn')) - Number(a.id.startsWith('standIn')),
+  );
 }
 
 function show(parts: readonly SolvedPart[], evening: Evening) {
@@ -51,7 +55,7 @@ function show(parts: readonly SolvedPart[], evening: Evening) {
   return { ingredients, measured };
 }
 
-const totalS = (steps: readonly LiquidStep[]) => steps.reduce((sum, step) => sum + step.durationS, 0);
+const totalS = (steps: readonly LiquidStep[]) => Math.max(0, ...steps.map((step) => step.atS + step.durationS));
 const ends = (band: Band | undefined): [number, number] | undefined => band && [band[0], band[2]];
 const pair = (range: readonly [number, number] | undefined): [number, number] | undefined =>
   range && [range[0], range[1]];
@@ -88,7 +92,7 @@ export function describeLiquid(given: {
   const { active, solution, evening, readyBy } = given;
   const { formula, target } = active;
   const { ingredients, measured } = show(solution.parts, evening);
-  const steps = timedSteps(active);
+  const steps = timedSteps(active, solution);
   const isBroth = formula.kind === 'broth';
   const water = showMeasure(solution.thinnerG, ingredientById('water'), evening.units);
   return {

@@ -13,7 +13,7 @@ export interface Stage {
  * Rate at which something gives itself to the liquid, by Arrhenius: k(T) = k₁₀₀·exp(−E/R·(1/T − 1/373 K)).
  * @returns share of what is left, for a minute
  */
-export function drawRatePerMin(drawing: Drawing, tempC: number): number {
+function drawRatePerMin(drawing: Drawing, tempC: number): number {
   const exponent = ((drawing.activationKJPerMol * 1000) / GAS_J_PER_MOL_K) * (1 / (tempC + 273.15) - 1 / BOILING_K);
   return drawing.ratePerMin * Math.exp(-exponent);
 }

@@ -18,18 +18,51 @@ function stagesBetween(active: ActiveFormula, from: number, to: number): Stage[]
 const FORGOTTEN = { leastMin: 12, tempC: 96 };
 const CHART_POINTS = 40;
 
+/** How long a stand-in that bears no boil steeps off the heat where its formula has no gentler time for it, and how far below its limit. */
+const SHORT_STEEP = { minutes: 3, belowLimitC: 3 };
+
+interface Steeping {
+  inMin: number;
+  stages: Stage[];
+  /** What a stand-in wants that the formula's own steps do not say, as it goes in or as it is lifted out. */
+  ownStep?: { says: string; at: 'in' | 'out' };
+}
+
+/**
+ * When a thing steeps, and how warm. What stands in for something hardier is lifted out before it would spoil the
+ * liquid (kelp for chicken bones), or steeps for a moment off the heat at the end.
+ */
+function steeping(active: ActiveFormula, { part, what }: ActivePart): Steeping {
+  const startsMin = active.steps.map((_, index) => sum(active.steps.slice(0, index).map(({ minutes }) => minutes)));
+  const from = stepIndex(active, part.in, 0);
+  const to = stepIndex(active, part.out, active.steps.length);
+  const asWritten = { inMin: startsMin[from] ?? 0, stages: stagesBetween(active, from, to) };
+  const spoils = what.draws?.spoils;
+  if (what.id === part.ingredientId || !spoils) return asWritten;
+  const tooHot = active.steps.findIndex(({ tempC = ROOM_C }, index) => index >= from && tempC >= spoils.fromC);
+  if (tooHot === -1 || tooHot >= to) return asWritten;
+  if (tooHot > from) {
+    return {
+      inMin: asWritten.inMin,
+      stages: stagesBetween(active, from, tooHot),
+      ownStep: { says: `Lift the ${what.name} out now, before it boils`, at: 'out' },
+    };
+  }
+  return {
+    inMin: sum(active.steps.map(({ minutes }) => minutes)),
+    stages: [{ minutes: SHORT_STEEP.minutes, tempC: spoils.fromC - SHORT_STEEP.belowLimitC }],
+    ownStep: { says: `Off the heat, ${what.name} in; lift it out after ${SHORT_STEEP.minutes} minutes`, at: 'in' },
+  };
+}
+
 /** What steeps, for how long and how warm, and so what it gives and how near it comes to spoiling the liquid. */
 export function drawings(active: ActiveFormula) {
-  const startsMin = active.steps.map((_, index) => sum(active.steps.slice(0, index).map(({ minutes }) => minutes)));
-  const endMin = sum(active.steps.map(({ minutes }) => minutes));
   return active.parts
     .filter(({ part }) => part.role === 'infusion')
-    .map(({ part, what, massG = 0 }) => {
-      const from = stepIndex(active, part.in, 0);
-      const to = stepIndex(active, part.out, active.steps.length);
-      const stages = stagesBetween(active, from, to);
+    .map((one) => {
+      const { what, massG = 0 } = one;
+      const { inMin, stages, ownStep } = steeping(active, one);
       const drawing = what.draws ?? PLAIN_DRAWING;
-      const inMin = startsMin[from] ?? 0;
       const steepsMin = sum(stages.map(({ minutes }) => minutes));
       const forgotten = { minutes: Math.max(FORGOTTEN.leastMin, steepsMin * 0.3), tempC: FORGOTTEN.tempC };
       const wholeMin = steepsMin + forgotten.minutes;
@@ -41,8 +74,9 @@ export function drawings(active: ActiveFormula) {
         share: drawnShare(drawing, stages),
         spoiled: spoiledShare(drawing, stages),
         inAtS: inMin * 60,
-        outAtS: (startsMin[to] ?? endMin) * 60,
+        outAtS: (inMin + steepsMin) * 60,
         latestOutAtS: latestMin === undefined ? undefined : (inMin + latestMin) * 60,
+        ownStep,
         course: drawCourse(drawing, [...stages, forgotten], wholeMin / CHART_POINTS).map((point) => ({
           atS: (inMin + point.minute) * 60,
           drawn: point.drawn,

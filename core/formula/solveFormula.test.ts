@@ -180,6 +180,25 @@ describe('swaps', () => {
     expect(after.swaps).toEqual([swap]);
   });
 
+  it('lift out what bears no boil in place of what does: kelp for chicken bones, flakes for anchovies', () => {
+    const kelp = swapped(byId('chickenStock'), 'chickenCarcass', 'kelp').after;
+    const flakes = swapped(byId('anchovyStock'), 'driedAnchovy', 'bonitoFlakes').after;
+    for (const [liquid, id, says] of [
+      [kelp, 'kelp', /^Lift the dried kelp out now/],
+      [flakes, 'bonitoFlakes', /^Off the heat, bonito flakes in/],
+    ] as const) {
+      const drawn = liquid.drawn.find((one) => one.ingredientId === id)!;
+      expect(drawn.spoiledShare).toBeLessThan(1);
+      expect(drawn.drawnShare).toBeGreaterThan(0.5);
+      const index = liquid.steps.findIndex((step) => says.test(step.says));
+      expect(index).toBeGreaterThan(0);
+      expect(liquid.steps.map((step) => step.atS)).toEqual(
+        [...liquid.steps.map((step) => step.atS)].sort((a, b) => a - b),
+      );
+    }
+    expect(kelp.steps.map((step) => step.id)).not.toContain('blanch');
+  });
+
   it('take about half the ordinary miso for sweet white miso', () => {
     const { before, after } = swapped(byId('soyMilkMiso'), 'misoWhite', 'misoLight');
     const massOf = (liquid: typeof before, id: string) =>

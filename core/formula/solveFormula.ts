@@ -85,6 +85,8 @@ export interface FormulaSolution {
   sweetness: Ledger;
   ethanol: Ledger;
   drawn: Drawn[];
+  /** Steps that stand-ins want besides the formula's own. */
+  ownSteps: Array<{ id: string; says: string; atS: number; durationS: number }>;
   salinityWith(masses: ReadonlyMap<string, number>, thinnerG: number): number;
 }
 
@@ -303,6 +305,11 @@ export function solveFormula(question: FormulaQuestion): FormulaSolution {
       latestOutAtS,
       course,
     })),
+    ownSteps: infused.flatMap(({ what, ownStep, inAtS, outAtS }) => {
+      if (!ownStep) return [];
+      const span = ownStep.at === 'in' ? { atS: inAtS, durationS: outAtS - inAtS } : { atS: outAtS, durationS: 60 };
+      return [{ id: `standIn-${what.id}`, says: ownStep.says, ...span }];
+    }),
     salinityWith(masses, otherThinnerG) {
       const shown = parts.map((part) => ({ ...part, massG: masses.get(part.ingredientId) ?? part.massG }));
       const liquid = (list: readonly SolvedPart[]) => sum(list.filter(isLiquid).map((part) => part.massG));

@@ -1,7 +1,7 @@
 /** Scoville units in a liquid at which most people first notice heat, and the factor from one step to the next. */
 const FIRST_NOTICED_SHU = 10;
 const STEP = 3.2;
-export const HOTTEST = 5;
+const HOTTEST = 5;
 
 /**
  * Heat on the plain scale of 0 (none) to 5 (as hot as a table will eat), from the Scoville units of the liquid. The sense
@@ -13,13 +13,4 @@ export const HOTTEST = 5;
 export function heatScale(shu: number): number {
   if (shu <= FIRST_NOTICED_SHU) return shu / FIRST_NOTICED_SHU / 2;
   return Math.min(HOTTEST, 0.5 + Math.log(shu / FIRST_NOTICED_SHU) / Math.log(STEP));
-}
-
-/** Heat in a cook's words. */
-export function heatWords(scale: number): string {
-  if (scale < 0.5) return 'not hot';
-  if (scale < 1.5) return 'a little warmth';
-  if (scale < 2.5) return 'warm';
-  if (scale < 3.5) return 'hot';
-  return scale < 4.5 ? 'very hot' : 'as hot as it gets';
 }

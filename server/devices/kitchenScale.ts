@@ -2,18 +2,16 @@ import type { ScaleReading } from '@elixa/contract';
 
 /** A kitchen scale that is read as a stream. A real one speaks through the same interface. */
 export interface KitchenScale {
-  /** Whether something can be poured onto it by order, as only a stand-in can. */
-  readonly isStandIn: boolean;
   /** Calls back with every reading until the returned function is called. */
   listen(onReading: (reading: ScaleReading) => void): () => void;
   /** Makes what lies on it now count as nothing. */
   tare(): void;
+  /** Puts something on it by order, as only a stand-in can. */
+  pour?(massG: number): void;
 }
 
 /** A scale that ships with the server: what is poured on it is said, not weighed. */
-export interface StandInScale extends KitchenScale {
-  pour(massG: number): void;
-}
+export type StandInScale = Required<KitchenScale>;
 
 export interface StandInOptions {
   nowMs?: () => number;
@@ -68,7 +66,6 @@ export function standInScale({
   }
 
   return {
-    isStandIn: true,
     listen(onReading) {
       listeners.add(onReading);
       timer ??= setInterval(() => {

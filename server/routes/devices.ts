@@ -1,10 +1,10 @@
 import { pourSchema } from '@elixa/contract';
 import { Router } from 'express';
-import type { StandInScale } from '../devices/kitchenScale';
+import type { KitchenScale } from '../devices/kitchenScale';
 import { validBody } from '../http/validate';
 
 /** The kitchen scale: a stream of readings, a tare, and, for the stand-in, something to pour. */
-export function deviceRoutes(scale: StandInScale): Router {
+export function deviceRoutes(scale: KitchenScale): Router {
   const router = Router();
   router.get('/scale/readings', (request, response) => {
     response.set({ 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform' });
@@ -16,9 +16,12 @@ export function deviceRoutes(scale: StandInScale): Router {
     scale.tare();
     response.status(204).end();
   });
-  router.post('/scale/pour', (request, response) => {
-    scale.pour(validBody(pourSchema, request.body).massG);
-    response.status(204).end();
-  });
+  const { pour } = scale;
+  if (pour) {
+    router.post('/scale/pour', (request, response) => {
+      pour(validBody(pourSchema, request.body).massG);
+      response.status(204).end();
+    });
+  }
   return router;
 }

@@ -114,8 +114,8 @@ export const STOCK_BROTHS: readonly Formula[] = [
     scaledBy: 'finishedVolume',
     thinnedWith: 'water',
     parts: [
-      infusion('chickenCarcass', 260, { out: 'strain', note: 'rinsed, blood taken out' }),
-      infusion('longOnion', 25, { out: 'strain', note: 'the green part' }),
+      infusion('chickenCarcass', 260, { in: 'start', out: 'strain', note: 'rinsed, blood taken out' }),
+      infusion('longOnion', 25, { in: 'start', out: 'strain', note: 'the green part' }),
       aroma('ginger', 8),
       body('sake', 30),
       salting('salt', 0.7),
@@ -124,8 +124,8 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.7, 0.8, 0.9], umamiGPer100g: [0.1, 0.7] },
     schools: [],
     steps: [
-      does('blanch', 'Carcass into boiling water for a minute, rinse', 6, { tempC: 96 }),
-      does('start', 'Cold water, carcass, ginger, onion; bring up slowly and skim', 15, {
+      does('blanch', 'Carcass into boiling water for a minute, rinse', 6, { tempC: 96, ifUses: 'chickenCarcass' }),
+      does('start', 'Everything into cold water but the seasoning; bring up slowly and skim', 15, {
         tempC: 80,
         steam: 'hot',
         lookFor: 'grey foam gathers: take it off before it boils',
