@@ -10,6 +10,7 @@ import {
   eveningMade,
   eveningSaved,
   saveRefused,
+  sendStarted,
   type DraftsState,
 } from './draftsSlice';
 
@@ -68,6 +69,23 @@ describe('the draft of an evening', () => {
     const theirs = draftsReducer(state, conflictSettled({ id, keep: 'theirs' }))[id];
     expect(theirs).toMatchObject({ baseVersion: 7, unsaved: false });
     expect(theirs?.evening.title).toBe('Theirs');
+  });
+
+  it('knows its own writing again when only the answer was lost', () => {
+    const sent = changed(arrived(), ' Late practice ')[id]!.evening;
+    const problem = { type: 't', title: 'x', status: 409, detail: 'x', current: stored(2, 'Late practice') };
+    const unanswered = draftsReducer(changed(arrived(), ' Late practice '), sendStarted({ id, sent }));
+    const typedOn = draftsReducer(unanswered, eveningChanged(practice({ title: 'Later still' })));
+    const state = draftsReducer(typedOn, saveRefused({ id, problem }))[id];
+    expect(state).toMatchObject({ baseVersion: 2, unsaved: true });
+    expect([state?.conflict, state?.problem]).toEqual([undefined, undefined]);
+    expect(state?.evening.title).toBe('Later still');
+    expect(draftsReducer(unanswered, saveRefused({ id, problem }))[id]).toMatchObject({
+      baseVersion: 2,
+      unsaved: false,
+    });
+    const theirs = { ...problem, current: stored(2, 'Theirs') };
+    expect(draftsReducer(unanswered, saveRefused({ id, problem: theirs }))[id]?.conflict?.version).toBe(2);
   });
 
   it('starts unsaved when it is made here, and goes when it is dropped', () => {

@@ -1,5 +1,6 @@
-import type { Evening, Problem, StoredEvening } from '@elixa/contract';
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { eveningSchema, type Evening, type Problem, type StoredEvening } from '@elixa/contract';
+import { createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
+import equal from 'fast-deep-equal';
 
 /** An evening as the cook sees it, with what the server last had of it. */
 export interface Draft {
@@ -8,6 +9,8 @@ export interface Draft {
   baseVersion: number;
   /** Changed here and not stored there yet. */
   unsaved: boolean;
+  /** Sent, with an answer that never came: the server may have it. */
+  unanswered?: Evening[];
   /** Stored by somebody else meanwhile; both are kept until the cook chooses. */
   conflict?: StoredEvening;
   problem?: Problem;
@@ -20,6 +23,15 @@ interface Saved {
   stored: StoredEvening;
   sent: Evening;
 }
+
+/** Sends that are remembered while no answer comes. */
+const REMEMBERED_SENDS = 8;
+
+/** Whether the server's document is this one; it trims, and keeps keys in an order of its own. */
+const isStoredAs = (sent: Evening, stored: Evening) => {
+  const read = eveningSchema.safeParse(sent);
+  return read.success && equal(read.data, stored);
+};
 
 const drafts = createSlice({
   name: 'drafts',
@@ -45,19 +57,33 @@ const drafts = createSlice({
       draft.unsaved = true;
       draft.problem = undefined;
     },
+    sendStarted(state, { payload }: PayloadAction<{ id: string; sent: Evening }>) {
+      const draft = state[payload.id];
+      if (draft) draft.unanswered = [...(draft.unanswered ?? []), payload.sent].slice(-REMEMBERED_SENDS);
+    },
     eveningSaved(state, { payload }: PayloadAction<Saved>) {
       const draft = state[payload.id];
       if (!draft) return;
       draft.baseVersion = payload.stored.version;
       draft.problem = undefined;
+      draft.unanswered = undefined;
       // What was typed while the request was under way still has to go.
       if (JSON.stringify(draft.evening) === JSON.stringify(payload.sent)) draft.unsaved = false;
     },
     saveRefused(state, { payload }: PayloadAction<{ id: string; problem: Problem }>) {
       const draft = state[payload.id];
       if (!draft) return;
+      const there = payload.problem.current;
+      const { unanswered = [], evening } = current(draft);
+      if (there && unanswered.some((sent) => isStoredAs(sent, there.evening))) {
+        // Nobody else wrote it: it is what this device sent, and only the answer was lost.
+        draft.baseVersion = there.version;
+        draft.unanswered = undefined;
+        draft.unsaved = !isStoredAs(evening, there.evening);
+        return;
+      }
       draft.problem = payload.problem;
-      draft.conflict = payload.problem.current;
+      draft.conflict = there;
     },
     conflictSettled(state, { payload }: PayloadAction<{ id: string; keep: 'mine' | 'theirs' }>) {
       const draft = state[payload.id];
@@ -81,6 +107,7 @@ export const {
   eveningArrived,
   eveningMade,
   eveningChanged,
+  sendStarted,
   eveningSaved,
   saveRefused,
   conflictSettled,

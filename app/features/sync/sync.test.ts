@@ -1,7 +1,7 @@
 import { PROBLEM_MEDIA_TYPE, type LiveEvent, type StoredEvening } from '@elixa/contract';
 import { practice } from '@/testing/household';
 import { makeStore, type AppStore } from '@/store';
-import { eveningMade } from '../evening/draftsSlice';
+import { eveningChanged, eveningMade } from '../evening/draftsSlice';
 import { eventRecorded } from '../stove/liveSlice';
 import { timerStarted } from '../timers/timersSlice';
 import { recall, sendWhatIsLeft } from './sync';
@@ -107,6 +107,29 @@ describe('sending', () => {
     await sendWhatIsLeft(store);
     expect(store.getState().connection.online).toBe(true);
     expect(store.getState().live[evening.id]?.unsent).toEqual([]);
+  });
+
+  it('takes no conflict from an answer that was lost on the way', async () => {
+    let lost = true;
+    let there: StoredEvening | undefined;
+    serverThat(async (request) => {
+      const { evening: sent } = (await request.clone().json()) as { evening: StoredEvening['evening'] };
+      const isNew = request.method === 'POST';
+      if (isNew && there) return json(409, { type: 't', title: 'Taken', status: 409, detail: 'd', current: there });
+      there = { ...stored, version: (there?.version ?? 0) + 1, evening: sent };
+      if (lost) throw new TypeError('Failed to fetch');
+      return json(200, there);
+    });
+    const store = makeStore();
+    store.dispatch(eveningMade(evening));
+    await sendWhatIsLeft(store);
+    lost = false;
+    store.dispatch(eveningChanged({ ...evening, title: 'Later' }));
+    await sendWhatIsLeft(store);
+    await sendWhatIsLeft(store);
+    expect(store.getState().drafts[evening.id]).toMatchObject({ unsaved: false, baseVersion: 2 });
+    expect(store.getState().drafts[evening.id]?.conflict).toBeUndefined();
+    expect(there?.evening.title).toBe('Later');
   });
 
   it('keeps both when somebody else changed the evening, and does not send again until one is chosen', async () => {

@@ -2,7 +2,7 @@ import { api, problemOf, wasSilence } from '@/store/api';
 import type { AppStore } from '@/store';
 import { KEPT } from '@/store/keepLocally';
 import { localStore } from '@/store/localStore';
-import { draftFound, eveningSaved, saveRefused, type Draft } from '../evening/draftsSlice';
+import { draftFound, eveningSaved, saveRefused, sendStarted, type Draft } from '../evening/draftsSlice';
 import { settingsFound, type Settings } from '../settings/settingsSlice';
 import { timersFound, type Timers } from '../timers/timersSlice';
 import { eventsStored, logFound, type LiveLog } from '../stove/liveSlice';
@@ -23,6 +23,7 @@ export async function recall(store: AppStore): Promise<void> {
 
 async function sendDraft(store: AppStore, id: string, draft: Draft): Promise<void> {
   const sent = draft.evening;
+  store.dispatch(sendStarted({ id, sent }));
   const request =
     draft.baseVersion === 0
       ? store.dispatch(api.endpoints.createEvening.initiate({ evening: sent }))
