@@ -2,6 +2,7 @@ import type { Ingredient, Replacement } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Formula, FormulaPart, FormulaStep, Target } from '../catalogue/formula';
 import { standIn, type Table } from '../diners/table';
+import { measurableG } from '../measures/measurable';
 
 /** Size at which the grams of a formula hold as written: litres, heads, or kilograms of the main thing. */
 const WRITTEN_FOR = { finishedVolume: 1.2, head: 4, mainMass: 0.6 } as const;
@@ -70,7 +71,10 @@ export function activate(
       const scaled = part.grams * reference * (size / reference) ** (part.exponent ?? 1);
       const ratio = replaced ? replacementRatio(original, replaced) : 1;
       const taste = (what.heatShu > 0 ? factors.heat : 1) * (part.role === 'infusion' ? factors.savour : 1);
-      return { part, what, massG: scaled * ratio * taste, note: replaced ? undefined : part.note };
+      const wantedG = scaled * ratio * taste;
+      // Only what flavours without being solved for may move to what a spoon can hold.
+      const massG = part.role === 'solid' || part.role === 'aroma' ? measurableG(wantedG, what) : wantedG;
+      return { part, what, massG, note: replaced ? undefined : part.note };
     });
   const used = new Set(parts.map((one) => one.what.id));
   const steps = formula.steps.filter((step) => fits(step.when, schools) && (!step.ifUses || used.has(step.ifUses)));

@@ -2,11 +2,12 @@ import fc from 'fast-check';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { buyWhole } from './buyWhole';
 import { fractionText } from './fraction';
+import { measurableG } from './measurable';
 import { MEASURE_BOUND_PCT, SALT_MEASURE_BOUND_PCT, showMeasure, showVolume } from './showMeasure';
 import { SPOONS } from './units';
 
 const UNITS = ['metric', 'us', 'eastAsian'] as const;
-const parts: Record<string, number> = { '¼': 0.25, '⅓': 1 / 3, '½': 0.5, '⅔': 2 / 3, '¾': 0.75 };
+const parts: Record<string, number> = { '⅛': 0.125, '¼': 0.25, '⅓': 1 / 3, '½': 0.5, '⅔': 2 / 3, '¾': 0.75 };
 
 /** Grams that a shown measure stands for, read back from its words alone. */
 function readBackG(text: string, ingredientId: string, units: (typeof UNITS)[number]): number {
@@ -24,9 +25,9 @@ function readBackG(text: string, ingredientId: string, units: (typeof UNITS)[num
     cup: spoons.cupMl * what.densityGPerMl,
     cups: spoons.cupMl * what.densityGPerMl,
   };
-  const terms = text.split(' + ').flatMap((term) => term.match(/[\d.]*[¼⅓½⅔¾]? ?[a-z][a-z ]*/g) ?? [term]);
+  const terms = text.split(' + ').flatMap((term) => term.match(/[\d.]*[⅛¼⅓½⅔¾]? ?[a-z][a-z ]*/g) ?? [term]);
   return terms.reduce((sum, term) => {
-    const match = /^([\d.]*)([¼⅓½⅔¾]?) ?(.*)$/.exec(term.trim());
+    const match = /^([\d.]*)([⅛¼⅓½⅔¾]?) ?(.*)$/.exec(term.trim());
     const count = Number(match?.[1] || 0) + (parts[match?.[2] ?? ''] ?? 0);
     const unit = (match?.[3] ?? '').trim();
     return sum + count * (perUnit[unit] ?? what.sold?.massG ?? Number.NaN);
@@ -86,6 +87,33 @@ describe('kitchen rounding', () => {
   it('rounds volumes in text', () => {
     expect(showVolume(1337, 'metric')).toBe('1.35 l');
     expect(showVolume(473, 'us')).toBe('2 cups');
+  });
+});
+
+describe('a pinch', () => {
+  it('is what a spoon can hold, or a whole leaf; salt is left alone', () => {
+    const asShown = (massG: number, id: string) =>
+      showMeasure(measurableG(massG, ingredientById(id)), ingredientById(id), 'metric').text;
+    expect(asShown(0.34, 'blackPepper')).toBe('⅛ tsp');
+    expect(asShown(0.69, 'whitePepper')).toBe('¼ tsp');
+    expect(asShown(0.39, 'bayLeaf')).toBe('1 leaf');
+    expect(asShown(0.46, 'clove')).toBe('5 cloves');
+    expect(measurableG(0.89, ingredientById('salt'))).toBe(0.89);
+    expect(measurableG(40, ingredientById('chilliFlakes'))).toBe(40);
+  });
+
+  it('is never further off than half, and never nothing', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 3, noNaN: true }),
+        fc.constantFrom('blackPepper', 'chilliFlakes', 'sichuanPepper', 'bayLeaf'),
+        (massG, id) => {
+          const measured = measurableG(massG, ingredientById(id));
+          expect(measured).toBeGreaterThan(0);
+          expect(Math.abs(measured - massG) / massG).toBeLessThan(0.65);
+        },
+      ),
+    );
   });
 });
 

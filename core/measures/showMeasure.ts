@@ -40,6 +40,7 @@ function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units)
   }
   if (volumeMl < 120) {
     add(nearestStep(volumeMl / tbspMl, 1 / 2), tbspMl, spoonLabel('tbsp'));
+    if (volumeMl < tspMl / 5) add(1 / 8, tspMl, spoonLabel('tsp'));
     if (volumeMl < tbspMl * 1.2) add(nearestStep(volumeMl / tspMl, 1 / 4), tspMl, spoonLabel('tsp'));
     for (const tbsp of [1, 2, 3, 4, 5, 6, 7]) {
       const restTsp = nearestStep((volumeMl - tbsp * tbspMl) / tspMl, 1 / 4);

@@ -205,7 +205,7 @@ export const SPICES = [
     kinds: ['plant'],
     composition: byDifference(9.5, 17.6, 15.9, 14.6, 7),
     densityGPerMl: 0.25,
-    sold: { unit: 'star', unitPlural: 'stars', massG: 1.5, countable: true, smallestPart: 1 },
+    sold: { unit: 'star', unitPlural: 'stars', massG: 1.5, countable: true, smallestPart: 0.5 },
     replacements: [{ withIngredientId: 'fennelSeed', keeps: 'savour', ratio: 1.5, text: 'fennel seed' }],
   }),
   ingredient({
@@ -237,6 +237,7 @@ export const SPICES = [
     family: 'seasoning',
     kinds: ['plant'],
     composition: byDifference(9.9, 6, 13, 33.9, 5.6),
+    sold: { unit: 'clove', unitPlural: 'cloves', massG: 0.1, countable: true, smallestPart: 1 },
     densityGPerMl: 0.45,
     replacements: [{ withIngredientId: 'starAnise', keeps: 'savour', ratio: 1.2, text: 'star anise' }],
   }),
