@@ -55,21 +55,21 @@ for (const [size, viewport] of Object.entries(SIZES)) {
 }
 
 test('the sheets: nothing serious for access', async ({ page }) => {
-  await page.goto(`${server.url}/evening/muffled-peal/who`);
-  await page.getByRole('button', { name: 'Change Tove' }).click();
-  await expect(page.getByRole('dialog')).toBeVisible();
-  await expectNothingSerious(page);
-  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-  await page.getByRole('button', { name: 'Measure my own pot' }).click();
-  await expect(page.getByRole('dialog')).toBeVisible();
-  await expectNothingSerious(page);
-  await page.goto(`${server.url}/evening/muffled-peal/broth`);
-  for (const name of ['Other broths and sauces', /^light soy sauce,/]) {
-    await page.getByRole('button', { name }).click();
-    await expect(page.getByRole('dialog')).toBeVisible();
+  const sheets = [
+    { at: 'who', button: 'Change Tove', title: 'Tove' },
+    { at: 'who', button: 'Measure my own pot', title: 'My own pot' },
+    { at: 'broth', button: 'Other broths and sauces', title: 'Broths and sauces' },
+    { at: 'broth', button: /^light soy sauce,/, title: 'No light soy sauce?' },
+  ];
+  for (const { at, button, title } of sheets) {
+    await page.goto(`${server.url}/evening/muffled-peal/${at}`);
+    await page.getByRole('button', { name: button }).click();
+    const sheet = page.getByRole('dialog', { name: title });
+    await expect(sheet).toBeVisible();
     await expectNothingSerious(page);
     expect(await cutOff(page)).toEqual([]);
-    await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+    await sheet.getByRole('button', { name: 'Close' }).click();
+    await expect(sheet).toBeHidden();
   }
 });
 
