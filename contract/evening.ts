@@ -122,6 +122,8 @@ export const eveningSchema = z.object({
     liquids: z
       .object({
         broth: catalogueIdSchema.optional(),
+        /** For the other half of a divided pot. */
+        otherHalf: catalogueIdSchema.optional(),
         sauces: z.array(catalogueIdSchema).max(6).optional(),
         ahead: z.array(catalogueIdSchema).max(6).optional(),
       })

@@ -83,6 +83,11 @@ export const liquidIngredientSchema = z.object({
 
 export const liquidSchema = z.object({
   id: z.string(),
+  /** The formula that it follows; two liquids of one plan can follow the same. */
+  formulaId: catalogueIdSchema,
+  /** Eaten from the pot, from the other half of a divided one, or beside it by those it is made for. */
+  place: z.enum(['pot', 'otherHalf', 'aside']),
+  forGuests: z.array(z.string()).optional(),
   name: z.string(),
   kind: z.enum(['broth', 'sauce', 'marinade', 'base']),
   startWaterMl: z.number().nonnegative(),

@@ -50,9 +50,10 @@ const KINDS: Record<'broth' | 'sauces' | 'ahead', readonly FormulaKind[]> = {
 
 /** Formulas that do not exist, or are of another kind than their place asks for. */
 function liquidFaults(evening: Evening): FieldError[] {
-  const { broth, sauces = [], ahead = [] } = evening.choices.liquids ?? {};
+  const { broth, otherHalf, sauces = [], ahead = [] } = evening.choices.liquids ?? {};
   const asked = [
     ...(broth === undefined ? [] : [{ field: 'broth', id: broth, kinds: KINDS.broth }]),
+    ...(otherHalf === undefined ? [] : [{ field: 'otherHalf', id: otherHalf, kinds: KINDS.broth }]),
     ...sauces.map((id, index) => ({ field: `sauces[${index}]`, id, kinds: KINDS.sauces })),
     ...ahead.map((id, index) => ({ field: `ahead[${index}]`, id, kinds: KINDS.ahead })),
   ];
@@ -68,8 +69,9 @@ function liquidFaults(evening: Evening): FieldError[] {
       },
     ];
   });
+  // The same broth in both halves of a pot is one broth.
   const twice = asked.flatMap(({ field, id }, index) =>
-    asked.findIndex((one) => one.id === id) < index
+    field !== 'otherHalf' && asked.findIndex((one) => one.id === id) < index
       ? [{ field: `choices.liquids.${field}`, message: `"${id}" is there twice`, fix: 'Name each liquid once.' }]
       : [],
   );

@@ -67,4 +67,15 @@ export const ASIDE_PAN: Vessel = {
 };
 
 /** Pan that a stock is made in when nothing else is said. */
-export const STOCK_PAN_DIAMETER_MM = 220;
+export const STOCK_PAN: Vessel = {
+  id: 'stock22',
+  name: 'stock pan',
+  material: 'steel',
+  innerDiameterMm: 220,
+  innerDepthMm: 130,
+  rimVolumeMl: 4800,
+  emptyMassG: 1300,
+  lid: true,
+  divided: false,
+  inductionReady: true,
+};

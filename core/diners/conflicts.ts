@@ -1,23 +1,28 @@
 import type { Conflict, Diner, Evening, Offer } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Replacement } from '../catalogue/ingredient';
+import type { Formula } from '../catalogue/formula';
 import type { Style } from '../catalogue/style';
 import { chosenLiquids, everyLiquid } from '../formula/chosenLiquids';
-import { standIn, type Table } from './table';
+import { partsOf } from '../formula/schools';
+import { potIngredients, standIn, type Table } from './table';
 import { whyNot } from './whyNot';
 
+const ingredientsOf = (formulas: readonly Formula[], { style }: Evening) =>
+  new Set(formulas.flatMap((formula) => partsOf(formula, style.schools)).map((part) => part.ingredientId));
+
 function usedIngredients(evening: Evening, style: Style): string[] {
-  const parts = everyLiquid(chosenLiquids(evening, style)).flatMap((formula) => formula.parts);
-  const ids = [...style.items, ...parts].map((part) => part.ingredientId);
-  return [...new Set(ids)];
+  const inLiquids = ingredientsOf(everyLiquid(chosenLiquids(evening, style)), evening);
+  return [...new Set([...style.items.map((item) => item.ingredientId), ...inLiquids])];
 }
 
-function resolution(table: Table, diner: Diner, ingredientId: string): string | undefined {
+function resolution(table: Table, diner: Diner, ingredientId: string, inPot: boolean): string | undefined {
   if (table.leaveOut.has(ingredientId)) return 'left out';
-  const pan = table.aside.includes(diner) ? 'aside' : 'main';
+  const pan = table.aside.includes(diner) || !inPot ? 'aside' : 'main';
   const served = standIn(table, ingredientId, pan);
   if (served === ingredientId || whyNot(diner, ingredientById(served))) return undefined;
-  const where = pan === 'aside' && standIn(table, ingredientId, 'main') === ingredientId ? 'in a small pan' : 'instead';
+  const isApart = pan === 'aside' && standIn(table, ingredientId, 'main') === ingredientId;
+  const where = isApart ? (inPot ? 'in a small pan' : 'in a bowl apart') : 'instead';
   return `${ingredientById(served).name} ${where}`;
 }
 
@@ -28,14 +33,17 @@ function suitable(diner: Diner, ingredientId: string): Replacement[] {
   );
 }
 
-function offersFor(style: Style, diner: Diner, ingredientId: string, evening: Evening): Offer[] {
-  const inPot = style.items.some((item) => item.ingredientId === ingredientId);
+function offersFor(diner: Diner, ingredientId: string, evening: Evening, where: 'pot' | 'bowl' | 'ahead'): Offer[] {
   const others = evening.diners.filter((one) => one !== diner && !whyNot(one, ingredientById(ingredientId)));
   return suitable(diner, ingredientId).flatMap((replacement) => {
     const base = { ingredientId, withIngredientId: replacement.withIngredientId };
     const everyone: Offer = { ...base, scope: 'everyone', text: `For everyone: ${replacement.text}` };
-    const aside: Offer = { ...base, scope: 'aside', text: `For ${diner.name}, in a small pan: ${replacement.text}` };
-    return inPot && others.length > 0 ? [aside, everyone] : [everyone];
+    const aside: Offer = {
+      ...base,
+      scope: 'aside',
+      text: `For ${diner.name}, in a small ${where === 'pot' ? 'pan' : 'bowl'}: ${replacement.text}`,
+    };
+    return where !== 'ahead' && others.length > 0 ? [aside, everyone] : [everyone];
   });
 }
 
@@ -45,6 +53,8 @@ function offersFor(style: Style, diner: Diner, ingredientId: string, evening: Ev
  */
 export function findConflicts(evening: Evening, style: Style, table: Table): Conflict[] {
   const used = usedIngredients(evening, style);
+  const inPot = potIngredients(evening, style);
+  const inSauces = ingredientsOf(chosenLiquids(evening, style).sauces, evening);
   return evening.diners.flatMap((diner) =>
     used.flatMap((ingredientId) => {
       const why = whyNot(diner, ingredientById(ingredientId));
@@ -54,8 +64,13 @@ export function findConflicts(evening: Evening, style: Style, table: Table): Con
           diner: diner.name,
           ingredientId,
           why,
-          resolvedBy: resolution(table, diner, ingredientId),
-          offers: offersFor(style, diner, ingredientId, evening),
+          resolvedBy: resolution(table, diner, ingredientId, inPot.has(ingredientId)),
+          offers: offersFor(
+            diner,
+            ingredientId,
+            evening,
+            inPot.has(ingredientId) ? 'pot' : inSauces.has(ingredientId) ? 'bowl' : 'ahead',
+          ),
         },
       ];
     }),

@@ -1,6 +1,8 @@
 import type { Diner, Evening, Swap } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Style, StyleItem } from '../catalogue/style';
+import { brothsOf, chosenLiquids } from '../formula/chosenLiquids';
+import { partsOf } from '../formula/schools';
 import { whyNot } from './whyNot';
 
 export type Pan = 'main' | 'aside';
@@ -15,13 +17,19 @@ export interface Table {
 
 const cannotEat = (diner: Diner, ingredientId: string) => whyNot(diner, ingredientById(ingredientId)) !== undefined;
 
+/** What goes into the pot with the food, or is in its broth. */
+export function potIngredients(evening: Evening, style: Style): Set<string> {
+  const inBroth = brothsOf(chosenLiquids(evening, style)).flatMap((formula) => partsOf(formula, evening.style.schools));
+  return new Set([...style.items, ...inBroth].map((one) => one.ingredientId));
+}
+
 /**
- * Seats everyone at the pot, except those for whom something is cooked aside. When everybody would sit aside, that
- * swap simply holds for the whole pot.
+ * Seats everyone at the pot, except those for whom something of the food or the broth is cooked aside. When everybody
+ * would sit aside, that swap simply holds for the whole pot.
  */
 export function seatTable(evening: Evening, style: Style): Table {
   const leaveOut = new Set(evening.choices.leaveOut);
-  const inPot = new Set(style.items.map((item) => item.ingredientId));
+  const inPot = potIngredients(evening, style);
   const swaps = evening.choices.swaps.filter((swap) => !leaveOut.has(swap.ingredientId));
   const asideSwaps = swaps.filter((swap) => swap.scope === 'aside' && inPot.has(swap.ingredientId));
   const needsAside = (diner: Diner) => asideSwaps.some((swap) => cannotEat(diner, swap.ingredientId));

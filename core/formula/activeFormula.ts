@@ -1,7 +1,8 @@
 import type { Ingredient, Replacement } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Formula, FormulaPart, FormulaStep, Target } from '../catalogue/formula';
-import { standIn, type Table } from '../diners/table';
+import { standIn, type Pan, type Table } from '../diners/table';
+import { fits, partsOf, schoolsOf } from './schools';
 import { measurableG } from '../measures/measurable';
 
 /** Size at which the grams of a formula hold as written: litres, heads, or kilograms of the main thing. */
@@ -23,19 +24,6 @@ export interface ActiveFormula {
   parts: readonly ActivePart[];
 }
 
-/** The school that is followed for each question of a formula: the cook's, or else the usual one. */
-export function schoolsOf(formula: Formula, chosen: Readonly<Record<string, string>>): Record<string, string> {
-  return Object.fromEntries(
-    formula.schools.map(({ id, options, usual }) => [
-      id,
-      options.some((option) => option.id === chosen[id]) ? (chosen[id] as string) : usual,
-    ]),
-  );
-}
-
-const fits = (when: Readonly<Record<string, string>> | undefined, schools: Readonly<Record<string, string>>) =>
-  Object.entries(when ?? {}).every(([question, option]) => schools[question] === option);
-
 const KEPT = { salt: 'saltPct', sweetness: 'sweetnessPct', sourness: 'acidPct', heat: 'heatShu' } as const;
 
 /** Grams of what stands in for a gram of the original. */
@@ -49,7 +37,8 @@ function replacementRatio(original: Ingredient, replacement: Replacement): numbe
 /**
  * The formula as it is made tonight.
  * @param size litres of finished liquid, heads, or kilograms of the main thing
- * @param heatFactor and savourFactor what the table's taste asks of the parts that bring heat and savour
+ * @param factors what the table's taste asks of the parts that bring heat and savour
+ * @param pan for whom: those at the pot, or those who eat aside
  */
 export function activate(
   formula: Formula,
@@ -57,15 +46,16 @@ export function activate(
   table: Table,
   size: number,
   factors: { heat: number; savour: number } = { heat: 1, savour: 1 },
+  pan: Pan = 'main',
 ): ActiveFormula {
   const schools = schoolsOf(formula, chosenSchools);
   const target = formula.targetsBySchool?.find(({ when }) => fits(when, schools))?.target ?? formula.target;
   const reference = WRITTEN_FOR[formula.scaledBy];
-  const parts = formula.parts
-    .filter((part) => fits(part.when, schools) && !table.leaveOut.has(part.ingredientId))
+  const parts = partsOf(formula, chosenSchools)
+    .filter((part) => !table.leaveOut.has(part.ingredientId))
     .map((part): ActivePart => {
       const original = ingredientById(part.ingredientId);
-      const what = ingredientById(standIn(table, part.ingredientId, 'main'));
+      const what = ingredientById(standIn(table, part.ingredientId, pan));
       const replaced = original.replacements.find((one) => one.withIngredientId === what.id);
       if (part.grams === undefined) return { part, what, note: replaced ? undefined : part.note };
       const scaled = part.grams * reference * (size / reference) ** (part.exponent ?? 1);

@@ -71,13 +71,19 @@ function appliedSwaps(evening: Evening, active: ActiveFormula): Swap[] {
   );
 }
 
-/** What is kept of a liquid that is made more than once over, and until when. */
-function batchOf({ formula }: ActiveFormula, solution: FormulaSolution, evening: Evening): Liquid['batch'] {
+/** What is kept of a liquid that is made more than once over, or taken from for a broth, and until when. */
+function batchOf(
+  { formula }: ActiveFormula,
+  solution: FormulaSolution,
+  evening: Evening,
+  takenShare: number,
+): Liquid['batch'] {
   const times = evening.choices.batches?.[formula.id] ?? 1;
-  if (times === 1 || formula.kind === 'broth' || formula.kind === 'marinade') return undefined;
+  if ((times === 1 && takenShare === 0) || formula.kind === 'broth' || formula.kind === 'marinade') return undefined;
+  const tonight = takenShare > 0 ? Math.min(1, takenShare) : 1 / times;
   return {
     times,
-    keptMl: solution.finishedG * (1 - 1 / times),
+    keptMl: solution.finishedG * (1 - tonight),
     keepUntil: shiftIso(evening.sitDownAt, formula.keeps.fridgeDays * 86_400).slice(0, 10),
   };
 }
@@ -88,15 +94,22 @@ export function describeLiquid(given: {
   solution: FormulaSolution;
   evening: Evening;
   readyBy: string;
+  place: Liquid['place'];
+  forGuests?: string[];
+  /** Share of a base that a broth of this evening takes. */
+  takenShare?: number;
 }): Liquid {
-  const { active, solution, evening, readyBy } = given;
+  const { active, solution, evening, readyBy, place, forGuests, takenShare = 0 } = given;
   const { formula, target } = active;
   const { ingredients, measured } = show(solution.parts, evening);
   const steps = timedSteps(active, solution);
   const isBroth = formula.kind === 'broth';
   const water = showMeasure(solution.thinnerG, ingredientById('water'), evening.units);
   return {
-    id: formula.id,
+    id: place === 'aside' ? `${formula.id}-aside` : formula.id,
+    formulaId: formula.id,
+    place,
+    forGuests,
     name: formula.name,
     kind: formula.kind,
     purpose: formula.purpose,
@@ -123,7 +136,7 @@ export function describeLiquid(given: {
     colour: solution.colour,
     allergens: allergensOf(solution.parts),
     keeps: formula.keeps,
-    batch: batchOf(active, solution, evening),
+    batch: place === 'aside' ? undefined : batchOf(active, solution, evening, takenShare),
     swaps: appliedSwaps(evening, active),
     drawn: solution.drawn,
     startBy: shiftIso(readyBy, -totalS(steps)),

@@ -18,7 +18,29 @@ describe('mending the pot', () => {
   it('believes a tongue that finds the pot wrong where the reckoning does not', () => {
     expect(mendPot('tooSalty', pot({}), TARGET).addWaterMl).toBeGreaterThan(50);
     expect(mendPot('tooWeak', pot({}), TARGET).addSaltG).toBeGreaterThan(0.5);
-    expect(mendPot('tooSour', pot({}), TARGET).addSugarG).toBeGreaterThan(0);
+    expect(mendPot('tooSour', pot({}), TARGET).orSugarG).toBeGreaterThan(0);
+  });
+
+  it('pours the reserve into a weak pot before it reaches for salt', () => {
+    const reserve = { volumeMl: 800, salinityPct: 1.1 };
+    const mend = mendPot('tooWeak', pot({ salinityPct: 0.65, reserve }), TARGET);
+    expect(mend.addReserveMl).toBeCloseTo(500, 6);
+    expect(mend.addSaltG).toBeCloseTo(0, 6);
+    const little = mendPot('tooWeak', pot({ salinityPct: 0.65, reserve: { ...reserve, volumeMl: 200 } }), TARGET);
+    expect(little.addReserveMl).toBe(200);
+    expect((1000 * 0.65 + 200 * 1.1 + 100 * little.addSaltG) / 1200).toBeCloseTo(0.8, 6);
+  });
+
+  it('leaves a reserve alone that is no stronger than the pot should be', () => {
+    const mend = mendPot('tooWeak', pot({ salinityPct: 0.65, reserve: { volumeMl: 800, salinityPct: 0.81 } }), TARGET);
+    expect(mend.addReserveMl).toBe(0);
+    expect(mend.addSaltG).toBeCloseTo(1.5, 6);
+  });
+
+  it('lets a sour pot down by the millilitre and keeps its salt', () => {
+    const mend = mendPot('tooSour', pot({ acidPct: 0.4 }), TARGET);
+    expect(1000 / (1000 + mend.addWaterMl)).toBeCloseTo(0.88, 6);
+    expect((1000 * 0.8 + 100 * mend.addSaltG) / (1000 + mend.addWaterMl)).toBeCloseTo(0.8, 6);
   });
 
   it('ends at the target, keeps the salt it has, and never passes the room there is', () => {

@@ -6,6 +6,7 @@ import { hasIngredient, ingredientById } from '../catalogue/ingredients';
 import { planEvening } from '../planEvening';
 import { eveningFor } from '../testing/household';
 import { solveLinear } from './linear';
+import { partsOf } from './schools';
 
 const UNITS = ['metric', 'us', 'eastAsian'] as const;
 
@@ -43,9 +44,14 @@ describe('the formulas', () => {
       const stepIds = formula.steps.map((step) => step.id);
       for (const id of [part.in ?? [], part.out ?? []].flat()) expect(stepIds).toContain(id);
     }
-    for (const role of ['salting', 'sweetening', 'souring']) {
-      const shares = formula.parts.filter((part) => part.role === role).map((part) => part.share ?? 0);
-      if (shares.length > 0) expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
+    const followed = [{}, ...formula.schools.flatMap(({ id, options }) => options.map((one) => ({ [id]: one.id })))];
+    for (const schools of followed) {
+      for (const role of ['salting', 'sweetening', 'souring']) {
+        const shares = partsOf(formula, schools)
+          .filter((part) => part.role === role)
+          .map((part) => part.share ?? 0);
+        if (shares.length > 0) expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
+      }
     }
     const roles = new Set(formula.parts.map((part) => part.role));
     expect(roles.has('sweetening')).toBe(formula.target.sweetnessPct !== undefined && roles.has('sweetening'));

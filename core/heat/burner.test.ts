@@ -7,7 +7,8 @@ const clay = VESSELS.find((one) => one.id === 'clay28')!;
 const gas = HEAT_SOURCES.find((one) => one.id === 'portableGas')!;
 const kitchen = { heat: gas, vessel: clay, boilingC: 96.1, roomTempC: 19 };
 
-const pan = (diameterMm: number) => ({ diameterMm, roomTempC: 20, altitudeM: 0 });
+const ring = { id: 'ring', name: 'ring', kind: 'gasHob' as const, powerW: 1800 };
+const pan = (diameterMm: number) => ({ diameterMm, depthMm: 120, heat: ring, roomTempC: 20, altitudeM: 0 });
 
 describe('the burner and the pot', () => {
   it('takes a litre about as long to boil as its heat over the power says', () => {
@@ -29,13 +30,47 @@ describe('the burner and the pot', () => {
     expect(Number.isFinite(recoveryS({ ...kitchen, heat: feeble, heatDrawnJ: 300_000 }))).toBe(true);
   });
 
-  it('loses a tenth and a half as much steam under a lid, and four times as much from twice the width', () => {
-    const open = evaporationG({ pan: pan(200), durationS: 3600, state: 'simmer', liddedShare: 0 });
-    expect(evaporationG({ pan: pan(200), durationS: 3600, state: 'simmer', liddedShare: 1 })).toBeCloseTo(
+  it('loses a tenth and a half as much steam under a lid', () => {
+    const open = evaporationG({ pan: pan(220), durationS: 3600, state: 'simmer', liddedShare: 0 });
+    expect(evaporationG({ pan: pan(220), durationS: 3600, state: 'simmer', liddedShare: 1 })).toBeCloseTo(
       open * 0.15,
       6,
     );
-    expect(evaporationG({ pan: pan(400), durationS: 3600, state: 'simmer', liddedShare: 0 })).toBeCloseTo(open * 4, 6);
+  });
+
+  it('boils away what the flame gives beyond the losses, by the latent heat', () => {
+    const steam = evaporationG({ pan: pan(220), durationS: 3600, state: 'boil', liddedShare: 0 });
+    const areaM2 = Math.PI * 0.11 ** 2 + Math.PI * 0.22 * 0.12;
+    const surplusJ = (1800 * 0.43 - 20 * areaM2 * 80) * 3600;
+    expect(steam / ((surplusJ / 2.257e6) * 1000)).toBeCloseTo(1, 2);
+  });
+
+  it('simmers within what a cook calls a simmer, and less than it boils, on every burner and pot', () => {
+    for (const vessel of VESSELS) {
+      for (const heat of HEAT_SOURCES) {
+        const at = { ...pan(vessel.innerDiameterMm), depthMm: vessel.innerDepthMm, heat };
+        const areaM2 = Math.PI * (vessel.innerDiameterMm / 2000) ** 2;
+        const [simmer, boil] = (['simmer', 'boil'] as const).map(
+          (state) => evaporationG({ pan: at, durationS: 3600, state, liddedShare: 0 }) / 1000 / areaM2,
+        );
+        expect(simmer).toBeGreaterThanOrEqual(6);
+        expect(simmer).toBeLessThanOrEqual(14);
+        expect(boil).toBeGreaterThan(simmer!);
+        expect(boil).toBeLessThanOrEqual(30);
+      }
+    }
+  });
+
+  it('loses more steam on a stronger burner, and cannot boil what a feeble one hardly keeps hot', () => {
+    const steam = (powerW: number) =>
+      evaporationG({
+        pan: { ...pan(280), heat: { ...gas, powerW } },
+        durationS: 600,
+        state: 'boil',
+        liddedShare: 0,
+      });
+    expect(steam(1800)).toBeGreaterThan(steam(1200));
+    expect(steam(300)).toBe(0);
   });
 });
 

@@ -1,5 +1,6 @@
 import type { HeatSource, Vessel, VesselMaterial } from '@elixa/contract';
 import { EFFICIENCY } from '../catalogue/heatSources';
+import { boilingPointC } from './boilingPoint';
 import { evaporationFlux, type SteamingPan } from './evaporation';
 
 /** Specific heat of pots in J/(kg·K). Usual handbook values for each material. */
@@ -72,18 +73,44 @@ export function recoveryS(given: {
   return (heatDrawnJ * HEAT_TAKEN_BEFORE_BOIL) / netPowerW(heat, vessel, boilingC, roomTempC, true);
 }
 
+/** Latent heat of steam at the boil, J/kg. Steam tables. */
+const STEAM_J_PER_KG = 2.257e6;
+/** A flame turned down to a simmer gives about this share of its power. Kitchen estimate, 0.3-0.6. */
+const SIMMER_SHARE = 0.45;
 /**
- * Water that leaves a simmering or boiling pot as steam, kg/(m²·h), without lid. Kitchen estimates for a pot turned down to
- * a simmer (6-14) and for a rolling boil (15-30); below the boil the film model of `evaporationFlux` holds.
+ * What a cook sees and turns the flame by, kg/(m²·h): a simmer whose bubbles just break lies between the first two, and
+ * nobody lets a pot boil harder than the last. Kitchen estimates.
  */
-const EVAPORATION_KG_PER_M2_H = { boil: 20, simmer: 10 };
+const SEEN_KG_PER_M2_H = { leastSimmer: 6, mostSimmer: 14, mostBoil: 30 };
 /** Share of the steam that a lid gives back. Range 0.8-0.9. */
 const LID_KEEPS = 0.85;
 
-export type SteamState = keyof typeof EVAPORATION_KG_PER_M2_H | { belowBoilC: number };
+export type SteamState = 'boil' | 'simmer' | { belowBoilC: number };
 
 /**
- * Water lost as steam.
+ * Steam from a pot at its boiling point: what the burner gives beyond the losses of surface and wall goes into it.
+ * @param share of the burner's power that it is turned to
+ * @returns kg/(m²·s)
+ */
+function surplusFlux({ diameterMm, depthMm, heat, roomTempC, altitudeM }: SteamingPan, share: number): number {
+  const areaM2 = Math.PI * (diameterMm / 2000) ** 2;
+  const wallM2 = Math.PI * (diameterMm / 1000) * (depthMm / 1000);
+  const lostW = LOSS_W_PER_M2_K.open * (areaM2 + wallM2) * Math.max(0, boilingPointC(altitudeM) - roomTempC);
+  return Math.max(0, usefulPowerW(heat) * share - lostW) / STEAM_J_PER_KG / areaM2;
+}
+
+function steamFlux(pan: SteamingPan, state: SteamState): number {
+  if (typeof state === 'object') return evaporationFlux(state.belowBoilC, pan);
+  const { leastSimmer, mostSimmer, mostBoil } = SEEN_KG_PER_M2_H;
+  const atFull = Math.min(surplusFlux(pan, 1), mostBoil / 3600);
+  if (state === 'boil') return atFull;
+  const turnedDown = Math.min(mostSimmer / 3600, Math.max(leastSimmer / 3600, surplusFlux(pan, SIMMER_SHARE)));
+  return Math.min(atFull, turnedDown);
+}
+
+/**
+ * Water lost as steam: below the boil by the film model of `evaporationFlux`, at the boil by the surplus of the flame,
+ * at a simmer by that of a flame turned down.
  * @param state a simmer, a boil, or the temperature of a liquid below it
  * @param liddedShare share of the time that the lid is on
  * @returns grams
@@ -96,7 +123,5 @@ export function evaporationG(given: {
 }): number {
   const { pan, durationS, state, liddedShare } = given;
   const areaM2 = Math.PI * (pan.diameterMm / 2000) ** 2;
-  const fluxKgPerM2S =
-    typeof state === 'object' ? evaporationFlux(state.belowBoilC, pan) : EVAPORATION_KG_PER_M2_H[state] / 3600;
-  return fluxKgPerM2S * areaM2 * durationS * 1000 * (1 - LID_KEEPS * liddedShare);
+  return steamFlux(pan, state) * areaM2 * durationS * 1000 * (1 - LID_KEEPS * liddedShare);
 }

@@ -1,3 +1,4 @@
+import type { HeatSource } from '@elixa/contract';
 import { boilingPointC, pressureAtAltitudePa } from './boilingPoint';
 
 const GAS_J_PER_MOL_K = 8.314;
@@ -9,9 +10,11 @@ const RELATIVE_HUMIDITY = 0.5;
 /** The film model ends just below the boil, where the surplus of the flame takes over. */
 const BELOW_BOIL_C = 1;
 
-/** Where a pan steams: how wide it is, how warm the room, how high above the sea. */
+/** Where a pan steams: how wide and deep it is, on what burner, how warm the room, how high above the sea. */
 export interface SteamingPan {
   diameterMm: number;
+  depthMm: number;
+  heat: HeatSource;
   roomTempC: number;
   altitudeM: number;
 }
@@ -34,7 +37,10 @@ function moistAirKgPerM3(pressurePa: number, vapourPa: number, tempK: number): n
  * @returns kg/(m²·s)
  * @example evaporationFlux(65, { diameterMm: 220, roomTempC: 20, altitudeM: 0 }) * 3600 // about 4.5 kg/(m²·h)
  */
-export function evaporationFlux(tempC: number, { diameterMm, roomTempC, altitudeM }: SteamingPan): number {
+export function evaporationFlux(
+  tempC: number,
+  { diameterMm, roomTempC, altitudeM }: Pick<SteamingPan, 'diameterMm' | 'roomTempC' | 'altitudeM'>,
+): number {
   const surfaceC = Math.min(tempC, boilingPointC(altitudeM) - BELOW_BOIL_C);
   if (surfaceC <= roomTempC) return 0;
   const pressurePa = pressureAtAltitudePa(altitudeM);

@@ -14,12 +14,12 @@ const WORTH_KEEPING_DAYS = 4;
 export function BatchSection({ liquid }: { liquid: Liquid }) {
   const { evening, change } = useEvening();
   const keeps = liquid.kind === 'sauce' || liquid.kind === 'base';
-  if (!keeps || liquid.keeps.fridgeDays < WORTH_KEEPING_DAYS) return null;
-  const times = String(evening.choices.batches?.[liquid.id] ?? 1);
+  if (!keeps || liquid.place === 'aside' || liquid.keeps.fridgeDays < WORTH_KEEPING_DAYS) return null;
+  const times = String(evening.choices.batches?.[liquid.formulaId] ?? 1);
   const set = (next: string) =>
     change({
       ...evening,
-      choices: { ...evening.choices, batches: { ...evening.choices.batches, [liquid.id]: Number(next) } },
+      choices: { ...evening.choices, batches: { ...evening.choices.batches, [liquid.formulaId]: Number(next) } },
     });
   const { batch } = liquid;
   return (

@@ -7,6 +7,7 @@ import { Tabs } from '@/ui/Choice';
 import { CookingPot } from '@/ui/icons';
 import { classes } from '@/ui/classes';
 import { ChooseLiquids } from './ChooseLiquids';
+import { tabName } from './liquidWords';
 import { LiquidFormula, LiquidMaking } from './LiquidParts';
 import { SchoolChoices } from './SchoolChoices';
 
@@ -25,7 +26,7 @@ export function BrothScreen() {
       <View className="gap-3 lg:flex-row lg:items-start lg:justify-between">
         <Tabs
           label="Liquid"
-          options={plan.liquids.map((one) => ({ value: one.id, label: one.kind === 'broth' ? 'Broth' : one.name }))}
+          options={plan.liquids.map((one) => ({ value: one.id, label: tabName(one) }))}
           value={liquid.id}
           onChange={setShown}
         />
@@ -42,7 +43,7 @@ export function BrothScreen() {
         </View>
         <View className={classes('gap-8', wide ? 'min-w-0 flex-1' : '')}>
           <LiquidMaking liquid={liquid} />
-          <SchoolChoices formulaId={liquid.id} />
+          <SchoolChoices formulaId={liquid.formulaId} />
         </View>
       </View>
       <ChooseLiquids open={choosing} onClose={() => setChoosing(false)} />

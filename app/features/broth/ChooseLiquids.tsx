@@ -60,6 +60,23 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
           onChange={(broth) => set({ broth })}
         />
       </Section>
+      {evening.vessel.divided ? (
+        <Section title="In the other half of the pot">
+          <ChoiceList
+            label="In the other half of the pot"
+            options={[
+              { value: chosen.broth.id, label: 'The same broth', says: 'One broth on both sides.' },
+              ...BROTHS.filter((one) => one.id !== chosen.broth.id).map((one) => ({
+                value: one.id,
+                label: one.name,
+                says: says(one),
+              })),
+            ]}
+            value={(chosen.otherHalf ?? chosen.broth).id}
+            onChange={(otherHalf) => set({ otherHalf: otherHalf === chosen.broth.id ? undefined : otherHalf })}
+          />
+        </Section>
+      ) : null}
       <ManyOf
         title="Dips and sauces"
         formulas={SAUCES}

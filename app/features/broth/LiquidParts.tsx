@@ -36,7 +36,10 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
           />
           <View className="min-w-0 flex-1">
             <Heading level={2}>{liquid.name}</Heading>
-            <Small>{liquid.purpose}</Small>
+            <Small>
+              {liquid.forGuests ? `For ${liquid.forGuests.join(' and ')}. ` : ''}
+              {liquid.purpose}
+            </Small>
           </View>
         </View>
         <Figures
@@ -130,7 +133,7 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
 
 /** What a sauce is let down with, in words. */
 const thinnedWith = (liquid: Liquid) =>
-  formulaById(liquid.id)?.thinnedWith === 'broth' ? 'hot broth from the pot' : 'water';
+  formulaById(liquid.formulaId)?.thinnedWith === 'broth' ? 'hot broth from the pot' : 'water';
 
 function Working({ liquid }: { liquid: Liquid }) {
   const [open, setOpen] = useState(false);

@@ -46,7 +46,7 @@ function bandOf(liquid: Liquid, key: Key): { value: number; band?: [number, numb
 
 /** Tastes that a formula lets itself be turned by: what it solves for, its chilli, and what steeps in it. */
 function turnable(liquid: Liquid): readonly (typeof TASTES)[number][] {
-  const roles = new Set(formulaById(liquid.id)?.parts.map((part) => part.role));
+  const roles = new Set(formulaById(liquid.formulaId)?.parts.map((part) => part.role));
   const can: Record<Key, boolean> = {
     salt: roles.has('salting'),
     sweet: roles.has('sweetening'),
@@ -60,14 +60,16 @@ function turnable(liquid: Liquid): readonly (typeof TASTES)[number][] {
 /** Milder or stronger, sweeter, sharper, hotter, more savoury: the amounts follow at once. */
 export function TasteSection({ liquid }: { liquid: Liquid }) {
   const { evening, change } = useEvening();
-  const taste: Taste = evening.choices.taste?.[liquid.id] ?? {};
+  const taste: Taste = evening.choices.taste?.[liquid.formulaId] ?? {};
   const turn = (key: Key, step: number) => {
     const next = { ...taste, [key]: step };
-    const others = Object.fromEntries(Object.entries(evening.choices.taste ?? {}).filter(([id]) => id !== liquid.id));
+    const others = Object.fromEntries(
+      Object.entries(evening.choices.taste ?? {}).filter(([id]) => id !== liquid.formulaId),
+    );
     const isPlain = Object.values(next).every((value) => !value);
     change({
       ...evening,
-      choices: { ...evening.choices, taste: isPlain ? others : { ...others, [liquid.id]: next } },
+      choices: { ...evening.choices, taste: isPlain ? others : { ...others, [liquid.formulaId]: next } },
     });
   };
   return (

@@ -1,3 +1,4 @@
+import type { Liquid } from '@elixa/contract';
 import type { PotFamily } from '@elixa/core';
 
 /** Families of pot in a cook's words. */
@@ -25,6 +26,15 @@ export const FAMILY: Record<PotFamily, string> = {
 
 /** A phrase at the start of a line. */
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+const names = (list: readonly string[]) => list.join(' and ');
+
+/** What a liquid is called on its tab: for whom, where it is not for all. */
+export function tabName({ kind, name, place, forGuests }: Liquid): string {
+  if (place === 'otherHalf') return 'Other half';
+  const what = kind === 'broth' ? 'Broth' : name;
+  return forGuests ? `${what} for ${names(forGuests)}` : what;
+}
 
 /** The five tastes that a cook turns up or down, with the words for less and more. */
 export const TASTES = [

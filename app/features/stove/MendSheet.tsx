@@ -1,5 +1,14 @@
 import type { Evening, Plan } from '@elixa/contract';
-import { brothAtLevel, ingredientById, mendPot, showMeasure, showVolume, type Complaint, type Mend } from '@elixa/core';
+import {
+  brothAtLevel,
+  ingredientById,
+  mendPot,
+  showMeasure,
+  showVolume,
+  strengthAsMade,
+  type Complaint,
+  type Mend,
+} from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '@/ui/Button';
@@ -25,6 +34,8 @@ interface Props {
 }
 
 const STEP_MM = 2;
+/** Less salt than this nobody can taste in a pot. */
+const LEAST_SALT_G = 0.2;
 
 /** What to pour in, in words; the figures are the cook's own measures. */
 function mendWords(mend: Mend, { units }: Evening): string[] {
@@ -32,11 +43,12 @@ function mendWords(mend: Mend, { units }: Evening): string[] {
   const lines: string[] = [];
   if (mend.ladleOutMl >= 10) lines.push(`Ladle out ${showVolume(mend.ladleOutMl, units)} first: there is no room`);
   if (mend.addWaterMl >= 10) lines.push(`Pour in ${showVolume(mend.addWaterMl, units)} of hot water`);
-  if (mend.addSaltG > 0) {
+  if (mend.addReserveMl >= 10) lines.push(`Pour in ${showVolume(mend.addReserveMl, units)} of the broth kept back`);
+  if (mend.addSaltG >= LEAST_SALT_G) {
     const soy = measure(mend.addSaltG / (ingredientById('lightSoy').saltPct / 100), 'lightSoy');
     lines.push(`Stir in ${measure(mend.addSaltG, 'salt')} of salt, or ${soy} of light soy`);
   }
-  if (mend.addSugarG > 0) lines.push(`Stir in ${measure(mend.addSugarG, 'sugar')} of sugar`);
+  if (mend.orSugarG > 0) lines.push(`Or only round it off: ${measure(mend.orSugarG, 'sugar')} of sugar`);
   return lines;
 }
 
@@ -44,12 +56,22 @@ function mendWords(mend: Mend, { units }: Evening): string[] {
 export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Props) {
   const { build } = plan;
   const [complaint, setComplaint] = useState<Complaint>('tooSalty');
+  const [brothId, setBrothId] = useState<string>();
   const [heightMm, setHeightMm] = useState(() => Math.round(foodMl > 0 ? build.fillHeightMm : build.liquidHeightMm));
-  const broth = plan.liquids[0];
+  const inPot = plan.liquids.filter((one) => one.kind === 'broth' && one.place !== 'aside');
+  const broth = inPot.find((one) => one.id === brothId) ?? inPot[0];
   if (!broth) return null;
-  const { brothMl, roomMl } = brothAtLevel(evening.vessel, heightMm, foodMl);
+  const share = 1 / inPot.length;
+  const level = brothAtLevel(evening.vessel, heightMm, foodMl);
+  const brothMl = level.brothMl * share;
   const [least, most] = broth.targetSalinityPct;
-  const now = { volumeMl: brothMl, salinityPct: broth.salinityPct, acidPct: broth.acidityPct, roomMl };
+  const now = {
+    volumeMl: brothMl,
+    salinityPct: broth.salinityPct,
+    acidPct: broth.acidityPct,
+    roomMl: level.roomMl * share,
+    reserve: { volumeMl: build.reserveMl * share, salinityPct: strengthAsMade(broth) },
+  };
   const lines = mendWords(mendPot(complaint, now, [least, (least + most) / 2, most]), evening);
   const name = COMPLAINTS.find((one) => one.value === complaint)?.label ?? '';
   const set = (next: number) => setHeightMm(Math.min(evening.vessel.innerDepthMm, Math.max(STEP_MM, next)));
@@ -61,6 +83,14 @@ export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Prop
       footer={<Button look="main" label="Done" onPress={() => onDone(`${name}: ${lines.join('; ').toLowerCase()}.`)} />}
     >
       <Tabs<Complaint> label="What is wrong" options={COMPLAINTS} value={complaint} onChange={setComplaint} />
+      {inPot.length > 1 ? (
+        <Tabs
+          label="Which half"
+          options={inPot.map((one) => ({ value: one.id, label: one.name }))}
+          value={broth.id}
+          onChange={setBrothId}
+        />
+      ) : null}
       <View className="flex-row items-center gap-3">
         <View className="flex-1">
           <Figure unit="mm">{heightMm}</Figure>

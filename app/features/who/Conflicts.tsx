@@ -18,6 +18,7 @@ export function Conflicts() {
     change({
       ...evening,
       choices: {
+        ...evening.choices,
         swaps: [...swaps(ingredientId), { ingredientId, withIngredientId, scope }],
         leaveOut: evening.choices.leaveOut.filter((id) => id !== ingredientId),
       },
@@ -25,12 +26,17 @@ export function Conflicts() {
   const leaveOut = (ingredientId: string) =>
     change({
       ...evening,
-      choices: { swaps: swaps(ingredientId), leaveOut: [...new Set([...evening.choices.leaveOut, ingredientId])] },
+      choices: {
+        ...evening.choices,
+        swaps: swaps(ingredientId),
+        leaveOut: [...new Set([...evening.choices.leaveOut, ingredientId])],
+      },
     });
   const undo = (ingredientId: string) =>
     change({
       ...evening,
       choices: {
+        ...evening.choices,
         swaps: swaps(ingredientId),
         leaveOut: evening.choices.leaveOut.filter((id) => id !== ingredientId),
       },

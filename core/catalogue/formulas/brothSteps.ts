@@ -42,6 +42,19 @@ export const MISO_SCHOOLS: SchoolChoice = {
   ],
 };
 
+export const BASE_SCHOOLS: SchoolChoice = {
+  id: 'base',
+  question: 'Where its paste comes from',
+  usual: 'fresh',
+  options: [
+    { id: 'fresh', label: 'Made now', says: 'Everything goes in one by one.' },
+    { id: 'ahead', label: 'From the jar', says: 'A part of the base made ahead; the rest keeps.' },
+  ],
+};
+/** Parts and steps of a broth whose paste is made now, and of one whose paste comes from the jar. */
+export const FRESH_PASTE = { when: { base: 'fresh' } } as const;
+export const FROM_JAR = { when: { base: 'ahead' } } as const;
+
 /** Drawing kelp, whichever school; it is always lifted before the boil. */
 export const drawKelp = [
   waits('soakCold', 'Kelp into the cold water, into the fridge', 600, {

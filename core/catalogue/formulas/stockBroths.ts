@@ -1,5 +1,16 @@
 import type { Formula } from '../formula';
-import { DAIRYLIKE, drawKelp, FRESH, kelp, KELP_SCHOOLS, season, strain } from './brothSteps';
+import {
+  BASE_SCHOOLS,
+  DAIRYLIKE,
+  drawKelp,
+  FRESH,
+  FRESH_PASTE,
+  FROM_JAR,
+  kelp,
+  KELP_SCHOOLS,
+  season,
+  strain,
+} from './brothSteps';
 import { aroma, body, does, infusion, salting, solid, sweetening, waits } from './parts';
 
 /** Stocks of anchovies, bones and birds, and the broths built on them. */
@@ -79,10 +90,11 @@ export const STOCK_BROTHS: readonly Formula[] = [
     parts: [
       kelp(6),
       infusion('driedAnchovy', 14, { in: 'anchovies', out: 'liftAnchovies' }),
-      body('gochujang', 24, { in: 'sauce' }),
-      solid('chilliFlakes', 9, { exponent: 0.8, in: 'sauce' }),
-      solid('garlic', 10, { exponent: 0.8, in: 'sauce', cut: 'minced' }),
-      body('riceWine', 15, { in: 'sauce' }),
+      body('gochujang', 24, { in: 'sauce', ...FRESH_PASTE }),
+      solid('chilliFlakes', 9, { exponent: 0.8, in: 'sauce', ...FRESH_PASTE }),
+      solid('garlic', 10, { exponent: 0.8, in: 'sauce', cut: 'minced', ...FRESH_PASTE }),
+      body('riceWine', 15, { in: 'sauce', ...FRESH_PASTE }),
+      body('chilliSauce', 70, { in: 'fromJar', ...FROM_JAR }),
       salting('lightSoy', 0.6),
       salting('fishSauce', 0.4),
     ],
@@ -92,7 +104,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
       umamiGPer100g: [0.2, 1.4],
       heat: [1.8, 4],
     },
-    schools: [KELP_SCHOOLS],
+    schools: [KELP_SCHOOLS, BASE_SCHOOLS],
     steps: [
       ...drawKelp,
       does('anchovies', 'Anchovies in; boil gently', 8, { tempC: 95, steam: 'boil', lookFor: 'skim the grey foam' }),
@@ -100,6 +112,12 @@ export const STOCK_BROTHS: readonly Formula[] = [
       does('sauce', 'Stir chilli paste, flakes, garlic, wine and soy to a sauce; hold half of it back', 3, {
         tempC: 80,
         lookFor: 'no lumps',
+        ...FRESH_PASTE,
+      }),
+      does('fromJar', 'Stir the chilli sauce smooth with a ladle of stock; hold half of it back', 2, {
+        tempC: 80,
+        lookFor: 'no lumps',
+        ...FROM_JAR,
       }),
       does('season', 'The rest of the sauce goes in by taste as the pot boils', 1, { tempC: 95 }),
     ],
@@ -214,21 +232,22 @@ export const STOCK_BROTHS: readonly Formula[] = [
     thinnedWith: 'water',
     parts: [
       infusion('porkBones', 150, { out: 'strain' }),
-      aroma('beefTallow', 60, { in: 'fry' }),
-      solid('driedChilli', 7, { exponent: 0.8, in: 'fry', note: 'soaked and ground, some left whole' }),
-      solid('sichuanPepper', 4, { exponent: 0.8, in: 'fry' }),
-      solid('garlic', 10, { exponent: 0.8, in: 'fry', cut: 'minced' }),
-      aroma('ginger', 10, { in: 'fry' }),
-      aroma('starAnise', 1.5, { in: 'fry' }),
-      aroma('cassia', 1.5, { in: 'fry' }),
-      aroma('bayLeaf', 0.5, { in: 'fry' }),
-      body('riceWine', 20, { in: 'fry' }),
-      body('rockSugar', 6, { in: 'fry' }),
-      salting('doubanjiang', 0.75, { in: 'fry' }),
-      salting('blackBean', 0.25, { in: 'fry' }),
+      aroma('beefTallow', 60, { in: 'fry', ...FRESH_PASTE }),
+      solid('driedChilli', 7, { exponent: 0.8, in: 'fry', note: 'soaked and ground, some left whole', ...FRESH_PASTE }),
+      solid('sichuanPepper', 4, { exponent: 0.8, in: 'fry', ...FRESH_PASTE }),
+      solid('garlic', 10, { exponent: 0.8, in: 'fry', cut: 'minced', ...FRESH_PASTE }),
+      aroma('ginger', 10, { in: 'fry', ...FRESH_PASTE }),
+      aroma('starAnise', 1.5, { in: 'fry', ...FRESH_PASTE }),
+      aroma('cassia', 1.5, { in: 'fry', ...FRESH_PASTE }),
+      aroma('bayLeaf', 0.5, { in: 'fry', ...FRESH_PASTE }),
+      body('riceWine', 20, { in: 'fry', ...FRESH_PASTE }),
+      body('rockSugar', 6, { in: 'fry', ...FRESH_PASTE }),
+      salting('doubanjiang', 0.75, { in: 'fry', ...FRESH_PASTE }),
+      salting('blackBean', 0.25, { in: 'fry', ...FRESH_PASTE }),
+      salting('numbingBase', 1, { in: 'melt', ...FROM_JAR }),
     ],
     target: { salinityPct: [0.3, 0.4, 0.55], umamiGPer100g: [0.005, 0.4], heat: [2.5, 5] },
-    schools: [],
+    schools: [BASE_SCHOOLS],
     steps: [
       waits('stock', 'Blanched bones, simmer with the lid ajar', 90, {
         tempC: 95,
@@ -239,6 +258,11 @@ export const STOCK_BROTHS: readonly Formula[] = [
       strain,
       does('fry', 'Tallow low; paste, beans, chillies and spices fried slowly until the oil is red', 25, {
         lookFor: 'the oil is clear and red; nothing may blacken. Open a window',
+        ...FRESH_PASTE,
+      }),
+      does('melt', 'The base into the dry pot, low, until its fat runs and it smells', 5, {
+        lookFor: 'the fat is red and clear. Open a window',
+        ...FROM_JAR,
       }),
       does('join', 'Stock in, bring to the boil', 5, { tempC: 96, steam: 'boil' }),
     ],
@@ -359,13 +383,14 @@ export const STOCK_BROTHS: readonly Formula[] = [
     thinnedWith: 'water',
     parts: [
       infusion('chickenCarcass', 130, { out: 'strain' }),
-      aroma('neutralOil', 20, { in: 'fry' }),
-      solid('onion', 40, { exponent: 0.8, in: 'fry', note: 'minced', cut: 'minced' }),
-      solid('garlic', 12, { exponent: 0.8, in: 'fry', cut: 'minced' }),
-      solid('curryPowder', 5, { exponent: 0.8, in: 'fry' }),
-      solid('chilliFlakes', 4, { exponent: 0.8, in: 'fry' }),
-      body('peanutPaste', 45, { in: 'fry' }),
-      body('sesamePaste', 15, { in: 'fry' }),
+      aroma('neutralOil', 20, { in: 'fry', ...FRESH_PASTE }),
+      solid('onion', 40, { exponent: 0.8, in: 'fry', note: 'minced', cut: 'minced', ...FRESH_PASTE }),
+      solid('garlic', 12, { exponent: 0.8, in: 'fry', cut: 'minced', ...FRESH_PASTE }),
+      solid('curryPowder', 5, { exponent: 0.8, in: 'fry', ...FRESH_PASTE }),
+      solid('chilliFlakes', 4, { exponent: 0.8, in: 'fry', ...FRESH_PASTE }),
+      body('peanutPaste', 45, { in: 'fry', ...FRESH_PASTE }),
+      body('sesamePaste', 15, { in: 'fry', ...FRESH_PASTE }),
+      body('satayPaste', 120, { in: 'melt', ...FROM_JAR }),
       body('coconutMilk', 80),
       salting('lightSoy', 0.4),
       salting('fishSauce', 0.3),
@@ -373,12 +398,17 @@ export const STOCK_BROTHS: readonly Formula[] = [
       sweetening('brownSugar', 1),
     ],
     target: { salinityPct: [0.9, 1, 1.15], sweetnessPct: [1.2, 1.8, 2.6], umamiGPer100g: [0.2, 1.2], heat: [0.5, 3] },
-    schools: [],
+    schools: [BASE_SCHOOLS],
     steps: [
       waits('stock', 'Rinsed carcass, simmer with the lid ajar', 45, { tempC: 95, steam: 'simmer', lid: true }),
       strain,
       does('fry', 'Aromatics in oil until golden; spices, then pastes, until fragrant', 10, {
         lookFor: 'the oil parts from the paste; no liquid before that',
+        ...FRESH_PASTE,
+      }),
+      does('melt', 'The paste into the dry pot, low, until it smells', 3, {
+        lookFor: 'the oil parts from the paste; no liquid before that',
+        ...FROM_JAR,
       }),
       does('join', 'Stock in by the ladle, whisking', 5, {
         tempC: 90,

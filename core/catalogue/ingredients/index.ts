@@ -1,5 +1,6 @@
 import type { Ingredient } from '../ingredient';
 import { GRAINS } from './grains';
+import { JARS } from './jars';
 import { MEAT } from './meat';
 import { MUSHROOMS_AND_SEAWEED } from './mushroomsAndSeaweed';
 import { PASTES } from './pastes';
@@ -19,6 +20,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   ...SEASONINGS,
   ...PASTES,
   ...SPICES,
+  ...JARS,
 ];
 
 const BY_ID = new Map(INGREDIENTS.map((one) => [one.id, one]));

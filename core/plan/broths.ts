@@ -1,0 +1,154 @@
+import type { Evening, Plan } from '@elixa/contract';
+import { fitPot, type Fit } from '../build/fit';
+import type { Formula } from '../catalogue/formula';
+import type { Style } from '../catalogue/style';
+import { ASIDE_HEAT } from '../catalogue/heatSources';
+import { ASIDE_PAN, STOCK_PAN } from '../catalogue/vessels';
+import type { Helping } from '../diners/helpings';
+import { portionsOf } from '../diners/portion';
+import type { Pan, Table } from '../diners/table';
+import { activate, type ActiveFormula } from '../formula/activeFormula';
+import { asideDiffers, type ChosenLiquids } from '../formula/chosenLiquids';
+import { solveFormula, type FormulaSolution } from '../formula/solveFormula';
+import { sum } from '../formula/sum';
+import { tasteFactors } from '../formula/taste';
+import { evaporationG } from '../heat/burner';
+import type { SteamingPan } from '../heat/evaporation';
+import type { AdditionModel } from '../simmer/additionModel';
+import { planSimmer } from '../simmer/planSimmer';
+
+/** Share of the time at the table that the lid is on. Kitchen estimate. */
+const LID_ON_SHARE = 0.5;
+
+/** Where a liquid is eaten: from the pot, from the other half of a divided pot, or beside it by those it is made for. */
+export type Place = 'pot' | 'otherHalf' | 'aside';
+
+export interface SolvedLiquid {
+  active: ActiveFormula;
+  solution: FormulaSolution;
+  place: Place;
+  /** Guests that it is made for, when it is not for all. */
+  forGuests?: string[];
+}
+
+/** A broth that is asked for: of what, how much, and what simmers in it. */
+interface Asked {
+  formula: Formula;
+  place: Place;
+  active: ActiveFormula;
+  finishedG: number;
+  pieces: Helping[];
+  /** Share of the pot's steam that leaves from it, and whether the small pan's steam is its own. */
+  potShare: number;
+  isInSmallPan: boolean;
+}
+
+/** The pan that stocks and sauces are made in, on the stove. */
+export const stockPan = ({ place }: Evening): SteamingPan => ({
+  diameterMm: STOCK_PAN.innerDiameterMm,
+  depthMm: STOCK_PAN.innerDepthMm,
+  heat: ASIDE_HEAT,
+  ...place,
+});
+
+function tablePan({ vessel, heatSource, place }: Evening, pan: Pan): SteamingPan {
+  const { innerDiameterMm, innerDepthMm } = pan === 'main' ? vessel : ASIDE_PAN;
+  const heat = pan === 'main' ? heatSource : ASIDE_HEAT;
+  return { diameterMm: innerDiameterMm, depthMm: innerDepthMm, heat, ...place };
+}
+
+const part = (pieces: readonly Helping[], share: number): Helping[] =>
+  pieces.map((one) => ({
+    ...one,
+    massG: one.massG * share,
+    cuts: one.cuts.map(({ cut, massG }) => ({ cut, massG: massG * share })),
+  }));
+
+/** Which broths there are tonight, of what size, and what is cooked in each. */
+function askedBroths(
+  evening: Evening,
+  style: Style,
+  chosen: ChosenLiquids,
+  table: Table,
+  pieces: readonly Helping[],
+): Asked[] {
+  const { schools } = evening.style;
+  const asideHasOwn = table.aside.length > 0 && asideDiffers(chosen.broth, schools, table);
+  const potHeads = portionsOf(asideHasOwn ? table.main : evening.diners);
+  const ask = (formula: Formula, place: Place, heads: number, own: Helping[], potShare: number): Asked => {
+    const mlPerHead = evening.overrides.brothMlPerHead ?? formula.mlPerHead ?? style.brothMlPerHead;
+    const finishedG = mlPerHead * heads;
+    const pan = place === 'aside' ? 'aside' : 'main';
+    const factors = tasteFactors(evening.choices.taste?.[formula.id]);
+    const active = activate(formula, schools, table, finishedG / 1000, factors, pan);
+    const isInSmallPan = place === 'aside' || (place === 'pot' && table.aside.length > 0 && !asideHasOwn);
+    return { formula, place, active, finishedG, pieces: own, potShare, isInSmallPan };
+  };
+  const ofPot = pieces.filter((one) => one.pan === 'main' || !asideHasOwn);
+  const { broth, otherHalf } = chosen;
+  const inPot = otherHalf
+    ? [
+        ask(broth, 'pot', potHeads / 2, part(ofPot, 0.5), 0.5),
+        ask(otherHalf, 'otherHalf', potHeads / 2, part(ofPot, 0.5), 0.5),
+      ]
+    : [ask(broth, 'pot', potHeads, ofPot, 1)];
+  if (!asideHasOwn) return inPot;
+  const aside = pieces.filter((one) => one.pan === 'aside');
+  return [...inPot, ask(broth, 'aside', portionsOf(table.aside), aside, 0)];
+}
+
+/**
+ * Broths, fit and simmering depend on one another: a longer simmer loses more water, more broth takes longer to boil.
+ * They are solved in turn until the start water moves by less than a gram.
+ */
+export function solveBroths(given: {
+  evening: Evening;
+  style: Style;
+  chosen: ChosenLiquids;
+  table: Table;
+  food: readonly Helping[];
+  model: AdditionModel;
+}): { broths: SolvedLiquid[]; fit: Fit; simmer: Plan['simmer'] } {
+  const { evening, style, chosen, table, food, model } = given;
+  const pieces = food.filter((one) => one.purpose === 'pot');
+  const mainPieces = pieces.filter((one) => one.pan === 'main');
+  const asked = askedBroths(evening, style, chosen, table, pieces);
+  const sharedAside = asked.some((one) => one.place === 'aside')
+    ? 0
+    : portionsOf(table.aside) / portionsOf(evening.diners);
+  let madeG = asked.map((one) => one.finishedG);
+  for (let pass = 0; ; pass += 1) {
+    const inPotG = sum(madeG.filter((_, index) => asked[index]!.place !== 'aside'));
+    const asideBrothMl = inPotG * sharedAside + (sum(madeG) - inPotG);
+    const fit = fitPot(evening.vessel, mainPieces, inPotG * (1 - sharedAside));
+    const simmer = planSimmer({ evening, helpings: food, fit, asideBrothMl, model });
+    const simmerS = (simmer.readyAtS.at(-1) ?? 0) - simmer.boilAtS;
+    const firstRoundS = (simmer.readyAtS[0] ?? 0) - simmer.boilAtS;
+    const steam = (pan: Pan, durationS: number) =>
+      evaporationG({ pan: tablePan(evening, pan), durationS, state: 'simmer', liddedShare: LID_ON_SHARE });
+    const solutions = asked.map((one) =>
+      solveFormula({
+        active: one.active,
+        finishedG: one.finishedG,
+        taste: tasteFactors(evening.choices.taste?.[one.formula.id]),
+        salinityPct: evening.overrides.salinityPct,
+        pieces: one.pieces,
+        pan: stockPan(evening),
+        potEvaporationG: steam('main', simmerS) * one.potShare + (one.isInSmallPan ? steam('aside', firstRoundS) : 0),
+        potMinutes: firstRoundS / 60,
+      }),
+    );
+    const moved = solutions.some((solution, index) => Math.abs(solution.madeG - madeG[index]!) >= 1);
+    if (!moved || pass >= 30) {
+      const forGuests = table.aside.map((diner) => diner.name);
+      const broths = asked.map(({ active, place }, index) => ({
+        active,
+        solution: solutions[index]!,
+        place,
+        forGuests: place === 'aside' ? forGuests : undefined,
+      }));
+      return { broths, fit, simmer };
+    }
+    madeG = solutions.map((solution) => solution.madeG);
+  }
+}
