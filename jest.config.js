@@ -24,7 +24,11 @@ module.exports = {
       preset: 'jest-expo',
       rootDir: `${__dirname}/app`,
       testMatch: ['<rootDir>/**/*.test.ts', '<rootDir>/**/*.test.tsx'],
-      moduleNameMapper: { '^@/ui/icons$': '<rootDir>/testing/noIcons.js', '^@/(.*)$': '<rootDir>/$1' },
+      moduleNameMapper: {
+        '^(d3-[a-z-]+)$': `${__dirname}/node_modules/$1/dist/$1.js`,
+        '^@/ui/icons$': '<rootDir>/testing/noIcons.js',
+        '^@/(.*)$': '<rootDir>/$1',
+      },
       transformIgnorePatterns: [
         'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|@expo-.*|nativewind|standard-navigation|react-native-css-interop|react-native-svg|lucide-react-native|d3-.*|internmap|@reduxjs/toolkit|immer|react-redux|date-fns)/)',
       ],

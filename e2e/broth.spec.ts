@@ -100,13 +100,51 @@ test('at the stove: too salty says how much water, and it stands in the notes', 
   const sheet = page.getByRole('dialog');
   await expect(sheet.getByText(/Pour in \d+ ml of hot water/)).toBeVisible();
   await sheet.getByRole('radio', { name: 'Too weak' }).click();
-  await expect(sheet.getByText(/Stir in .* of salt, or .* of light soy/)).toBeVisible();
+  await expect(sheet.getByText(/Pour in \d+ ml of the broth kept back/)).toBeVisible();
+  await sheet.getByRole('radio', { name: 'Too sour' }).click();
+  await expect(sheet.getByText(/^Or only round it off/)).toBeVisible();
+  await sheet.getByRole('radio', { name: 'Too weak' }).click();
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet).toBeHidden();
   await expect(async () => {
     const { events } = await (await fetch(`${server.url}/api/evenings/practice-night/events`)).json();
-    expect(events.map((one: { text?: string }) => one.text).join()).toMatch(/Too weak: stir in/);
+    expect(events.map((one: { text?: string }) => one.text).join()).toMatch(/Too weak: pour in/);
   }).toPass();
+});
+
+test('a guest who avoids what is in the broth gets a small pan with its own', async ({ page }) => {
+  await page.goto(`${server.url}/evening/muffled-peal/who`);
+  await page.getByRole('button', { name: /^For Noor, in a small pan: sugar/ }).click();
+  await expect(page.getByText('Settled: white sugar in a small pan')).toBeVisible();
+  await cookOn(page).goTo('Broth');
+  const mirin = page.getByRole('button', { name: /^mirin,/ });
+  await expect(mirin).toBeVisible();
+  await page.getByRole('radio', { name: 'Broth for Noor' }).click();
+  await expect(page.getByText(/^For Noor\./)).toBeVisible();
+  await expect(mirin).toBeHidden();
+  await expect(page.getByText('instead of mirin')).toBeVisible();
+});
+
+test('a divided pot holds two broths, one of them from the jar made ahead', async ({ page }) => {
+  await page.goto(`${server.url}/evening/first-frost/who`);
+  await page.getByRole('radio', { name: /^24 cm divided steel pot/ }).click();
+  await cookOn(page).goTo('Broth');
+  await page.getByRole('button', { name: 'Other broths and sauces' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Broths and sauces' });
+  await sheet.getByRole('radiogroup', { name: 'Broth' }).getByRole('radio', { name: 'Numbing-hot oil broth' }).click();
+  await sheet
+    .getByRole('radiogroup', { name: 'In the other half of the pot' })
+    .getByRole('radio', { name: 'Mild bone broth' })
+    .click();
+  await sheet.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('radio', { name: 'Other half' }).click();
+  await expect(page.getByRole('heading', { name: 'Mild bone broth' })).toBeVisible();
+  await page.getByRole('radio', { name: 'Broth', exact: true }).click();
+  await page.getByRole('radio', { name: 'From the jar' }).click();
+  await expect(page.getByRole('button', { name: /^numbing chilli base,/ })).toBeVisible();
+  await page.getByRole('radio', { name: 'Numbing chilli base' }).click();
+  await expect(page.getByText(/ml, made .* good until/)).toBeVisible();
+  await cookOn(page).waitUntilSaved();
 });
 
 test('a step has a clock of its own, in view on every stage, through a reload', async ({ page }) => {

@@ -8,33 +8,16 @@ import { bowlColour } from '../taste/colour';
 import { heatScale } from '../taste/heatScale';
 import { umamiGPer100g } from '../taste/umami';
 import type { ActiveFormula, ActivePart } from './activeFormula';
+import { spoonedSaltG } from '../measures/measurable';
 import { solveLinear } from './linear';
 import { sum } from './sum';
+import { PLAIN_WATER, type Thinner } from './thinner';
 import { drawings, simmeredMinutes, steamOfSteps } from './making';
 
 /** How far pieces come toward the salt of the broth while they cook. Kitchen estimate, 0.1-0.25. */
 const PIECES_TAKE_SALT = 0.15;
 /** A saucer of dip is about an eighth as deep as a bowl of broth. Kitchen estimate. */
 const SAUCER_DEPTH = 0.12;
-
-/** What a liquid is let down with, for 100 g of it. */
-export interface Thinner {
-  salinityPct: number;
-  sweetnessPct: number;
-  acidPct: number;
-  glutamatePct: number;
-  inosinatePct: number;
-  guanylatePct: number;
-}
-
-export const PLAIN_WATER: Thinner = {
-  salinityPct: 0,
-  sweetnessPct: 0,
-  acidPct: 0,
-  glutamatePct: 0,
-  inosinatePct: 0,
-  guanylatePct: 0,
-};
 
 export interface FormulaQuestion {
   active: ActiveFormula;
@@ -90,6 +73,8 @@ export interface FormulaSolution {
   salinityWith(masses: ReadonlyMap<string, number>, thinnerG: number): number;
 }
 
+const SALT_ID = 'salt';
+
 const isInfusion = (one: { role: SolvedPart['role'] }) => one.role === 'infusion';
 /** Whether a part belongs to the liquid by mass; solids, aromatics and what is lifted out do not. */
 const isLiquid = ({ role }: { role: SolvedPart['role'] }) => !['infusion', 'solid', 'aroma'].includes(role);
@@ -102,8 +87,10 @@ const GROUPS = [
 type Property = (typeof GROUPS)[number]['property'];
 
 /** Grams of each ingredient of a group that together bring one gram of what the group is for. */
-function groupRecipe(active: ActiveFormula, role: string, property: Property) {
-  const members = active.parts.filter(({ part, what }) => part.role === role && what[property] > 0);
+function groupRecipe(active: ActiveFormula, role: string, property: Property, fixedId: string | undefined) {
+  const members = active.parts.filter(
+    ({ part, what }) => part.role === role && what[property] > 0 && what.id !== fixedId,
+  );
   const shares = sum(members.map(({ part }) => part.share ?? 0));
   return members.map((one) => ({ ...one, gramsEach: (one.part.share ?? 0) / shares / (one.what[property] / 100) }));
 }
@@ -119,12 +106,33 @@ function groupRecipe(active: ActiveFormula, role: string, property: Property) {
  * @returns masses in g, tastes for 100 g of liquid
  */
 export function solveFormula(question: FormulaQuestion): FormulaSolution {
+  const exact = solveAround(question);
+  const spooned = spoonedSalt(exact);
+  if (!spooned) return exact;
+  const around = solveAround(question, spooned);
+  // Soy brings what the spoon leaves over; where it would have to take salt away, the exact amount stands.
+  return Math.abs(around.salinityPct - exact.salinityPct) < 1e-9 ? around : exact;
+}
+
+/** Salt as a spoon holds it, where something else salts too and can bring the rest. */
+function spoonedSalt({ parts }: FormulaSolution): SolvedPart | undefined {
+  const salting = parts.filter((part) => part.role === 'salting');
+  const salt = salting.find((part) => part.ingredientId === SALT_ID);
+  if (!salt || salting.length < 2) return undefined;
+  return { ...salt, massG: spoonedSaltG(salt.massG, ingredientById(SALT_ID)) };
+}
+
+function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolution {
   const { active, thinner = PLAIN_WATER, pieces = [], along, potEvaporationG = 0 } = question;
   const isThinned = active.formula.thinnedWith !== 'nothing';
   const infused = drawings(active);
-  const given = active.parts.flatMap(({ part, what, massG, note }) =>
-    massG === undefined ? [] : [{ ingredientId: what.id, cut: part.cut, what, role: part.role, massG, note }],
-  );
+  const given = active.parts.flatMap(({ part, what, massG, note }) => {
+    const isFixed = fixed && part.role === 'salting' && what.id === fixed.ingredientId;
+    const amountG = isFixed ? fixed.massG : massG;
+    return amountG === undefined
+      ? []
+      : [{ ingredientId: what.id, cut: part.cut, what, role: part.role, massG: amountG, note }];
+  });
   const fixedLiquidG = sum(given.filter(isLiquid).map((one) => one.massG));
   const broughtBy = (list: ReadonlyArray<{ what: Ingredient; massG: number }>, property: Property) =>
     sum(list.map(({ what, massG }) => (massG * what[property]) / 100));
@@ -149,7 +157,7 @@ export function solveFormula(question: FormulaQuestion): FormulaSolution {
   const alongOf = { saltPct: (alongG * (along?.saltPct ?? 0)) / 100, sweetnessPct: 0, acidPct: 0 };
 
   const groups = GROUPS.map((group) => {
-    const recipe = groupRecipe(active, group.role, group.property);
+    const recipe = groupRecipe(active, group.role, group.property, fixed?.ingredientId);
     const best = active.target[group.target]?.[1];
     const asked = group.target === 'salinityPct' ? (question.salinityPct ?? best) : best;
     return {

@@ -30,3 +30,20 @@ export function measurableG(massG: number, ingredient: Ingredient): number {
   if (massG < tspG * 0.19) return tspG * eighth;
   return Math.max(1, Math.round(massG / tspG / quarter)) * quarter * tspG;
 }
+
+/** More salt than this is weighed without trouble. */
+const SPOONED_SALT_G = 20;
+
+/**
+ * The nearest amount of salt that a spoon holds: an eighth of a teaspoon, or quarters. Only for where something else can
+ * bring what the spoon leaves over.
+ * @returns g; the same mass where there is so much of it that a kitchen scale shows it well
+ * @example spoonedSaltG(0.89, salt) // 0.75, an eighth of a teaspoon
+ */
+export function spoonedSaltG(massG: number, salt: Ingredient): number {
+  if (massG <= 0 || massG > SPOONED_SALT_G) return massG;
+  const tspG = SPOONS.metric.tspMl * salt.densityGPerMl;
+  const [eighth, quarter] = STEPS_TSP;
+  if (massG < tspG * 0.19) return tspG * eighth;
+  return Math.max(1, Math.round(massG / tspG / quarter)) * quarter * tspG;
+}

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { buyWhole } from './buyWhole';
 import { fractionText } from './fraction';
-import { measurableG } from './measurable';
+import { measurableG, spoonedSaltG } from './measurable';
 import { MEASURE_BOUND_PCT, SALT_MEASURE_BOUND_PCT, showMeasure, showVolume } from './showMeasure';
 import { SPOONS } from './units';
 
@@ -99,6 +99,10 @@ describe('a pinch', () => {
     expect(asShown(0.39, 'bayLeaf')).toBe('1 leaf');
     expect(asShown(0.46, 'clove')).toBe('5 cloves');
     expect(measurableG(0.89, ingredientById('salt'))).toBe(0.89);
+    expect(spoonedSaltG(0.89, ingredientById('salt'))).toBeCloseTo(0.75, 9);
+    expect(showMeasure(spoonedSaltG(5.3, ingredientById('salt')), ingredientById('salt'), 'us').text).toBe('1 tsp');
+    expect(spoonedSaltG(31, ingredientById('salt'))).toBe(31);
+    expect(showMeasure(270, ingredientById('water'), 'us').text).toBe('1 cup + 2 tbsp');
     expect(measurableG(40, ingredientById('chilliFlakes'))).toBe(40);
   });
 

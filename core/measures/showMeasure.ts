@@ -37,6 +37,11 @@ function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units)
     const cups = (count: number) => `${fractionText(count)} ${plural(count, 'cup', 'cups')}`;
     add(nearestStep(volumeMl / cupMl, 1 / 4), cupMl, cups);
     add(nearestStep(volumeMl / cupMl, 1 / 3), cupMl, cups);
+    const quarters = Math.floor(volumeMl / cupMl / (1 / 4)) / 4;
+    const restTbsp = Math.round((volumeMl - quarters * cupMl) / tbspMl);
+    if (quarters > 0 && restTbsp > 0) {
+      add(1, quarters * cupMl + restTbsp * tbspMl, () => `${cups(quarters)} + ${restTbsp} tbsp`);
+    }
   }
   if (volumeMl < 120) {
     add(nearestStep(volumeMl / tbspMl, 1 / 2), tbspMl, spoonLabel('tbsp'));

@@ -9,9 +9,10 @@ import type { Pan, Table } from '../diners/table';
 import { whyNot } from '../diners/whyNot';
 import { activate } from '../formula/activeFormula';
 import { asideSwapsOf } from '../formula/chosenLiquids';
-import { PLAIN_WATER, solveFormula, type FormulaSolution } from '../formula/solveFormula';
+import { solveFormula, type FormulaSolution } from '../formula/solveFormula';
+import { PLAIN_WATER } from '../formula/thinner';
 import { tasteFactors } from '../formula/taste';
-import { stockPan, type SolvedLiquid } from './broths';
+import { makingPan, type SolvedLiquid } from './broths';
 
 /** Grams of a millilitre of sauce: soy, sugar and pastes are heavier than water. Kitchen estimate, 1.02-1.10. */
 const SAUCE_G_PER_ML = 1.04;
@@ -55,13 +56,14 @@ export function solveBeside(
   const solve = (heads: number, pan: Pan) => {
     const size = along ? along.massG / 1000 : heads;
     const active = activate(formula, evening.style.schools, table, size, taste, pan);
+    const finishedG = (formula.mlPerHead ?? 0) * heads * SAUCE_G_PER_ML;
     const solution = solveFormula({
       active,
-      finishedG: (formula.mlPerHead ?? 0) * heads * SAUCE_G_PER_ML,
+      finishedG,
       along,
       taste,
       thinner: formula.thinnedWith === 'broth' ? broth.asThinner : PLAIN_WATER,
-      pan: stockPan(evening),
+      pan: makingPan(evening, finishedG),
     });
     return { active, solution };
   };

@@ -43,13 +43,14 @@ interface Asked {
   isInSmallPan: boolean;
 }
 
-/** The pan that stocks and sauces are made in, on the stove. */
-export const stockPan = ({ place }: Evening): SteamingPan => ({
-  diameterMm: STOCK_PAN.innerDiameterMm,
-  depthMm: STOCK_PAN.innerDepthMm,
-  heat: ASIDE_HEAT,
-  ...place,
-});
+/** What is made for few, and every sauce, is made in a small pan; there it loses less as steam. */
+const SMALL_ML = 900;
+
+/** The pan on the stove that so much is made in. */
+export function makingPan({ place }: Evening, finishedMl: number): SteamingPan {
+  const { innerDiameterMm, innerDepthMm } = finishedMl <= SMALL_ML ? ASIDE_PAN : STOCK_PAN;
+  return { diameterMm: innerDiameterMm, depthMm: innerDepthMm, heat: ASIDE_HEAT, ...place };
+}
 
 function tablePan({ vessel, heatSource, place }: Evening, pan: Pan): SteamingPan {
   const { innerDiameterMm, innerDepthMm } = pan === 'main' ? vessel : ASIDE_PAN;
@@ -133,7 +134,7 @@ export function solveBroths(given: {
         taste: tasteFactors(evening.choices.taste?.[one.formula.id]),
         salinityPct: evening.overrides.salinityPct,
         pieces: one.pieces,
-        pan: stockPan(evening),
+        pan: makingPan(evening, one.finishedG),
         potEvaporationG: steam('main', simmerS) * one.potShare + (one.isInSmallPan ? steam('aside', firstRoundS) : 0),
         potMinutes: firstRoundS / 60,
       }),

@@ -12,6 +12,7 @@ import { clock, day, lasting } from '@/ui/time';
 import { BatchSection } from './BatchSection';
 import { DrawChart } from './DrawChart';
 import { keepsWords } from './liquidWords';
+import { LeftOut } from './LeftOut';
 import { MeasureRow } from './MeasureRow';
 import { StrengthBand } from './StrengthBand';
 import { TasteSection } from './TasteSection';
@@ -68,6 +69,7 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
             </View>
           )}
         </View>
+        <LeftOut liquid={liquid} />
       </Section>
 
       <Button

@@ -1,0 +1,136 @@
+import type { Evening, Liquid } from '@elixa/contract';
+import { planEvening } from '@elixa/core';
+import { screen, userEvent } from '@testing-library/react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { inEvening } from '@/testing/inEvening';
+import { practice } from '@/testing/household';
+import { Conflicts } from '../who/Conflicts';
+import { BatchSection } from './BatchSection';
+import { keepsWords, tabName, tasteWord } from './liquidWords';
+import { LeftOut } from './LeftOut';
+import { MeasureRow } from './MeasureRow';
+import { TasteSection } from './TasteSection';
+
+const choosing = (choices: Partial<Evening['choices']>): Evening => {
+  const evening = practice();
+  return { ...evening, choices: { swaps: [], leaveOut: [], ...choices } };
+};
+
+/** A part of the page for the liquid that the plan has now. */
+function OfLiquid({ id, show }: { id: string; show(liquid: Liquid): React.ReactNode }) {
+  const liquid = useEvening().plan?.liquids.find((one) => one.id === id);
+  return <>{liquid ? show(liquid) : null}</>;
+}
+
+describe('what to measure', () => {
+  const row = (ingredientId: string) => (
+    <OfLiquid
+      id="clearDashi"
+      show={(liquid) => {
+        const part =
+          liquid.ingredients.find((one) => one.ingredientId === ingredientId) ??
+          liquid.ingredients.find((one) => liquid.swaps.some((swap) => swap.withIngredientId === one.ingredientId));
+        return (
+          <>
+            {part ? <MeasureRow liquid={liquid} part={part} /> : null}
+            <LeftOut liquid={liquid} />
+          </>
+        );
+      }}
+    />
+  );
+
+  it('is swapped when there is none of it, and swapped back', async () => {
+    const { last } = await inEvening(choosing({}), row('mirin'));
+    await userEvent.press(screen.getByRole('button', { name: /^mirin, .*What if there is none/ }));
+    await userEvent.press(screen.getByRole('button', { name: /^Sugar/ }));
+    expect(last()!.choices.swaps).toContainEqual({
+      ingredientId: 'mirin',
+      withIngredientId: 'sugar',
+      scope: 'everyone',
+    });
+    expect(screen.getByText('instead of mirin')).toBeTruthy();
+    await userEvent.press(screen.getByRole('button', { name: /^white sugar,/ }));
+    await userEvent.press(screen.getByRole('button', { name: 'Back to mirin' }));
+    expect(last()!.choices.swaps).toEqual([]);
+  });
+
+  it('is left out, put back, and the rest of the choices stay', async () => {
+    const liquids = { broth: 'clearDashi', sauces: ['sesameDip'] };
+    const { last } = await inEvening(choosing({ liquids }), row('sake'));
+    await userEvent.press(screen.getByRole('button', { name: /^cooking sake/ }));
+    await userEvent.press(screen.getByRole('button', { name: /^Leave out/ }));
+    expect(last()!.choices).toMatchObject({ leaveOut: ['sake'], liquids });
+    await userEvent.press(screen.getByRole('button', { name: 'Put cooking sake, unsalted back' }));
+    expect(last()!.choices).toMatchObject({ leaveOut: [], liquids });
+  });
+});
+
+describe('what not everybody eats', () => {
+  it('is settled without forgetting the broth, the batches and the taste that were chosen', async () => {
+    const evening = choosing({
+      liquids: { broth: 'misoDashi', sauces: ['soyScallion'] },
+      batches: { soyScallion: 2 },
+      taste: { misoDashi: { salt: 1 } },
+    });
+    const { last } = await inEvening(evening, <Conflicts />);
+    await userEvent.press(screen.getAllByRole('button', { name: /^For Noor, in a small pan/ })[0]!);
+    expect(last()!.choices).toMatchObject({
+      liquids: evening.choices.liquids,
+      batches: evening.choices.batches,
+      taste: evening.choices.taste,
+    });
+    expect(last()!.choices.swaps[0]!.scope).toBe('aside');
+    await userEvent.press(screen.getAllByRole('button', { name: /^Change .* for Noor/ })[0]!);
+    expect(last()!.choices).toMatchObject({ swaps: [], liquids: evening.choices.liquids });
+  });
+});
+
+describe('the taste of the table', () => {
+  it('goes up and down in steps, and forgets itself at the middle', async () => {
+    const { last } = await inEvening(
+      choosing({}),
+      <OfLiquid id="clearDashi" show={(liquid) => <TasteSection liquid={liquid} />} />,
+    );
+    await userEvent.press(screen.getByRole('button', { name: 'Stronger' }));
+    expect(last()!.choices.taste).toEqual({ clearDashi: expect.objectContaining({ salt: 1 }) });
+    await userEvent.press(screen.getByRole('button', { name: 'Milder' }));
+    expect(last()!.choices.taste).toEqual({});
+  });
+});
+
+describe('a larger batch', () => {
+  it('says what is kept and until when; a broth has none', async () => {
+    const batch = (id: string) => <OfLiquid id={id} show={(liquid) => <BatchSection liquid={liquid} />} />;
+    const { last } = await inEvening(
+      choosing({ liquids: { ahead: ['chilliSauce'] } }),
+      <>
+        {batch('chilliSauce')}
+        {batch('clearDashi')}
+      </>,
+    );
+    expect(screen.getAllByRole('radio', { name: 'Double' })).toHaveLength(1);
+    await userEvent.press(screen.getByRole('radio', { name: 'Double' }));
+    expect(last()!.choices.batches).toEqual({ chilliSauce: 2 });
+    expect(screen.getByText(/^\d+ ml, made .* good until/)).toBeTruthy();
+  });
+});
+
+describe('the words of a liquid', () => {
+  const [broth] = planEvening(practice()).liquids;
+
+  it('name its tab, with for whom', () => {
+    expect(tabName(broth!)).toBe('Broth');
+    expect(tabName({ ...broth!, place: 'aside', forGuests: ['Noor', 'Tove'] })).toBe('Broth for Noor and Tove');
+    expect(tabName({ ...broth!, place: 'otherHalf' })).toBe('Other half');
+  });
+
+  it('say how strong a taste is and how long it keeps', () => {
+    expect(tasteWord('heat', 0)).toBe('not hot');
+    expect(tasteWord('heat', 3)).toBe('hot');
+    expect(keepsWords({ fridgeDays: 1, freezerMonths: 2, how: 'covered' })).toBe(
+      '1 day in the fridge, 2 months frozen; covered',
+    );
+    expect(keepsWords({ fridgeDays: 0, freezerMonths: 0, how: 'does not keep' })).toBe('does not keep');
+  });
+});

@@ -1,0 +1,40 @@
+import type { Evening } from '@elixa/contract';
+import { planEvening } from '@elixa/core';
+import { render, type RenderResult } from '@testing-library/react-native';
+import { useState, type ReactNode } from 'react';
+import { EveningProvider } from '@/features/evening/EveningContext';
+
+function Inside({
+  start,
+  onChange,
+  children,
+}: {
+  start: Evening;
+  onChange(evening: Evening): void;
+  children: ReactNode;
+}) {
+  const [evening, setEvening] = useState(start);
+  const change = (next: Evening) => {
+    onChange(next);
+    setEvening(next);
+  };
+  return (
+    <EveningProvider value={{ evening, change, plan: planEvening(evening), faults: [], pending: false }}>
+      {children}
+    </EveningProvider>
+  );
+}
+
+/** Shows a part of an evening's page, with the plan that follows from it, and every change that it makes. */
+export async function inEvening(
+  evening: Evening,
+  children: ReactNode,
+): Promise<{ shown: RenderResult; last(): Evening | undefined }> {
+  let last: Evening | undefined;
+  const shown = await render(
+    <Inside start={evening} onChange={(next) => (last = next)}>
+      {children}
+    </Inside>,
+  );
+  return { shown, last: () => last };
+}
