@@ -21,7 +21,7 @@ export { liveSteps, type LiveStep } from './live/liveSteps';
 export { project } from './live/project';
 export { liveView, type Change, type InPot, type LiveView, type NextStep } from './live/liveView';
 export { parseAmount } from './measures/parseAmount';
-export { showMeasure, showVolume } from './measures/showMeasure';
+export { showPinch, showVolume } from './measures/showMeasure';
 export { newEvening } from './newEvening';
 export { planEvening } from './planEvening';
 export { shortName } from './simmer/actions';

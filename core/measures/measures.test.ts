@@ -3,7 +3,7 @@ import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { buyWhole } from './buyWhole';
 import { fractionText } from './fraction';
 import { measurableG, spoonedSaltG } from './measurable';
-import { MEASURE_BOUND_PCT, SALT_MEASURE_BOUND_PCT, showMeasure, showVolume } from './showMeasure';
+import { MEASURE_BOUND_PCT, SALT_MEASURE_BOUND_PCT, showMeasure, showPinch, showVolume } from './showMeasure';
 import { SPOONS } from './units';
 
 const UNITS = ['metric', 'us', 'eastAsian'] as const;
@@ -102,6 +102,8 @@ describe('a pinch', () => {
     expect(spoonedSaltG(0.89, ingredientById('salt'))).toBeCloseTo(0.75, 9);
     expect(showMeasure(spoonedSaltG(5.3, ingredientById('salt')), ingredientById('salt'), 'us').text).toBe('1 tsp');
     expect(spoonedSaltG(31, ingredientById('salt'))).toBe(31);
+    const pinch = (massG: number) => showPinch(massG, ingredientById('salt'), 'metric');
+    expect([0.39, 0.8, 1.4, 7.4, 40].map(pinch)).toEqual(['a pinch', '⅛ tsp', '¼ tsp', '1¼ tsp', '2 tbsp']);
     expect(showMeasure(270, ingredientById('water'), 'us').text).toBe('1 cup + 2 tbsp');
     expect(measurableG(40, ingredientById('chilliFlakes'))).toBe(40);
   });

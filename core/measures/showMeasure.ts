@@ -134,3 +134,17 @@ export function showVolume(volumeMl: number, units: Units): string {
   const cups = Math.max(1 / 4, nearestStep(volumeMl / cupMl, 1 / 4));
   return `${fractionText(cups)} ${plural(cups, 'cup', 'cups')}`;
 }
+
+/**
+ * A little of something to stir in by taste: the nearest spoon, where nothing has to be exact.
+ * @param massG zero or more
+ * @example showPinch(0.3, salt, 'metric') // 'a pinch'
+ */
+export function showPinch(massG: number, ingredient: Ingredient, units: Units): string {
+  const teaspoons = massG / ingredient.densityGPerMl / SPOONS[units].tspMl;
+  if (teaspoons < 0.09) return 'a pinch';
+  if (teaspoons < 0.19) return '⅛ tsp';
+  if (teaspoons < 3) return `${fractionText(Math.max(1, nearestStep(teaspoons, 1 / 4) * 4) / 4)} tsp`;
+  const tablespoons = massG / ingredient.densityGPerMl / SPOONS[units].tbspMl;
+  return `${fractionText(nearestStep(tablespoons, 1 / 2))} tbsp`;
+}

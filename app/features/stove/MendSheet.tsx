@@ -3,7 +3,7 @@ import {
   brothAtLevel,
   ingredientById,
   mendPot,
-  showMeasure,
+  showPinch,
   showVolume,
   strengthAsMade,
   type Complaint,
@@ -39,7 +39,7 @@ const LEAST_SALT_G = 0.2;
 
 /** What to pour in, in words; the figures are the cook's own measures. */
 function mendWords(mend: Mend, { units }: Evening): string[] {
-  const measure = (massG: number, id: string) => showMeasure(massG, ingredientById(id), units).text;
+  const measure = (massG: number, id: string) => showPinch(massG, ingredientById(id), units);
   const lines: string[] = [];
   if (mend.ladleOutMl >= 10) lines.push(`Ladle out ${showVolume(mend.ladleOutMl, units)} first: there is no room`);
   if (mend.addWaterMl >= 10) lines.push(`Pour in ${showVolume(mend.addWaterMl, units)} of hot water`);
