@@ -1,0 +1,110 @@
+import { compareTimes, judgeTimes } from './judge';
+import { asEnds, needed, settle, type Arc } from './latest';
+import { leastLateMin, leastSpanMin, leastStale } from './bounds';
+import { backwards, RESOURCES, type Judged, type PrepProblem, type Resource } from './problem';
+
+interface Use {
+  index: number;
+  from: number;
+  to: number;
+  /** The segment's place within the block, counted backwards from the block's end. */
+  startOffset: number;
+  endOffset: number;
+}
+
+const usesOf = ({ blocks }: PrepProblem, ends: readonly number[], resource: Resource): Use[] =>
+  blocks.flatMap((block, index) =>
+    block.segments
+      .filter((segment) => segment.needs.includes(resource) && segment.lastsMin > 0)
+      .map((segment) => {
+        const { from, to } = backwards(block, segment, ends[index]!);
+        return { index, from, to, startOffset: from - ends[index]!, endOffset: to - ends[index]! };
+      }),
+  );
+
+/** Pieces of work that want more of something than there is, at the moment nearest to sitting down where that happens. */
+function firstConflict(problem: PrepProblem, ends: readonly number[]): Use[] | undefined {
+  let found: { at: number; uses: Use[] } | undefined;
+  for (const resource of RESOURCES) {
+    const uses = usesOf(problem, ends, resource);
+    const capacity = problem.capacities[resource];
+    for (const { from } of [...uses].sort((a, b) => a.from - b.from)) {
+      if (found && from >= found.at) break;
+      const active = uses.filter((use) => use.from <= from && use.to > from);
+      if (active.length > capacity) {
+        found = { at: from, uses: active.slice(0, capacity + 1) };
+        break;
+      }
+    }
+  }
+  return found?.uses;
+}
+
+export interface Best {
+  ends: number[];
+  judged: Omit<Judged, 'switches'>;
+}
+
+export interface Searched {
+  best?: Best;
+  /** Whether everything was looked at, so that nothing better exists. */
+  proven: boolean;
+  nodes: number;
+}
+
+/**
+ * Branch and bound over what comes before what. All end as late as their lags let them; where more is wanted of something
+ * than there is, one of those that meet has to make room, and each way of making room is a branch. Every schedule that is
+ * as late as possible is reached, so what is found is the best on time, freshness and standing, once all is looked at.
+ * @param incumbent the best known, which prunes from the start
+ * @param mostNodes branches that are looked at before it gives up proving
+ */
+export function branchAndBound(
+  problem: PrepProblem,
+  arcs: readonly Arc[],
+  incumbent: Best | undefined,
+  mostNodes: number,
+): Searched {
+  const { blocks } = problem;
+  let best = incumbent;
+  let nodes = 0;
+  let proven = true;
+
+  function visit(added: readonly Arc[], from: readonly number[]): void {
+    if (nodes >= mostNodes) {
+      proven = false;
+      return;
+    }
+    nodes += 1;
+    const ends = [...from];
+    if (!settle(blocks, added, ends)) return;
+    const least = {
+      lateMin: leastLateMin(problem, ends),
+      stale: leastStale(problem, ends),
+      spanMin: leastSpanMin(problem, ends),
+    };
+    if (best && compareTimes(least, best.judged) >= 0) return;
+    const conflict = firstConflict(problem, ends);
+    if (!conflict) {
+      const judged = judgeTimes(problem, asEnds(blocks, ends));
+      if (!best || compareTimes(judged, best.judged) < 0) best = { ends, judged };
+      return;
+    }
+    const ways = conflict.flatMap((first) =>
+      conflict
+        .filter((then) => then.index !== first.index)
+        .map((then): { arc: Arc; cost: number } => {
+          const leastMin = first.endOffset - then.startOffset;
+          const moved = ends[first.index]! + leastMin - ends[then.index]!;
+          return {
+            arc: { from: first.index, to: then.index, leastMin },
+            cost: moved * (0.01 + blocks[then.index]!.staleness),
+          };
+        }),
+    );
+    for (const { arc } of ways.sort((a, b) => a.cost - b.cost)) visit([...added, arc], ends);
+  }
+
+  visit(arcs, needed(blocks));
+  return { best, proven, nodes };
+}

@@ -1,0 +1,13 @@
+/**
+ * A small repeatable source of numbers between 0 and 1 (mulberry32), so that the same evening gives the same plan.
+ * @param seed any whole number
+ */
+export function repeatable(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
+    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
+  };
+}

@@ -1,0 +1,95 @@
+import { leastLateMin, leastSpanMin, leastStale } from './bounds';
+import { branchAndBound, type Best } from './branch';
+import { compare, compareTimes, judge, judgeTimes } from './judge';
+import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
+import { horizonMin, placeByList } from './place';
+import type { Ends, Judged, PrepProblem } from './problem';
+import { repeatable } from './random';
+
+export interface PrepSolution {
+  ends: Ends;
+  judged: Judged;
+  /** What no schedule can be better than. */
+  least: Omit<Judged, 'switches'>;
+  /** Nothing is better on time, freshness and standing. */
+  proven: boolean;
+}
+
+export interface Effort {
+  /** Lists that are tried, and branches that are looked at. */
+  lists: number;
+  nodes: number;
+}
+
+export const USUAL_EFFORT: Effort = { lists: 250, nodes: 1500 };
+
+/** What loses most for its length stands nearest to the table; what many others wait for comes before them. */
+function firstList({ blocks }: PrepProblem): number[] {
+  const ratio = (index: number) => blocks[index]!.staleness / Math.max(1, blocks[index]!.lastsMin);
+  return blocks
+    .map((_, index) => index)
+    .sort((a, b) => blocks[a]!.endsBeforeMin - blocks[b]!.endsBeforeMin || ratio(b) - ratio(a) || a - b);
+}
+
+/** Takes one of the list out and puts it in elsewhere. */
+function moved(order: readonly number[], random: () => number): number[] {
+  const next = [...order];
+  const [one] = next.splice(Math.floor(random() * next.length), 1);
+  next.splice(Math.floor(random() * (next.length + 1)), 0, one!);
+  return next;
+}
+
+/** Improves a list by moving one at a time, and keeps what is no worse. Plain list scheduling is its first step. */
+function searchLists(
+  problem: PrepProblem,
+  arcs: readonly Arc[],
+  lists: number,
+): (Best & { judged: Judged }) | undefined {
+  const horizon = horizonMin(problem);
+  const random = repeatable(problem.blocks.length);
+  const tried = (order: readonly number[]) => {
+    const ends = placeByList(problem, arcs, order, horizon);
+    return ends && { order, ends, judged: judge(problem, asEnds(problem.blocks, ends)) };
+  };
+  let order = firstList(problem);
+  let best = tried(order);
+  for (let count = 1; count < lists; count += 1) {
+    const next = tried(moved(order, random));
+    if (next && (!best || compare(next.judged, best.judged) <= 0)) {
+      best = next;
+      order = [...next.order];
+    }
+  }
+  return best;
+}
+
+/**
+ * Schedules the preparation backwards from sitting down: on time first, then freshness, then the shortest stand, then the
+ * fewest changes of place. A list search finds a good schedule; branch and bound then looks for a better one and proves,
+ * where it can, that there is none on the first three.
+ * @returns minutes before sitting down at which each block ends, with what no schedule can be better than; undefined when
+ * the lags contradict one another
+ */
+export function solvePrep(problem: PrepProblem, effort: Effort = USUAL_EFFORT): PrepSolution | undefined {
+  const { blocks } = problem;
+  const arcs = arcsOf(problem);
+  const latest = needed(blocks);
+  if (!settle(blocks, arcs, latest)) return undefined;
+  const least = {
+    lateMin: leastLateMin(problem, latest),
+    stale: leastStale(problem, latest),
+    spanMin: leastSpanMin(problem, latest),
+  };
+  const listed = searchLists(problem, arcs, effort.lists);
+  const searched = branchAndBound(problem, arcs, listed, effort.nodes);
+  if (!searched.best) return undefined;
+  const isBetter = !listed || compareTimes(searched.best.judged, listed.judged) < 0;
+  const ends = asEnds(blocks, isBetter ? searched.best.ends : listed.ends);
+  return { ends, judged: judge(problem, ends), least, proven: searched.proven };
+}
+
+/** Plain list scheduling: the first list alone, as a reference. */
+export function listAlone(problem: PrepProblem): Omit<Judged, 'switches'> | undefined {
+  const ends = placeByList(problem, arcsOf(problem), firstList(problem), horizonMin(problem));
+  return ends && judgeTimes(problem, asEnds(problem.blocks, ends));
+}
