@@ -2,7 +2,7 @@ import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { eveningSchema } from '@elixa/contract';
-import { planEvening } from '@elixa/core';
+import { planPot } from '@elixa/core';
 import { Bench } from 'tinybench';
 
 const ROOT = path.join(__dirname, '..');
@@ -20,7 +20,7 @@ async function timeToPlan() {
     const text = read(name);
     const evening = eveningSchema.parse(JSON.parse(text));
     bench.add(`read ${name}`, () => void eveningSchema.parse(JSON.parse(text)));
-    bench.add(`plan ${name}`, () => void planEvening(evening));
+    bench.add(`plan ${name}`, () => void planPot(evening));
   }
   await bench.run();
   const medianMs = (name: string) => {

@@ -88,6 +88,17 @@ export const swapSchema = z.object({
 
 const tasteStep = z.int().min(-3).max(3).optional();
 
+/** How fast the hands are. */
+export const paceSchema = z.enum(['unhurried', 'steady', 'quick']);
+
+/** What there is to prepare with, where it differs from two burners and steady hands. */
+export const kitchenSchema = z.object({
+  burners: z.int().min(1).max(4).optional(),
+  pace: paceSchema.optional(),
+  /** The earliest that somebody can start. */
+  startAt: z.iso.datetime({ offset: true }).optional(),
+});
+
 export const tasteSchema = z.object({
   salt: tasteStep,
   sweet: tasteStep,
@@ -107,6 +118,7 @@ export const eveningSchema = z.object({
   }),
   diners: z.array(dinerSchema).min(1).max(24),
   cooks: z.int().min(1).max(4),
+  kitchen: kitchenSchema.optional(),
   units: unitsSchema,
   vessel: vesselSchema,
   heatSource: heatSourceSchema,
@@ -128,6 +140,8 @@ export const eveningSchema = z.object({
         ahead: z.array(catalogueIdSchema).max(6).optional(),
       })
       .optional(),
+    /** What is bought ready cut or cooked, and needs no preparation. */
+    bought: z.array(catalogueIdSchema).max(40).optional(),
     /** How many times over a sauce or base is made, by formula; what is not for tonight is kept. */
     batches: z.record(catalogueIdSchema, z.int().min(1).max(4)).optional(),
     /** What the table likes, by formula, in steps: 1 is a little more, -1 a little less. */
@@ -149,6 +163,8 @@ export type VesselMaterial = z.infer<typeof vesselMaterialSchema>;
 export type HeatSource = z.infer<typeof heatSourceSchema>;
 export type Units = z.infer<typeof unitsSchema>;
 export type Service = z.infer<typeof serviceSchema>;
+export type Pace = z.infer<typeof paceSchema>;
+export type Kitchen = z.infer<typeof kitchenSchema>;
 export type Taste = z.infer<typeof tasteSchema>;
 export type Swap = z.infer<typeof swapSchema>;
 export type Evening = z.infer<typeof eveningSchema>;

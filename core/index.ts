@@ -23,6 +23,8 @@ export { liveView, type Change, type InPot, type LiveView, type NextStep } from 
 export { parseAmount } from './measures/parseAmount';
 export { showPinch, showVolume } from './measures/showMeasure';
 export { newEvening } from './newEvening';
-export { planEvening } from './planEvening';
+export { planEvening, prepFromNow } from './planEvening';
+export { planPot } from './planPot';
+export type { PrepClock } from './prep/planPrep';
 export { shortName } from './simmer/actions';
 export { shiftIso } from './time/shiftIso';

@@ -1,118 +1,52 @@
-import { PLAN_SCHEMA_VERSION, type Amount, type Build, type Evening, type Liquid, type Plan } from '@elixa/contract';
-import { arrange } from './build/arrange';
-import type { Fit } from './build/fit';
-import { headroomMm, heightAtMm } from './build/vesselShape';
-import { ingredientById } from './catalogue/ingredients';
-import type { Style } from './catalogue/style';
-import { styleById } from './catalogue/styles';
-import { cautionsFor } from './cautions/cautions';
-import { checkEvening, EveningError } from './checkEvening';
-import { findConflicts } from './diners/conflicts';
-import { helpings, type Helping } from './diners/helpings';
-import { portionsOf } from './diners/portion';
-import { seatTable } from './diners/table';
-import { chosenLiquids } from './formula/chosenLiquids';
-import { describeLiquid } from './formula/describe';
-import { sum } from './formula/sum';
-import { buyWhole } from './measures/buyWhole';
-import { showMeasure } from './measures/showMeasure';
-import { solveBeside } from './plan/beside';
-import { solveBroths, type SolvedLiquid } from './plan/broths';
+import type { Evening, Plan, Prep } from '@elixa/contract';
+import { checkEvening } from './checkEvening';
+import { planPotAndFood, type PlannedPot } from './planPot';
+import { planPrep, type PrepClock } from './prep/planPrep';
+import { remediesFor } from './prep/remedies';
+import { REMEDY_EFFORT } from './prep/solve';
 import type { AdditionModel } from './simmer/additionModel';
 import { timesTable } from './simmer/timesTable';
 
-const PURPOSE = { broth: 'broth', sauce: 'dip', marinade: 'marinade', base: 'base' } as const;
+const NOTHING_TICKED: PrepClock['ticks'] = new Map();
 
-function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly Liquid[]): Amount[] {
-  const fromPot: Amount[] = food.map((one) => {
-    const what = ingredientById(one.ingredientId);
-    return {
-      ingredientId: one.ingredientId,
-      purpose: one.pan === 'aside' ? 'aside' : one.purpose,
-      cut: one.cuts.map(({ cut }) => what.cuts[cut]?.label ?? cut).join('; '),
-      massG: one.massG,
-      shown: showMeasure(one.massG, what, evening.units),
-      buy: buyWhole(one.massG, what),
-    };
-  });
-  const fromLiquids: Amount[] = liquids.flatMap((liquid) =>
-    liquid.ingredients.map((part) => ({
-      ingredientId: part.ingredientId,
-      purpose: PURPOSE[liquid.kind],
-      massG: part.massG,
-      shown: { text: part.shownText, errorPct: part.roundingErrorPct },
-      buy: buyWhole(part.massG, ingredientById(part.ingredientId)),
-    })),
-  );
-  return [...fromPot, ...fromLiquids];
+/** The clock that a plan counts from: the one given, or the earliest that somebody can start. */
+function clockOf({ kitchen }: Evening, clock: PrepClock | undefined): PrepClock | undefined {
+  const startAt = kitchen?.startAt;
+  if (!startAt) return clock;
+  const isLater = !clock || Date.parse(startAt) > Date.parse(clock.now);
+  return isLater ? { now: startAt, ticks: clock?.ticks ?? NOTHING_TICKED } : clock;
 }
 
-function buildOf(evening: Evening, food: readonly Helping[], fit: Fit): Build {
-  const { vessel } = evening;
-  const inPot = food.filter((one) => one.pan === 'main' && one.purpose === 'pot');
-  const fillMl = fit.potBrothMl + fit.solidsMl / fit.rounds;
-  const fillHeightMm = heightAtMm(vessel, fillMl);
-  return {
-    rimMl: vessel.rimVolumeMl,
-    usableMl: fit.usableMl,
-    headroomMm: headroomMm(vessel),
-    solidsMl: fit.solidsMl,
-    rounds: fit.rounds,
-    potBrothMl: fit.potBrothMl,
-    reserveMl: fit.reserveMl,
-    fillHeightMm,
-    liquidHeightMm: heightAtMm(vessel, fit.potBrothMl),
-    fits: fit.rounds === 1,
-    sectors: arrange(vessel, inPot, fillHeightMm),
+function prepOf(evening: Evening, planned: PlannedPot, model: AdditionModel, clock: PrepClock | undefined): Prep {
+  const { plan, food, style } = planned;
+  const from = clockOf(evening, clock);
+  const prep = planPrep({ evening, food, liquids: plan.liquids, simmer: plan.simmer }, from);
+  const lateWith = (changed: Evening): number | undefined => {
+    if (checkEvening(changed).length > 0) return undefined;
+    const other = planPotAndFood(changed, model);
+    const question = { evening: changed, food: other.food, liquids: other.plan.liquids, simmer: other.plan.simmer };
+    return planPrep(question, from, REMEDY_EFFORT).late;
   };
-}
-
-/** Share of a base that the broths of this evening take out of its jar; what is lifted out is no part of it. */
-function takenShare({ active, solution }: SolvedLiquid, broths: readonly SolvedLiquid[]): number {
-  const gramsIn = (parts: SolvedLiquid['solution']['parts']) => sum(parts.map((part) => part.massG));
-  const taken = broths.flatMap((one) => one.solution.parts.filter((part) => part.ingredientId === active.formula.id));
-  const jarG = gramsIn(solution.parts.filter((part) => part.role !== 'aroma' && part.role !== 'infusion'));
-  return taken.length > 0 ? gramsIn(taken) / jarG : 0;
+  return { ...prep, remedies: remediesFor(evening, style, prep.late, lateWith) };
 }
 
 /**
- * Everything that follows from an evening: amounts, liquids, the fit in the pot, what goes in when, and the cautions.
- * A pure function: the same evening gives the same plan, in a worker, on the server and on the command line.
+ * Everything that follows from an evening: amounts, liquids, the fit in the pot, what goes in when, the preparation and
+ * the cautions. A pure function: the same evening gives the same plan, in a worker, on the server and on the command line.
  * @param evening a valid evening document
  * @param model what is known of the physics; the table of times unless another is given
  * @throws EveningError when the document asks for something that the catalogue does not hold, with the fields at fault
  * @example planEvening(practiceNight).simmer.boilingPointC // 96.1
  */
 export function planEvening(evening: Evening, model: AdditionModel = timesTable): Plan {
-  const faults = checkEvening(evening);
-  if (faults.length > 0) throw new EveningError(faults);
-  const style = styleById(evening.style.id) as Style;
-  const table = seatTable(evening, style);
-  const food = helpings(evening, style, table);
-  const chosen = chosenLiquids(evening, style);
-  const { broths, fit, simmer } = solveBroths({ evening, style, chosen, table, food, model });
-  const beside = [...chosen.sauces, ...chosen.ahead].flatMap((formula) =>
-    solveBeside(evening, style, formula, table, food, broths[0]!.solution),
-  );
-  const liquids = [...broths, ...beside].map((one) => {
-    const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
-    return describeLiquid({ ...one, evening, readyBy, takenShare: takenShare(one, broths) });
-  });
-  return {
-    schemaVersion: PLAN_SCHEMA_VERSION,
-    eveningId: evening.id,
-    style: { id: style.id, name: style.name },
-    portions: portionsOf(evening.diners),
-    amounts: amountsOf(evening, food, liquids),
-    conflicts: findConflicts(evening, style, table),
-    liquids,
-    build: buildOf(evening, food, fit),
-    simmer,
-    cautions: cautionsFor({
-      evening,
-      helpings: food,
-      liquidIngredientIds: liquids.flatMap((liquid) => liquid.ingredients.map((part) => part.ingredientId)),
-      rounds: fit.rounds,
-    }),
-  };
+  const planned = planPotAndFood(evening, model);
+  return { ...planned.plan, prep: prepOf(evening, planned, model, undefined) };
+}
+
+/**
+ * What is left of an evening's preparation at a moment, planned again from there: done things stay done.
+ * @param clock now, and what has been ticked off
+ */
+export function prepFromNow(evening: Evening, clock: PrepClock, model: AdditionModel = timesTable): Prep {
+  return prepOf(evening, planPotAndFood(evening, model), model, clock);
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { eveningSchema, type Evening, type LiveEvent } from '@elixa/contract';
-import { liveSteps, planEvening, project, shiftIso } from '@elixa/core';
+import { liveSteps, planPot, project, shiftIso } from '@elixa/core';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import type { Db } from './store/database';
@@ -30,7 +30,7 @@ const LATE_S: Record<string, readonly number[]> = { boil: [140], add: [10, 70, 2
 const eventId = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`;
 
 function finishedLog(evening: Evening): LiveEvent[] {
-  const { simmer } = planEvening(evening);
+  const { simmer } = planPot(evening);
   const steps = liveSteps(simmer);
   const at = (seconds: number) => shiftIso(simmer.litAt, Math.round(seconds));
   const taps: Array<{ eventId: string; step: number; atS: number }> = [];

@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { planEvening } from '@elixa/core';
+import { planPot } from '@elixa/core';
 import { render, type RenderResult } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
 import { EveningProvider } from '@/features/evening/EveningContext';
@@ -19,7 +19,7 @@ function Inside({
     setEvening(next);
   };
   return (
-    <EveningProvider value={{ evening, change, plan: planEvening(evening), faults: [], pending: false }}>
+    <EveningProvider value={{ evening, change, plan: planPot(evening), faults: [], pending: false }}>
       {children}
     </EveningProvider>
   );

@@ -1,4 +1,4 @@
-import { planEvening } from '@elixa/core';
+import { planPot } from '@elixa/core';
 import { practice } from '@/testing/household';
 import { placePieces } from './pot/placePieces';
 import { countdown, fromFields, lasting, toDateField, toTimeField } from './time';
@@ -27,7 +27,7 @@ describe('times in words', () => {
 });
 
 describe('the pot from above', () => {
-  const { build } = planEvening(practice());
+  const { build } = planPot(practice());
   const pieces = placePieces(build.sectors, 120);
 
   it('shows every bunch, inside the wall, the same way every time', () => {

@@ -1,7 +1,7 @@
-import { planEvening } from '@elixa/core';
+import { planPot, prepFromNow } from '@elixa/core';
 import { expose } from 'comlink';
 
-const planner = { planEvening };
+const planner = { planPot, prepFromNow };
 export type Planner = typeof planner;
 
 expose(planner);

@@ -1,5 +1,5 @@
-import type { Evening, FieldError, Plan } from '@elixa/contract';
-import { checkEvening } from '@elixa/core';
+import type { Evening, FieldError, PotPlan, Prep } from '@elixa/contract';
+import { checkEvening, type PrepClock } from '@elixa/core';
 import { wrap, type Remote } from 'comlink';
 import type { Planner } from './plan.worker';
 
@@ -10,11 +10,14 @@ function worker(): Remote<Planner> {
   return remote;
 }
 
-export type Planned = { plan: Plan; faults?: undefined } | { plan?: undefined; faults: FieldError[] };
+export type Planned = { plan: PotPlan; faults?: undefined } | { plan?: undefined; faults: FieldError[] };
 
 /** Plans an evening off the page's own thread, or says which fields keep it from being planned. */
 export async function planInWorker(evening: Evening): Promise<Planned> {
   const faults = checkEvening(evening);
   if (faults.length > 0) return { faults };
-  return { plan: await worker().planEvening(evening) };
+  return { plan: await worker().planPot(evening) };
 }
+
+/** What is left of the preparation at a moment, planned off the page's own thread. */
+export const prepInWorker = (evening: Evening, clock: PrepClock): Promise<Prep> => worker().prepFromNow(evening, clock);

@@ -1,7 +1,7 @@
 import type { Diner, Swap } from '@elixa/contract';
 import { CLEAR_CHICKEN } from '../catalogue/styles/clearChicken';
 import { ingredientById } from '../catalogue/ingredients';
-import { planEvening } from '../planEvening';
+import { planPot } from '../planPot';
 import { eveningFor, example, guests } from '../testing/household';
 import { findConflicts } from './conflicts';
 import { portionOf } from './portion';
@@ -12,7 +12,7 @@ const tove = example('muffled-peal').diners.find((diner) => diner.name === 'Tove
 const noor = example('muffled-peal').diners.find((diner) => diner.name === 'Noor')!;
 const regular = guests(1)[0]!;
 const asideCod: Swap = { ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' };
-const massOf = (plan: ReturnType<typeof planEvening>, id: string, purpose: string) =>
+const massOf = (plan: ReturnType<typeof planPot>, id: string, purpose: string) =>
   plan.amounts.find((one) => one.ingredientId === id && one.purpose === purpose)?.massG ?? 0;
 
 describe('portions', () => {
@@ -58,14 +58,14 @@ describe('conflicts', () => {
   it('never offers a guest what the guest cannot eat either', () => {
     const vegan: Diner = { ...regular, name: 'Vegan', diets: ['vegan'] };
     const evening = eveningFor(2, { diners: [regular, vegan] });
-    const offers = planEvening(evening).conflicts.flatMap((one) => one.offers);
+    const offers = planPot(evening).conflicts.flatMap((one) => one.offers);
     expect(offers.some((one) => one.withIngredientId === 'codFillet')).toBe(false);
     expect(offers.some((one) => one.withIngredientId === 'friedTofu')).toBe(true);
   });
 
   it('counts what a guest cannot eat out of the amounts', () => {
-    const without = planEvening(eveningFor(3));
-    const withTove = planEvening(eveningFor(3, { diners: [...guests(3), tove] }));
+    const without = planPot(eveningFor(3));
+    const withTove = planPot(eveningFor(3, { diners: [...guests(3), tove] }));
     expect(massOf(withTove, 'chickenThigh', 'pot')).toBeCloseTo(massOf(without, 'chickenThigh', 'pot'), 6);
     expect(massOf(withTove, 'carrot', 'pot')).toBeGreaterThan(massOf(without, 'carrot', 'pot'));
   });
@@ -73,7 +73,7 @@ describe('conflicts', () => {
 
 describe('a small pan aside', () => {
   const evening = eveningFor(3, { diners: [...guests(3), tove], choices: { swaps: [asideCod], leaveOut: [] } });
-  const plan = planEvening(evening);
+  const plan = planPot(evening);
 
   it('cooks the swap for the guest alone and settles the conflict', () => {
     expect(massOf(plan, 'codFillet', 'aside')).toBeCloseTo(150, 6);
@@ -89,7 +89,7 @@ describe('a small pan aside', () => {
   });
 
   it('becomes the pot itself when everybody would sit aside', () => {
-    const alone = planEvening(eveningFor(1, { diners: [tove], choices: { swaps: [asideCod], leaveOut: [] } }));
+    const alone = planPot(eveningFor(1, { diners: [tove], choices: { swaps: [asideCod], leaveOut: [] } }));
     expect(massOf(alone, 'codFillet', 'pot')).toBeGreaterThan(0);
     expect(alone.simmer.pieces.some((one) => one.pan === 'aside')).toBe(false);
   });
@@ -101,8 +101,8 @@ describe('swaps in the broth', () => {
       { ingredientId: 'mirin', withIngredientId: 'sugar', scope: 'everyone' },
       { ingredientId: 'sake', withIngredientId: 'water', scope: 'everyone' },
     ];
-    const before = planEvening(eveningFor(3)).liquids[0]!;
-    const plan = planEvening(eveningFor(3, { diners: [...guests(2), noor], choices: { swaps, leaveOut: [] } }));
+    const before = planPot(eveningFor(3)).liquids[0]!;
+    const plan = planPot(eveningFor(3, { diners: [...guests(2), noor], choices: { swaps, leaveOut: [] } }));
     const broth = plan.liquids[0]!;
     const grams = (liquid: typeof broth, id: string) =>
       liquid.ingredients.find((one) => one.ingredientId === id)?.massG ?? 0;
@@ -118,9 +118,9 @@ describe('swaps in the broth', () => {
     ['darkSoy', 'tamari'],
     ['darkSoy', 'salt'],
   ])('keeps the salinity when %s becomes %s', (ingredientId, withIngredientId) => {
-    const before = planEvening(eveningFor(4)).liquids;
+    const before = planPot(eveningFor(4)).liquids;
     const swaps: Swap[] = [{ ingredientId, withIngredientId, scope: 'everyone' }];
-    const after = planEvening(eveningFor(4, { choices: { swaps, leaveOut: [] } })).liquids;
+    const after = planPot(eveningFor(4, { choices: { swaps, leaveOut: [] } })).liquids;
     after.forEach((liquid, index) => expect(liquid.salinityPct).toBeCloseTo(before[index]!.salinityPct, 6));
   });
 });

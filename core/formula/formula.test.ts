@@ -1,13 +1,13 @@
 import { ingredientById } from '../catalogue/ingredients';
 import { VESSELS } from '../catalogue/vessels';
-import { planEvening } from '../planEvening';
+import { planPot } from '../planPot';
 import { eveningFor, example } from '../testing/household';
 
 const SCHOOLS = ['dipCarriesSalt', 'drunkAsSoup'] as const;
 const UNITS = ['metric', 'us', 'eastAsian'] as const;
 const seasoned = (count: number, seasoning: (typeof SCHOOLS)[number]) => {
   const evening = eveningFor(count);
-  return planEvening({ ...evening, style: { ...evening.style, schools: { ...evening.style.schools, seasoning } } });
+  return planPot({ ...evening, style: { ...evening.style, schools: { ...evening.style.schools, seasoning } } });
 };
 
 describe('every liquid, at 1 to 14 guests', () => {
@@ -57,12 +57,12 @@ describe('every liquid, at 1 to 14 guests', () => {
 
 describe('the start water', () => {
   it('grows when more steam is lost, and shrinks with more cabbage', () => {
-    const base = planEvening(eveningFor(4)).liquids[0]!;
+    const base = planPot(eveningFor(4)).liquids[0]!;
     const wide = eveningFor(4);
     const wider = { ...wide, vessel: { ...wide.vessel, innerDiameterMm: 400, innerDepthMm: 60, rimVolumeMl: 4000 } };
-    const moreSteamG = planEvening(wider).liquids[0]!.water.evaporatedG / planEvening(wider).simmer.endsAtS;
-    expect(moreSteamG).toBeGreaterThan(base.water.evaporatedG / planEvening(wide).simmer.endsAtS);
-    const leafy = planEvening(eveningFor(4, { overrides: { gramsPerHead: { napaCabbage: 200 } } })).liquids[0]!;
+    const moreSteamG = planPot(wider).liquids[0]!.water.evaporatedG / planPot(wider).simmer.endsAtS;
+    expect(moreSteamG).toBeGreaterThan(base.water.evaporatedG / planPot(wide).simmer.endsAtS);
+    const leafy = planPot(eveningFor(4, { overrides: { gramsPerHead: { napaCabbage: 200 } } })).liquids[0]!;
     expect(leafy.water.releasedG).toBeGreaterThan(base.water.releasedG);
   });
 
@@ -72,7 +72,7 @@ describe('the start water', () => {
       vessel: { ...steel, innerDepthMm: 300, rimVolumeMl: 12_000 },
       overrides: { gramsPerHead: { napaCabbage: 1000, mizuna: 1000 }, brothMlPerHead: 100 },
     });
-    const broth = planEvening(evening).liquids[0]!;
+    const broth = planPot(evening).liquids[0]!;
     expect(broth.startWaterMl).toBeGreaterThanOrEqual(0);
     expect(broth.startWaterMl).toBeLessThan(100);
     expect(broth.finishedMl).toBeGreaterThan(200);
@@ -96,7 +96,7 @@ describe('the schools', () => {
   it('lift the kelp before the boil whichever way it is drawn, and never leave it out', () => {
     for (const kelp of ['coldSoak', 'slowHeat', 'hotPour']) {
       const evening = eveningFor(4);
-      const plan = planEvening({
+      const plan = planPot({
         ...evening,
         style: { ...evening.style, schools: { ...evening.style.schools, kelp } },
       });
@@ -108,13 +108,13 @@ describe('the schools', () => {
   });
 
   it('leave the flake steps out when flakes are left out', () => {
-    const plan = planEvening(eveningFor(4, { choices: { swaps: [], leaveOut: ['bonitoFlakes'] } }));
+    const plan = planPot(eveningFor(4, { choices: { swaps: [], leaveOut: ['bonitoFlakes'] } }));
     expect(plan.liquids[0]!.ingredients.map((part) => part.ingredientId)).not.toContain('bonitoFlakes');
     expect(plan.liquids[0]!.steps.map((step) => step.id)).not.toContain('steepFlakes');
   });
 
   it('start the broth early enough to be ready when the burner is lit', () => {
-    const plan = planEvening(example('first-frost'));
+    const plan = planPot(example('first-frost'));
     const broth = plan.liquids[0]!;
     const lastS = Math.max(...broth.steps.map((step) => step.atS + step.durationS));
     expect(Date.parse(broth.startBy!) + lastS * 1000).toBe(Date.parse(plan.simmer.litAt));
@@ -125,7 +125,7 @@ describe('the schools', () => {
 describe('shown measures of a whole plan', () => {
   it.each(UNITS)('stay within their bounds in %s', (units) => {
     for (let count = 1; count <= 14; count += 1) {
-      const plan = planEvening(eveningFor(count, { units }));
+      const plan = planPot(eveningFor(count, { units }));
       for (const part of plan.liquids.flatMap((liquid) => liquid.ingredients)) {
         expect(Math.abs(part.roundingErrorPct)).toBeLessThanOrEqual(part.carriesSalt ? 3 : 5);
       }

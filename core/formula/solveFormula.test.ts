@@ -3,7 +3,7 @@ import type { Evening } from '@elixa/contract';
 import { BASES, BROTHS, FORMULAS, MARINADES, SAUCES } from '../catalogue/formulas';
 import { POT_FAMILIES, type Formula } from '../catalogue/formula';
 import { hasIngredient, ingredientById } from '../catalogue/ingredients';
-import { planEvening } from '../planEvening';
+import { planPot } from '../planPot';
 import { eveningFor } from '../testing/household';
 import { solveLinear } from './linear';
 import { partsOf } from './schools';
@@ -22,7 +22,7 @@ function evening(formula: Formula, count: number, more: Partial<Evening> = {}): 
   return { ...base, choices: { ...base.choices, liquids } };
 }
 const solve = (formula: Formula, count: number, more: Partial<Evening> = {}) =>
-  planEvening(evening(formula, count, more)).liquids.find((one) => one.id === formula.id)!;
+  planPot(evening(formula, count, more)).liquids.find((one) => one.id === formula.id)!;
 const byId = (id: string) => FORMULAS.find((one) => one.id === id)!;
 
 describe('the formulas', () => {
@@ -141,7 +141,7 @@ describe('scaling', () => {
 describe('a batch', () => {
   const made = (times: number) => {
     const given = evening(byId('chilliSauce'), 4);
-    const plan = planEvening({ ...given, choices: { ...given.choices, batches: { chilliSauce: times } } });
+    const plan = planPot({ ...given, choices: { ...given.choices, batches: { chilliSauce: times } } });
     return plan.liquids.find((one) => one.id === 'chilliSauce')!;
   };
 
@@ -165,7 +165,7 @@ describe('swaps', () => {
     const before = solve(formula, 4);
     const swap = { ingredientId, withIngredientId, scope: 'everyone' as const };
     const given = evening(formula, 4);
-    const after = planEvening({ ...given, choices: { ...given.choices, swaps: [swap] } }).liquids.find(
+    const after = planPot({ ...given, choices: { ...given.choices, swaps: [swap] } }).liquids.find(
       (one) => one.id === formula.id,
     )!;
     return { before, after, swap };
@@ -230,7 +230,7 @@ describe('swaps', () => {
 describe('the table’s taste', () => {
   const tasted = (id: string, taste: object) => {
     const given = evening(byId(id), 4);
-    return planEvening({ ...given, choices: { ...given.choices, taste: { [id]: taste } } }).liquids.find(
+    return planPot({ ...given, choices: { ...given.choices, taste: { [id]: taste } } }).liquids.find(
       (one) => one.id === id,
     )!;
   };

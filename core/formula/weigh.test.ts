@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { ingredientById } from '../catalogue/ingredients';
-import { planEvening } from '../planEvening';
+import { planPot } from '../planPot';
 import { eveningFor } from '../testing/household';
 import { restAfter } from './weigh';
 
 const brothOf = (id: string) => {
   const evening = eveningFor(4);
-  return planEvening({ ...evening, choices: { ...evening.choices, liquids: { broth: id } } }).liquids[0]!;
+  return planPot({ ...evening, choices: { ...evening.choices, liquids: { broth: id } } }).liquids[0]!;
 };
 const miso = brothOf('misoDashi');
 const planned = (id: string) => miso.ingredients.find((part) => part.ingredientId === id)!.massG;

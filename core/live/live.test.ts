@@ -1,6 +1,6 @@
 import type { LiveEvent } from '@elixa/contract';
 import fc from 'fast-check';
-import { planEvening } from '../planEvening';
+import { planPot } from '../planPot';
 import { example } from '../testing/household';
 import { foldLive, potClockS } from './foldLive';
 import { liveSteps } from './liveSteps';
@@ -8,7 +8,7 @@ import { liveView } from './liveView';
 import { project } from './project';
 
 const evening = example('practice-night');
-const { simmer } = planEvening(evening);
+const { simmer } = planPot(evening);
 const steps = liveSteps(simmer);
 const START = Date.parse(simmer.litAt);
 
@@ -191,7 +191,7 @@ describe('what is told', () => {
 
   it('sends the small pan its own words', () => {
     const swaps = [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' as const }];
-    const plan = planEvening({ ...example('muffled-peal'), choices: { swaps, leaveOut: [] } });
+    const plan = planPot({ ...example('muffled-peal'), choices: { swaps, leaveOut: [] } });
     const titles = liveSteps(plan.simmer)
       .filter((step) => step.pan === 'aside')
       .map((step) => step.title);

@@ -1,16 +1,16 @@
-import type { Allergen, Diner, Evening, Plan, Swap } from '@elixa/contract';
+import type { Allergen, Diner, Evening, PotPlan, Swap } from '@elixa/contract';
 import { FORMULAS } from '../catalogue/formulas';
 import { ingredientById } from '../catalogue/ingredients';
 import { JARS } from '../catalogue/ingredients/jars';
 import { VESSELS } from '../catalogue/vessels';
 import { checkEvening } from '../checkEvening';
-import { planEvening } from '../planEvening';
+import { planPot } from '../planPot';
 import { eveningFor, guests } from '../testing/household';
 
 const divided = VESSELS.find((one) => one.divided)!;
-const brothsOf = (plan: Plan) => plan.liquids.filter((one) => one.kind === 'broth');
-const liquid = (plan: Plan, id: string) => plan.liquids.find((one) => one.id === id)!;
-const grams = (plan: Plan, liquidId: string, id: string) =>
+const brothsOf = (plan: PotPlan) => plan.liquids.filter((one) => one.kind === 'broth');
+const liquid = (plan: PotPlan, id: string) => plan.liquids.find((one) => one.id === id)!;
+const grams = (plan: PotPlan, liquidId: string, id: string) =>
   liquid(plan, liquidId).ingredients.find((one) => one.ingredientId === id)?.massG ?? 0;
 const choosing = (choices: Partial<Evening['choices']>, more: Partial<Evening> = {}) =>
   eveningFor(4, { ...more, choices: { swaps: [], leaveOut: [], ...choices } });
@@ -19,11 +19,11 @@ const avoiding = (...avoids: Allergen[]): Diner => ({ ...guests(1)[0]!, name: 'N
 describe('a second small pan with its own broth', () => {
   const swaps: Swap[] = [{ ingredientId: 'bonitoFlakes', withIngredientId: 'driedShiitake', scope: 'aside' }];
   const diners = [...guests(3), avoiding('fish')];
-  const plan = planEvening(choosing({ swaps }, { diners }));
+  const plan = planPot(choosing({ swaps }, { diners }));
   const [pot, aside] = brothsOf(plan);
 
   it('is offered for what is in the broth', () => {
-    const { conflicts } = planEvening(choosing({}, { diners }));
+    const { conflicts } = planPot(choosing({}, { diners }));
     const flakes = conflicts.find((one) => one.ingredientId === 'bonitoFlakes')!;
     expect(flakes.offers.map((one) => one.scope)).toContain('aside');
     expect(plan.conflicts.find((one) => one.ingredientId === 'bonitoFlakes')!.resolvedBy).toContain('in a small pan');
@@ -46,20 +46,20 @@ describe('a second small pan with its own broth', () => {
   });
 
   it('is the pot when everybody needs it', () => {
-    const alone = planEvening(choosing({ swaps }, { diners: [avoiding('fish')] }));
+    const alone = planPot(choosing({ swaps }, { diners: [avoiding('fish')] }));
     expect(brothsOf(alone)).toHaveLength(1);
     expect(brothsOf(alone)[0]!.allergens).not.toContain('fish');
   });
 
   it('is not set up when another school leaves the thing out of the broth', () => {
-    const kelpOnly = planEvening(choosing({ swaps, liquids: { broth: 'mushroomKelp' } }, { diners }));
+    const kelpOnly = planPot(choosing({ swaps, liquids: { broth: 'mushroomKelp' } }, { diners }));
     expect(kelpOnly.liquids.every((one) => one.kind !== 'broth' || one.place === 'pot')).toBe(true);
   });
 });
 
 describe('a sauce in a bowl apart', () => {
   const swaps: Swap[] = [{ ingredientId: 'darkSoy', withIngredientId: 'tamari', scope: 'aside' }];
-  const plan = planEvening(choosing({ swaps }, { diners: [...guests(3), avoiding('wheat')] }));
+  const plan = planPot(choosing({ swaps }, { diners: [...guests(3), avoiding('wheat')] }));
   const dips = plan.liquids.filter((one) => one.kind === 'sauce');
 
   it('is mixed for the guest alone, and nobody leaves the pot for it', () => {
@@ -77,20 +77,20 @@ describe('a divided pot', () => {
     choosing({ liquids: { broth: 'numbingBroth', otherHalf } }, { vessel: divided });
 
   it('holds two broths, half of each', () => {
-    const plan = planEvening(two('mildBoneBroth'));
+    const plan = planPot(two('mildBoneBroth'));
     expect(brothsOf(plan).map(({ id, place }) => [id, place])).toEqual([
       ['numbingBroth', 'pot'],
       ['mildBoneBroth', 'otherHalf'],
     ]);
-    const whole = planEvening(two(undefined));
+    const whole = planPot(two(undefined));
     expect(brothsOf(plan)[0]!.finishedMl * 2).toBeCloseTo(brothsOf(whole)[0]!.finishedMl, 0);
     const made = brothsOf(plan).reduce((sum, one) => sum + one.madeMl, 0);
     expect(plan.build.potBrothMl + plan.build.reserveMl).toBeCloseTo(made, 0);
   });
 
   it('takes the same broth twice as one, and a whole pot as one', () => {
-    expect(brothsOf(planEvening(two('numbingBroth')))).toHaveLength(1);
-    expect(brothsOf(planEvening({ ...two('mildBoneBroth'), vessel: VESSELS[0]! }))).toHaveLength(1);
+    expect(brothsOf(planPot(two('numbingBroth')))).toHaveLength(1);
+    expect(brothsOf(planPot({ ...two('mildBoneBroth'), vessel: VESSELS[0]! }))).toHaveLength(1);
   });
 
   it('says which field names no broth', () => {
@@ -102,7 +102,7 @@ describe('bases from their jar', () => {
   const SOLVED = ['saltPct', 'sweetnessPct', 'acidPct', 'ethanolPct', 'glutamatePct', 'heatShu'] as const;
 
   it.each(JARS)('has the contents of what it is mixed from: $name', (jar) => {
-    const base = liquid(planEvening(choosing({ liquids: { ahead: [jar.id] } })), jar.id);
+    const base = liquid(planPot(choosing({ liquids: { ahead: [jar.id] } })), jar.id);
     const mixed = base.ingredients.filter((one) => one.role !== 'aroma');
     const totalG = mixed.reduce((sum, one) => sum + one.massG, 0);
     const part = (value: (id: string) => number) =>
@@ -129,7 +129,7 @@ describe('bases from their jar', () => {
       for (const count of [2, 4, 6, 10]) {
         const from = (base: string) => {
           const evening = choosing({ liquids: { broth: formula.id } }, { diners: guests(count) });
-          return planEvening({ ...evening, style: { ...evening.style, schools: { base } } });
+          return planPot({ ...evening, style: { ...evening.style, schools: { base } } });
         };
         const plan = from('ahead');
         const broth = plan.liquids[0]!;

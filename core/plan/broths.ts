@@ -1,4 +1,4 @@
-import type { Evening, Plan } from '@elixa/contract';
+import type { Evening, PotPlan } from '@elixa/contract';
 import { fitPot, type Fit } from '../build/fit';
 import type { Formula } from '../catalogue/formula';
 import type { Style } from '../catalogue/style';
@@ -109,7 +109,7 @@ export function solveBroths(given: {
   table: Table;
   food: readonly Helping[];
   model: AdditionModel;
-}): { broths: SolvedLiquid[]; fit: Fit; simmer: Plan['simmer'] } {
+}): { broths: SolvedLiquid[]; fit: Fit; simmer: PotPlan['simmer'] } {
   const { evening, style, chosen, table, food, model } = given;
   const pieces = food.filter((one) => one.purpose === 'pot');
   const mainPieces = pieces.filter((one) => one.pan === 'main');

@@ -1,5 +1,5 @@
-import { isAttended, type Block, type PrepProblem, type Resource } from './problem';
-import { reachMin } from './judge';
+import { isAttended, staleOf, type Block, type PrepProblem, type Resource } from './problem';
+import { reachMin, wholePoints } from './judge';
 
 /** A job for the bounds: it cannot begin earlier (counted backwards) and takes so long. */
 interface Job {
@@ -41,32 +41,31 @@ const queues = (block: Block, resource: Resource) =>
   block.lastsMin;
 
 /**
- * Least staleness that a schedule can have when its blocks end no later than `ends`: for the hands and for the board,
- * whatever queues for them, and for the rest what their lags ask.
+ * Least staleness that a schedule can have when its blocks end no later than `ends`: what their lags ask of each, or, for
+ * all that queues for the hands or for the board, what is left of the least weighted ends when each has stayed fresh as
+ * long as it does.
  */
 export function leastStale({ blocks, capacities }: PrepProblem, ends: readonly number[]): number {
-  const alone = blocks.map((block, index) => block.staleness * (ends[index]! - block.endsBeforeMin));
+  const alone = blocks.map((block, index) => staleOf(block, ends[index]!));
   const byLags = alone.reduce((total, one) => total + one, 0);
-  return Math.max(
-    byLags,
-    ...(['hands', 'board'] as const).map((resource) => {
-      const indices = blocks.flatMap((block, index) => (queues(block, resource) && block.lastsMin > 0 ? [index] : []));
-      if (indices.length < 2) return byLags;
-      const jobs = indices.map((index) => ({
-        readyMin: ends[index]!,
-        lastsMin: blocks[index]!.lastsMin,
-        weight: blocks[index]!.staleness,
-      }));
-      const queued = indices.reduce(
-        (total, index) => {
-          const block = blocks[index]!;
-          return total - alone[index]! - block.staleness * (block.lastsMin + block.endsBeforeMin);
-        },
-        leastWeightedEnds(jobs, capacities[resource]),
-      );
-      return byLags + queued;
-    }),
-  );
+  const leasts = (['hands', 'board'] as const).map((resource) => {
+    const indices = blocks.flatMap((block, index) => (queues(block, resource) && block.lastsMin > 0 ? [index] : []));
+    if (indices.length < 2) return byLags;
+    const jobs = indices.map((index) => ({
+      readyMin: ends[index]!,
+      lastsMin: blocks[index]!.lastsMin,
+      weight: blocks[index]!.staleness,
+    }));
+    const [others, fresh] = indices.reduce(
+      ([rest, free], index) => {
+        const { staleness, lastsMin, endsBeforeMin, freshMin } = blocks[index]!;
+        return [rest - alone[index]!, free + staleness * (lastsMin + endsBeforeMin + freshMin)];
+      },
+      [byLags, 0],
+    );
+    return others + Math.max(0, leastWeightedEnds(jobs, capacities[resource]) - fresh);
+  });
+  return wholePoints(Math.max(byLags, ...leasts));
 }
 
 /** The earliest whole minute (counted backwards) at which so much work for so many hands can be over. */

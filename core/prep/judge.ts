@@ -1,4 +1,13 @@
-import { backwards, firstHandMin, isAttended, type Block, type Ends, type Judged, type PrepProblem } from './problem';
+import {
+  backwards,
+  firstHandMin,
+  isAttended,
+  staleOf,
+  type Block,
+  type Ends,
+  type Judged,
+  type PrepProblem,
+} from './problem';
 
 /** Minutes from now that a block may reach back to; endless when the clock does not matter. */
 export function reachMin({ availableMin, notBeforeMin }: PrepProblem, block: Block): number {
@@ -32,6 +41,9 @@ function countSwitches({ blocks, capacities }: PrepProblem, ends: Ends): number 
   return switches;
 }
 
+/** Freshness counts in whole points, so that next to nothing does not cost the cook an hour of standing. */
+export const wholePoints = (stale: number) => Math.floor(stale + 1e-6);
+
 /** The first three figures alone, which a search compares thousands of times. */
 export function judgeTimes(problem: PrepProblem, ends: Ends): Omit<Judged, 'switches'> {
   let lateMin = 0;
@@ -40,10 +52,10 @@ export function judgeTimes(problem: PrepProblem, ends: Ends): Omit<Judged, 'swit
   for (const block of problem.blocks) {
     const endsMin = ends.get(block.id)!;
     lateMin = Math.max(lateMin, endsMin + block.lastsMin - reachMin(problem, block));
-    stale += block.staleness * (endsMin - block.endsBeforeMin);
+    stale += staleOf(block, endsMin);
     if (!block.early) spanMin = Math.max(spanMin, firstHandMin(block, endsMin) ?? 0);
   }
-  return { lateMin, stale, spanMin };
+  return { lateMin, stale: wholePoints(stale), spanMin };
 }
 
 /** How good a schedule is: on time first, then fresh, then the shortest stand, then the fewest switches. */

@@ -12,6 +12,10 @@ export class Timetable {
     this.used = Object.fromEntries(RESOURCES.map((one) => [one, new Uint8Array(minutes)]));
   }
 
+  clear(): void {
+    for (const one of RESOURCES) this.used[one]!.fill(0);
+  }
+
   /** The first end at or after `endsMin` for which everything that the block needs is free. */
   firstFree(block: Block, endsMin: number): number {
     for (let end = endsMin; end + block.lastsMin < this.minutes;) {
@@ -47,7 +51,7 @@ export class Timetable {
 }
 
 /** Long enough for everything one after another, and the longest waits between. */
-export function horizonMin({ blocks, lags }: PrepProblem): number {
+function horizonMin({ blocks, lags }: PrepProblem): number {
   const work = blocks.reduce((total, block) => total + block.lastsMin, 0);
   const waits = lags.reduce((total, lag) => total + lag.leastMin, 0);
   const latest = Math.max(0, ...blocks.map((block) => block.endsBeforeMin));
@@ -56,6 +60,25 @@ export function horizonMin({ blocks, lags }: PrepProblem): number {
 
 const MOST_RESTARTS = 25;
 
+/** The arcs of a problem, sorted for building schedules from lists. */
+export interface Placing {
+  problem: PrepProblem;
+  table: Timetable;
+  /** Arcs into each block from what follows it, and those that hold a block near to what comes before it. */
+  followers: Arc[][];
+  holders: Arc[][];
+}
+
+export function placing(problem: PrepProblem, arcs: readonly Arc[]): Placing {
+  const { blocks, capacities } = problem;
+  return {
+    problem,
+    table: new Timetable(capacities, horizonMin(problem)),
+    followers: blocks.map((_, index) => arcs.filter((arc) => arc.to === index && arc.leastMin >= 0)),
+    holders: blocks.map((_, index) => arcs.filter((arc) => arc.from === index && arc.leastMin < 0)),
+  };
+}
+
 /**
  * Builds a schedule backwards by a list: the next of the list whose followers all stand is placed as late as it can be.
  * Where something would then wait too long for what follows it, its follower is held back and the list starts again.
@@ -63,44 +86,36 @@ const MOST_RESTARTS = 25;
  * @returns minutes before sitting down at which each ends, or undefined when no time was found for all
  */
 export function placeByList(
-  problem: PrepProblem,
-  arcs: readonly Arc[],
+  { problem, table, followers, holders }: Placing,
   order: readonly number[],
-  horizon: number,
 ): number[] | undefined {
-  const { blocks, capacities } = problem;
-  const into = blocks.map((_, index) => arcs.filter((arc) => arc.to === index));
+  const { blocks } = problem;
   const held = blocks.map((block) => block.endsBeforeMin);
   for (let attempt = 0; attempt < MOST_RESTARTS; attempt += 1) {
-    const table = new Timetable(capacities, horizon);
-    const ends: Array<number | undefined> = blocks.map(() => undefined);
+    table.clear();
+    const ends: number[] = new Array<number>(blocks.length).fill(-1);
     const left = [...order];
     let again = false;
     while (left.length > 0 && !again) {
-      const at = left.findIndex((index) =>
-        into[index]!.every((arc) => arc.leastMin < 0 || ends[arc.from] !== undefined),
-      );
+      const at = left.findIndex((index) => followers[index]!.every((arc) => ends[arc.from]! >= 0));
       if (at === -1) return undefined;
       const index = left.splice(at, 1)[0]!;
       const block = blocks[index]!;
-      const least = into[index]!.reduce(
-        (most, arc) => (ends[arc.from] === undefined ? most : Math.max(most, ends[arc.from]! + arc.leastMin)),
-        held[index]!,
-      );
+      let least = held[index]!;
+      for (const arc of followers[index]!) least = Math.max(least, ends[arc.from]! + arc.leastMin);
       const end = table.firstFree(block, least);
       if (end > (block.endsWithinMin ?? Infinity)) return undefined;
       ends[index] = end;
       table.take(block, end);
-      for (const arc of arcs) {
-        if (arc.from !== index || arc.leastMin >= 0 || ends[arc.to] === undefined) continue;
+      for (const arc of holders[index]!) {
         const wanted = end + arc.leastMin;
-        if (ends[arc.to]! < wanted) {
+        if (ends[arc.to]! >= 0 && ends[arc.to]! < wanted) {
           held[arc.to] = wanted;
           again = true;
         }
       }
     }
-    if (!again) return ends as number[];
+    if (!again) return ends;
   }
   return undefined;
 }

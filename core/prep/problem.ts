@@ -21,7 +21,8 @@ export interface Block {
   /** It has to be over at least so long before sitting down, and at most so long where it does not keep. */
   endsBeforeMin: number;
   endsWithinMin?: number;
-  /** What a minute of waiting after it costs: how fast it loses its freshness. */
+  /** It waits so long without losing anything; each minute after that costs so much of its freshness. */
+  freshMin: number;
   staleness: number;
   /** It belongs to an earlier part of the day (it is followed by hours of waiting), and does not count as standing. */
   early: boolean;
@@ -59,6 +60,10 @@ export interface Judged {
   /** Changes between kinds of work; told, and only broken ties with. */
   switches: number;
 }
+
+/** Freshness that a block has lost by the time it is needed. */
+export const staleOf = ({ staleness, freshMin, endsBeforeMin }: Block, endsMin: number) =>
+  staleness * Math.max(0, endsMin - endsBeforeMin - freshMin);
 
 export const isAttended = (segment: Segment) => segment.needs.includes('hands');
 

@@ -25,6 +25,7 @@ function madeUp(seed: number, most = 8): PrepProblem {
       segments,
       endsBeforeMin: upTo(2),
       endsWithinMin: random() < 0.15 ? 6 + upTo(4) : undefined,
+      freshMin: upTo(3),
       staleness: upTo(4),
       early: false,
     };
@@ -129,8 +130,9 @@ function byEnumeration(problem: PrepProblem): Omit<Judged, 'switches'> | undefin
   return best;
 }
 
-// Two of the eighty take seconds each to enumerate.
-const SEEDS = Array.from({ length: 80 }, (_, index) => index + 1).filter((seed) => seed !== 36 && seed !== 67);
+// Left out are those whose enumeration alone takes seconds.
+const SLOW = new Set([2, 17, 20, 30, 38, 61]);
+const SEEDS = Array.from({ length: 80 }, (_, index) => index + 1).filter((seed) => !SLOW.has(seed));
 
 describe('the schedule of a small evening', () => {
   it.each(SEEDS)('is the best there is, as trying everything finds it: %i', (seed) => {

@@ -2,7 +2,7 @@ import { leastLateMin, leastSpanMin, leastStale } from './bounds';
 import { branchAndBound, type Best } from './branch';
 import { compare, compareTimes, judge, judgeTimes } from './judge';
 import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
-import { horizonMin, placeByList } from './place';
+import { placeByList, placing } from './place';
 import type { Ends, Judged, PrepProblem } from './problem';
 import { repeatable } from './random';
 
@@ -21,7 +21,9 @@ export interface Effort {
   nodes: number;
 }
 
-export const USUAL_EFFORT: Effort = { lists: 250, nodes: 1500 };
+export const USUAL_EFFORT: Effort = { lists: 800, nodes: 800 };
+/** To judge a change by its lateness, a short search is enough. */
+export const REMEDY_EFFORT: Effort = { lists: 40, nodes: 60 };
 
 /** What loses most for its length stands nearest to the table; what many others wait for comes before them. */
 function firstList({ blocks }: PrepProblem): number[] {
@@ -29,6 +31,12 @@ function firstList({ blocks }: PrepProblem): number[] {
   return blocks
     .map((_, index) => index)
     .sort((a, b) => blocks[a]!.endsBeforeMin - blocks[b]!.endsBeforeMin || ratio(b) - ratio(a) || a - b);
+}
+
+/** What has no choice of its time stands first in every list. */
+function fixedFirst({ blocks }: PrepProblem, order: readonly number[]): number[] {
+  const isFixed = (index: number) => blocks[index]!.endsWithinMin === blocks[index]!.endsBeforeMin;
+  return [...order.filter(isFixed), ...order.filter((index) => !isFixed(index))];
 }
 
 /** Takes one of the list out and puts it in elsewhere. */
@@ -45,10 +53,10 @@ function searchLists(
   arcs: readonly Arc[],
   lists: number,
 ): (Best & { judged: Judged }) | undefined {
-  const horizon = horizonMin(problem);
+  const ready = placing(problem, arcs);
   const random = repeatable(problem.blocks.length);
   const tried = (order: readonly number[]) => {
-    const ends = placeByList(problem, arcs, order, horizon);
+    const ends = placeByList(ready, fixedFirst(problem, order));
     return ends && { order, ends, judged: judge(problem, asEnds(problem.blocks, ends)) };
   };
   let order = firstList(problem);
@@ -90,6 +98,6 @@ export function solvePrep(problem: PrepProblem, effort: Effort = USUAL_EFFORT): 
 
 /** Plain list scheduling: the first list alone, as a reference. */
 export function listAlone(problem: PrepProblem): Omit<Judged, 'switches'> | undefined {
-  const ends = placeByList(problem, arcsOf(problem), firstList(problem), horizonMin(problem));
+  const ends = placeByList(placing(problem, arcsOf(problem)), fixedFirst(problem, firstList(problem)));
   return ends && judgeTimes(problem, asEnds(problem.blocks, ends));
 }

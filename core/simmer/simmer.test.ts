@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { ADDITION_TIMES } from '../catalogue/additionTimes';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
-import { planEvening } from '../planEvening';
+import { planPot } from '../planPot';
 import { eveningFor, example } from '../testing/household';
 import type { PanContext } from './additionModel';
 import { groupAdditions } from './groupAdditions';
@@ -100,7 +100,7 @@ describe('the table of times', () => {
 describe('the simmer plan', () => {
   it('is ready as people sit down', () => {
     const evening = example('practice-night');
-    const { simmer } = planEvening(evening);
+    const { simmer } = planPot(evening);
     const readyMs = Date.parse(simmer.litAt) + simmer.readyAtS[0]! * 1000;
     expect(readyMs).toBe(Date.parse(evening.sitDownAt));
     expect(simmer.litAt).toMatch(/\+00:00$/);
@@ -109,7 +109,7 @@ describe('the simmer plan', () => {
   it('keeps every piece in its window and safe, for 1 to 14 guests, at the sea and at Orrin Fell', () => {
     for (let count = 1; count <= 14; count += 1) {
       for (const altitudeM of [0, 1180, 3000]) {
-        const { simmer } = planEvening(eveningFor(count, { place: { altitudeM, roomTempC: 19 } }));
+        const { simmer } = planPot(eveningFor(count, { place: { altitudeM, roomTempC: 19 } }));
         expect(simmer.pieces.filter((piece) => !piece.inWindow || !piece.safe)).toEqual([]);
         for (const piece of simmer.pieces) {
           expect(piece.inAtS).toBeGreaterThanOrEqual(0);
@@ -122,7 +122,7 @@ describe('the simmer plan', () => {
   });
 
   it('adds nothing before the pot boils and does everything in order', () => {
-    const { simmer } = planEvening(example('practice-night'));
+    const { simmer } = planPot(example('practice-night'));
     const times = simmer.actions.map((action) => action.atS);
     expect([...times].sort((a, b) => a - b)).toEqual(times);
     for (const action of simmer.actions.filter((one) => one.kind === 'add')) {
@@ -133,33 +133,33 @@ describe('the simmer plan', () => {
   });
 
   it('lights the burner earlier for a weaker one and for a higher village', () => {
-    const base = Date.parse(planEvening(example('practice-night')).simmer.litAt);
+    const base = Date.parse(planPot(example('practice-night')).simmer.litAt);
     const evening = example('practice-night');
     const weak = { ...evening, heatSource: { ...evening.heatSource, powerW: 1500 } };
     const high = { ...evening, place: { ...evening.place, altitudeM: 2800 } };
-    expect(Date.parse(planEvening(weak).simmer.litAt)).toBeLessThan(base);
-    expect(Date.parse(planEvening(high).simmer.litAt)).toBeLessThan(base);
+    expect(Date.parse(planPot(weak).simmer.litAt)).toBeLessThan(base);
+    expect(Date.parse(planPot(high).simmer.litAt)).toBeLessThan(base);
   });
 
   it('says why all at once cannot be had, and never overfills for it', () => {
-    const plan = planEvening(eveningFor(6, { service: 'allAtOnce' }));
+    const plan = planPot(eveningFor(6, { service: 'allAtOnce' }));
     expect(plan.simmer.unsatisfied.map((one) => one.id)).toContain('allAtOnce');
     expect(plan.build.rounds).toBeGreaterThan(1);
     expect(plan.simmer.unsatisfied[0]!.remedies.length).toBeGreaterThan(0);
   });
 
   it('skims when the pot boils again after the chicken went in, and before the leaves', () => {
-    const { actions, pieces } = planEvening(example('practice-night')).simmer;
+    const { actions, pieces } = planPot(example('practice-night')).simmer;
     const skim = actions.find((action) => action.kind === 'skim')!;
     const inAtS = (id: string) => pieces.find((piece) => piece.ingredientId === id && piece.round === 1)!.inAtS;
     expect(skim.atS).toBeGreaterThan(inAtS('chickenThigh') + 60);
     expect(skim.atS).toBeLessThan(inAtS('mizuna'));
     const meatless = eveningFor(4, { choices: { swaps: [], leaveOut: ['chickenThigh'] } });
-    expect(planEvening(meatless).simmer.actions.map((action) => action.kind)).not.toContain('skim');
+    expect(planPot(meatless).simmer.actions.map((action) => action.kind)).not.toContain('skim');
   });
 
   it('puts what goes in together into one step', () => {
-    const { simmer } = planEvening(example('practice-night'));
+    const { simmer } = planPot(example('practice-night'));
     const first = simmer.actions.filter((action) => action.kind === 'add' && action.round === 1);
     const steps = new Set(first.map((action) => action.step));
     const times = new Set(first.map((action) => action.atS));

@@ -1,5 +1,5 @@
 import type { Evening, Liquid } from '@elixa/contract';
-import { planEvening } from '@elixa/core';
+import { planPot } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { inEvening } from '@/testing/inEvening';
@@ -117,7 +117,7 @@ describe('a larger batch', () => {
 });
 
 describe('the words of a liquid', () => {
-  const [broth] = planEvening(practice()).liquids;
+  const [broth] = planPot(practice()).liquids;
 
   it('name its tab, with for whom', () => {
     expect(tabName(broth!)).toBe('Broth');

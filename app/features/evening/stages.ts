@@ -1,4 +1,4 @@
-import type { Plan } from '@elixa/contract';
+import type { PotPlan } from '@elixa/contract';
 import type { LiveState } from '@elixa/core';
 import { clock } from '@/ui/time';
 
@@ -16,7 +16,7 @@ export interface Stage {
 const count = (number: number, one: string, many: string) => `${number} ${number === 1 ? one : many}`;
 
 /** The stages in the order of work, each with what is left in it. */
-export function stagesOf(plan: Plan | undefined, live: LiveState): Stage[] {
+export function stagesOf(plan: PotPlan | undefined, live: LiveState): Stage[] {
   const conflicts = plan?.conflicts.filter((one) => !one.resolvedBy).length ?? 0;
   const broth = plan?.liquids.find((one) => one.kind === 'broth');
   const finished = live.status === 'finished';

@@ -1,9 +1,9 @@
-import type { Evening, FieldError, Plan } from '@elixa/contract';
+import type { Evening, FieldError, PotPlan } from '@elixa/contract';
 import { useEffect, useState } from 'react';
 import { planInWorker } from '@/workers/planner';
 
 export interface PlanState {
-  plan?: Plan;
+  plan?: PotPlan;
   faults: FieldError[];
   /** The plan shown belongs to an earlier state of the evening. */
   pending: boolean;

@@ -1,5 +1,5 @@
 import type { EveningList, LiveEvent } from '@elixa/contract';
-import { checkEvening, planEvening } from '@elixa/core';
+import { checkEvening, planPot } from '@elixa/core';
 import { practice } from '@/testing/household';
 import { eveningRows, groupRows, knownPeople } from './eveningRows';
 import { cookAgain, makeEvening, nextSupper } from './makeEvening';
@@ -67,7 +67,7 @@ describe('a new evening', () => {
   it('can be planned as it stands, from nothing and in a known kitchen', () => {
     const first = makeEvening('first', NOON);
     expect(checkEvening(first)).toEqual([]);
-    expect(planEvening(first).amounts.length).toBeGreaterThan(5);
+    expect(planPot(first).amounts.length).toBeGreaterThan(5);
     const next = makeEvening('next', NOON, practice());
     expect(next).toMatchObject({ vessel: practice().vessel, place: practice().place, title: 'Tuesday supper' });
   });

@@ -1,4 +1,4 @@
-import type { Evening, Plan } from '@elixa/contract';
+import type { Evening, PotPlan } from '@elixa/contract';
 import type { LiveView } from '@elixa/core';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
@@ -17,7 +17,7 @@ import type { LiveLogAccess } from './useLiveLog';
 
 interface Props {
   evening: Evening;
-  plan: Plan;
+  plan: PotPlan;
   view: LiveView;
   log: LiveLogAccess;
 }

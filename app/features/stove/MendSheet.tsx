@@ -1,4 +1,4 @@
-import type { Evening, Plan } from '@elixa/contract';
+import type { Evening, PotPlan } from '@elixa/contract';
 import {
   brothAtLevel,
   ingredientById,
@@ -25,7 +25,7 @@ const COMPLAINTS: ReadonlyArray<{ value: Complaint; label: string }> = [
 
 interface Props {
   evening: Evening;
-  plan: Plan;
+  plan: PotPlan;
   /** Settled volume of the food that is in the pot now, in ml. */
   foodMl: number;
   open: boolean;

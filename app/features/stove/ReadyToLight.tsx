@@ -1,4 +1,4 @@
-import type { Evening, Plan } from '@elixa/contract';
+import type { Evening, PotPlan } from '@elixa/contract';
 import { liveSteps } from '@elixa/core';
 import { Flame } from '@/ui/icons';
 import { useWindowDimensions, View } from 'react-native';
@@ -14,7 +14,7 @@ import { useNow } from './useNow';
 
 interface Props {
   evening: Evening;
-  plan: Plan;
+  plan: PotPlan;
   onStart(): void;
 }
 

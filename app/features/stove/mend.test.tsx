@@ -1,12 +1,12 @@
 import type { Evening } from '@elixa/contract';
-import { planEvening, VESSELS } from '@elixa/core';
+import { planPot, VESSELS } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { MendSheet } from './MendSheet';
 
 async function show(evening: Evening, foodMl = 0) {
   const onDone = jest.fn();
-  const plan = planEvening(evening);
+  const plan = planPot(evening);
   await render(<MendSheet evening={evening} plan={plan} foodMl={foodMl} open onClose={jest.fn()} onDone={onDone} />);
   return { onDone, plan };
 }

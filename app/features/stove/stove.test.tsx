@@ -1,10 +1,10 @@
-import { liveSteps, liveView, planEvening, WAITING, type LiveState } from '@elixa/core';
+import { liveSteps, liveView, planPot, WAITING, type LiveState } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { changeWords } from './ChangeLine';
 import { NextAction } from './NextAction';
 
-const { simmer } = planEvening(practice());
+const { simmer } = planPot(practice());
 const steps = liveSteps(simmer);
 const START = Date.parse(simmer.litAt);
 const running = (upTo: number): LiveState => ({

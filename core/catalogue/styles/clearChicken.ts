@@ -1,5 +1,16 @@
 import { SEASONING_SCHOOLS } from '../formulas/brothSteps';
-import type { Style } from '../style';
+import type { SchoolChoice, Style } from '../style';
+
+const TOFU_SCHOOLS: SchoolChoice = {
+  id: 'tofu',
+  question: 'How the tofu is made ready',
+  usual: 'plain',
+  options: [
+    { id: 'plain', label: 'Cut only', says: 'Soft; it trembles in the broth.' },
+    { id: 'pressed', label: 'Pressed', says: 'Twenty minutes under a plate. It takes up more broth.' },
+    { id: 'grilled', label: 'Pressed and browned', says: 'Half an hour. It keeps its shape through every round.' },
+  ],
+};
 
 const whole = (cut: string) => [{ cut, share: 1 }];
 
@@ -34,6 +45,6 @@ export const CLEAR_CHICKEN: Style = {
     { ingredientId: 'cookedRice', gramsPerHead: 100, cuts: whole('loose'), zone: 'heart', purpose: 'finish' },
     { ingredientId: 'egg', gramsPerHead: 25, cuts: whole('beaten'), zone: 'heart', purpose: 'finish' },
   ],
-  schools: [SEASONING_SCHOOLS],
+  schools: [SEASONING_SCHOOLS, TOFU_SCHOOLS],
   dipShares: { dipCarriesSalt: 1, drunkAsSoup: 0.6 },
 };

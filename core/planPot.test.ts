@@ -3,10 +3,11 @@ import fc from 'fast-check';
 import { checkEvening, EveningError } from './checkEvening';
 import { newEvening } from './newEvening';
 import { planEvening } from './planEvening';
+import { planPot } from './planPot';
 import { eveningFor, example, guests } from './testing/household';
 
 const EXAMPLES = ['practice-night', 'first-frost', 'muffled-peal'] as const;
-const totalG = (plan: ReturnType<typeof planEvening>) =>
+const totalG = (plan: ReturnType<typeof planPot>) =>
   plan.amounts
     .filter((one) => one.purpose !== 'broth' && one.purpose !== 'dip')
     .reduce((sum, one) => sum + one.massG, 0);
@@ -21,13 +22,13 @@ describe('planning an evening', () => {
   it('is pure: the same evening, the same plan, and the evening is left as it was', () => {
     const evening = example('muffled-peal');
     const before = JSON.stringify(evening);
-    expect(JSON.stringify(planEvening(evening))).toBe(JSON.stringify(planEvening(example('muffled-peal'))));
+    expect(JSON.stringify(planPot(evening))).toBe(JSON.stringify(planPot(example('muffled-peal'))));
     expect(JSON.stringify(evening)).toBe(before);
   });
 
   it('buys and cooks more for one guest more', () => {
     for (let count = 1; count < 14; count += 1) {
-      expect(totalG(planEvening(eveningFor(count + 1)))).toBeGreaterThan(totalG(planEvening(eveningFor(count))));
+      expect(totalG(planPot(eveningFor(count + 1)))).toBeGreaterThan(totalG(planPot(eveningFor(count))));
     }
   });
 
@@ -37,7 +38,7 @@ describe('planning an evening', () => {
       fc.property(fc.array(appetite, { minLength: 1, maxLength: 10 }), fc.nat(9), (appetites, at) => {
         const index = at % appetites.length;
         const table = (changed: readonly string[]) =>
-          planEvening(
+          planPot(
             eveningFor(changed.length, {
               diners: guests(changed.length).map((diner, seat) => ({ ...diner, appetite: changed[seat] as 'small' })),
             }),
@@ -55,7 +56,7 @@ describe('planning an evening', () => {
 
   it('cooks in the rounds what was bought, no more and no less', () => {
     for (const count of [1, 4, 7, 14]) {
-      const plan = planEvening(eveningFor(count));
+      const plan = planPot(eveningFor(count));
       for (const amount of plan.amounts.filter((one) => one.purpose === 'pot')) {
         const cooked = plan.simmer.pieces
           .filter((piece) => piece.ingredientId === amount.ingredientId && piece.pan === 'main')
@@ -66,7 +67,7 @@ describe('planning an evening', () => {
   });
 
   it('takes what the cook sets by hand', () => {
-    const plan = planEvening(
+    const plan = planPot(
       eveningFor(4, { overrides: { gramsPerHead: { firmTofu: 120 }, salinityPct: 0.6, brothMlPerHead: 400 } }),
     );
     expect(plan.amounts.find((one) => one.ingredientId === 'firmTofu')!.massG).toBeCloseTo(480, 6);
@@ -75,27 +76,27 @@ describe('planning an evening', () => {
   });
 
   it('plans a table of twenty-four and a table of one', () => {
-    expect(planEvening(eveningFor(24)).build.rounds).toBeGreaterThan(5);
-    expect(planEvening(eveningFor(1)).build.rounds).toBe(1);
+    expect(planPot(eveningFor(24)).build.rounds).toBeGreaterThan(5);
+    expect(planPot(eveningFor(1)).build.rounds).toBe(1);
   });
 
   it('starts a new evening that can be planned at once', () => {
     const fresh = newEvening({ id: 'fresh', title: 'Tuesday', sitDownAt: '2026-11-24T19:30:00+01:00' });
     expect(checkEvening(fresh)).toEqual([]);
-    expect(planEvening(fresh).simmer.litAt).toMatch(/\+01:00$/);
+    expect(planPot(fresh).simmer.litAt).toMatch(/\+01:00$/);
   });
 });
 
 describe('cautions', () => {
-  const ids = (evening: Evening) => planEvening(evening).cautions.map((one) => one.id);
+  const ids = (evening: Evening) => planPot(evening).cautions.map((one) => one.id);
 
   it('come with chicken, egg and portable gas, and say what called for them', () => {
-    const { cautions } = planEvening(example('practice-night'));
+    const { cautions } = planPot(example('practice-night'));
     expect(cautions.map((one) => one.id)).toEqual(expect.arrayContaining(['chickenThrough', 'rawEgg', 'portableGas']));
     expect(cautions.find((one) => one.id === 'rawEgg')!.because).toContain('Pim');
     expect(cautions.find((one) => one.id === 'chickenThrough')!.text).toMatch(/74 °C.*[Ll]ocal/s);
     expect(cautions[0]!.severity).toBe('danger');
-    const withSake = planEvening(eveningFor(4)).cautions.find((one) => one.id === 'alcoholStays');
+    const withSake = planPot(eveningFor(4)).cautions.find((one) => one.id === 'alcoholStays');
     expect(withSake?.because).toContain('mirin');
     expect(ids(example('practice-night'))).not.toContain('alcoholStays');
   });
@@ -156,11 +157,11 @@ describe('an evening that cannot be planned', () => {
     const faults = checkEvening(broken);
     expect(faults.map((one) => one.field)).toContain(field);
     expect(faults.every((one) => one.fix.length > 5)).toBe(true);
-    expect(() => planEvening(broken)).toThrow(EveningError);
+    expect(() => planPot(broken)).toThrow(EveningError);
   });
 
   it('says so when nothing is left to cook', () => {
-    const all = planEvening(evening)
+    const all = planPot(evening)
       .amounts.filter((one) => one.purpose === 'pot')
       .map((one) => one.ingredientId);
     const faults = checkEvening({ ...evening, choices: { swaps: [], leaveOut: all } });

@@ -1,0 +1,233 @@
+import type { Evening, Prep, PrepTask } from '@elixa/contract';
+import { planEvening, prepFromNow } from '../planEvening';
+import { eveningFor, example } from '../testing/household';
+import { shiftIso } from '../time/shiftIso';
+import { RESOURCES } from './problem';
+
+const EXAMPLES = ['practice-night', 'first-frost', 'muffled-peal'] as const;
+const ms = (iso: string) => Date.parse(iso);
+const choosing = (choices: Partial<Evening['choices']>, more: Partial<Evening> = {}) =>
+  eveningFor(4, { ...more, choices: { swaps: [], leaveOut: [], ...choices } });
+const schools = (evening: Evening, more: Record<string, string>): Evening => ({
+  ...evening,
+  style: { ...evening.style, schools: { ...evening.style.schools, ...more } },
+});
+const task = (prep: Prep, id: string) => prep.tasks.find((one) => one.id === id)!;
+const minutesBetween = (a: string, b: string) => (ms(b) - ms(a)) / 60_000;
+/** Minutes before sitting down from which the clock is given. */
+const from = (evening: Evening, minutes: number, ticks: Array<[string, number]> = []) => ({
+  now: shiftIso(evening.sitDownAt, -minutes * 60),
+  ticks: new Map(ticks.map(([id, before]) => [id, ms(shiftIso(evening.sitDownAt, -before * 60))])),
+});
+
+/** More of something in use than there is, at the start of any task. */
+function overUse({ tasks, capacities }: Prep): string[] {
+  return RESOURCES.flatMap((resource) =>
+    tasks.flatMap((one) => {
+      const at = ms(one.startsAt);
+      const used = tasks.filter(
+        (other) => other.resources.includes(resource) && ms(other.startsAt) <= at && ms(other.endsAt) > at,
+      );
+      return used.length > capacities[resource]! ? [`${used.length} of ${resource} at ${one.startsAt}`] : [];
+    }),
+  );
+}
+
+const EVENINGS: Array<[string, Evening]> = [
+  ...EXAMPLES.map((name): [string, Evening] => [name, example(name)]),
+  ['alone for two', eveningFor(2)],
+  ['two cooks for fourteen', eveningFor(14, { cooks: 2 })],
+  ['one burner', eveningFor(4, { kitchen: { burners: 1 } })],
+  ['on the hob', eveningFor(4, { heatSource: { id: 'gasHob', name: 'gas hob', kind: 'gasHob', powerW: 2800 } })],
+  ['tofu browned', schools(eveningFor(4), { tofu: 'grilled' })],
+  ['kelp overnight', schools(eveningFor(4), { kelp: 'coldSoak' })],
+  ['salted chicken', choosing({ liquids: { ahead: ['saltedChicken'] } })],
+  ['from the jar', schools(choosing({ liquids: { broth: 'numbingBroth' } }), { base: 'ahead' })],
+  ['slowly', eveningFor(6, { kitchen: { pace: 'unhurried' } })],
+];
+
+describe.each(EVENINGS)('the preparation: %s', (_name, evening) => {
+  const prep = planEvening(evening).prep;
+
+  it('never uses more hands, burners, boards or pots than there are', () => {
+    expect(overUse(prep)).toEqual([]);
+  });
+
+  it('starts nothing before what it waits for is over, and ends nothing after people sit down', () => {
+    for (const one of prep.tasks) {
+      expect(ms(one.endsAt)).toBeLessThanOrEqual(ms(evening.sitDownAt));
+      expect(ms(one.endsAt)).toBeGreaterThan(ms(one.startsAt));
+      for (const id of one.after) expect(ms(task(prep, id).endsAt)).toBeLessThanOrEqual(ms(one.startsAt));
+    }
+  });
+
+  it('keeps the parts of one go together', () => {
+    for (const id of new Set(prep.tasks.map((one) => one.blockId))) {
+      const parts = prep.tasks.filter((one) => one.blockId === id).sort((a, b) => ms(a.startsAt) - ms(b.startsAt));
+      parts.slice(1).forEach((part, index) => expect(part.startsAt).toBe(parts[index]!.endsAt));
+    }
+  });
+
+  it('says what it is, how it is done and why then, and what no plan can be shorter than', () => {
+    expect(prep.feasible).toBe(true);
+    expect(prep.late).toBe(0);
+    expect(prep.remedies).toEqual([]);
+    expect(prep.lowerBoundS).toBeLessThanOrEqual(prep.spanS);
+    expect(prep.attendedS).toBe(
+      prep.tasks
+        .filter((one) => one.attended)
+        .reduce((sum, one) => sum + minutesBetween(one.startsAt, one.endsAt) * 60, 0),
+    );
+    for (const one of prep.tasks) expect(Math.min(one.label.length, one.how.length, one.why.length)).toBeGreaterThan(2);
+  });
+
+  it('is the same for the same evening', () => {
+    expect(planEvening(evening).prep).toEqual(prep);
+  });
+});
+
+describe('the order on the board', () => {
+  it.each(EVENINGS.slice(0, 5))('is vegetables, tofu, fish, meat, and then it is washed: %s', (_name, evening) => {
+    const prep = planEvening(evening).prep;
+    const stageOf = (one: PrepTask) =>
+      ({ daikon: 0, carrot: 0, napaCabbage: 0, firmTofu: 1, codFillet: 2, chickenThigh: 3 })[one.subjectId ?? ''];
+    const staged = prep.tasks.flatMap((one) => {
+      const stage = stageOf(one);
+      return stage === undefined || !one.resources.includes('board') ? [] : [stage];
+    });
+    expect(staged).toEqual([...staged].sort());
+    const board = prep.tasks.filter((one) => one.resources.includes('board'));
+    expect(board.at(-1)!.how).toMatch(/^Wash board/);
+  });
+});
+
+describe('the three example evenings', () => {
+  it.each(EXAMPLES)('stand within a twentieth of the bound, or say why not: %s', (name) => {
+    const { spanS, lowerBoundS, gap } = planEvening(example(name)).prep;
+    expect(spanS <= lowerBoundS * 1.05).toBe(gap === undefined);
+    if (gap) expect(gap).toMatch(/^\d+ minutes? more than hands alone would need: \d+ minutes?/);
+  });
+});
+
+describe('what follows from the choices', () => {
+  it('the first thing for the broth stands before the burner is lit, the check just before it', () => {
+    const { prep, simmer } = planEvening(example('practice-night'));
+    const check = task(prep, 'counterCheck.do');
+    expect(minutesBetween(check.endsAt, simmer.litAt)).toBeLessThan(1.01);
+    const broth = prep.tasks.filter((one) => one.subjectId === 'clearDashi');
+    expect(ms(broth.at(-1)!.endsAt)).toBeLessThanOrEqual(ms(check.startsAt));
+  });
+
+  it('kelp that soaks overnight is put in many hours before, and is set apart', () => {
+    const { prep } = planEvening(schools(eveningFor(4), { kelp: 'coldSoak' }));
+    const put = prep.tasks[0]!;
+    expect(put.subjectId).toBe('clearDashi');
+    expect(put.dayBefore).toBe(true);
+    expect(minutesBetween(put.startsAt, eveningFor(4).sitDownAt)).toBeGreaterThan(600);
+    expect(prep.spanS).toBeLessThan(4 * 3600);
+  });
+
+  it('salted chicken is cut and salted hours before the vegetables, and the board washed at once', () => {
+    const { prep } = planEvening(choosing({ liquids: { ahead: ['saltedChicken'] } }));
+    const cut = task(prep, 'chickenThigh.cut');
+    expect(task(prep, 'chickenThigh.wash').startsAt).toBe(cut.endsAt);
+    expect(minutesBetween(cut.endsAt, task(prep, 'carrot.cut').startsAt)).toBeGreaterThan(120);
+  });
+
+  it('tofu that is pressed takes its twenty minutes, and browned tofu a burner', () => {
+    const prep = planEvening(schools(eveningFor(4), { tofu: 'grilled' })).prep;
+    const press = task(prep, 'firmTofu.before2');
+    expect([press.attended, minutesBetween(press.startsAt, press.endsAt)]).toEqual([false, 20]);
+    expect(task(prep, 'firmTofu.after1').resources).toEqual(['hands', 'burner']);
+  });
+
+  it('what is bought ready needs no preparation', () => {
+    const prep = planEvening(choosing({ bought: ['chickenThigh', 'cookedRice'] })).prep;
+    expect(prep.tasks.some((one) => one.subjectId === 'chickenThigh' || one.subjectId === 'cookedRice')).toBe(false);
+  });
+
+  it('more guests take longer, quick hands less, and two cooks stand for less long', () => {
+    const attended = (evening: Evening) => planEvening(evening).prep.attendedS;
+    expect(attended(eveningFor(8))).toBeGreaterThan(attended(eveningFor(4)));
+    expect(attended(eveningFor(4, { kitchen: { pace: 'quick' } }))).toBeLessThan(attended(eveningFor(4)));
+    expect(planEvening(eveningFor(6, { cooks: 2 })).prep.spanS).toBeLessThan(planEvening(eveningFor(6)).prep.spanS);
+  });
+});
+
+describe('short of time', () => {
+  const evening = eveningFor(4);
+
+  it('three hours are enough, and nothing needs mending', () => {
+    const prep = prepFromNow(evening, from(evening, 180));
+    expect([prep.feasible, prep.remedies]).toEqual([true, []]);
+  });
+
+  it.each([60, 20])('with %i minutes it says by how many people sit down later, and what mends it', (minutes) => {
+    const clock = from(evening, minutes);
+    const prep = prepFromNow(evening, clock);
+    expect(prep.feasible).toBe(false);
+    expect(prep.late).toBeGreaterThan(0);
+    expect(ms(prep.tasks[0]!.startsAt)).toBeGreaterThanOrEqual(ms(clock.now));
+    expect(overUse(prep)).toEqual([]);
+    expect(prep.remedies.length).toBeGreaterThan(2);
+    expect(prep.remedies.at(-1)).toMatchObject({ id: 'sitDownLater', lateS: 0, gainsS: prep.late });
+    for (const { lateS, gainsS } of prep.remedies) expect(lateS + gainsS).toBe(prep.late);
+  });
+
+  it('an evening that says when somebody can start is planned from then', () => {
+    const startAt = shiftIso(evening.sitDownAt, -3600);
+    const prep = planEvening({ ...evening, kitchen: { startAt } }).prep;
+    expect(prep.late).toBe(prepFromNow(evening, from(evening, 60)).late);
+  });
+
+  it('the hot soak, help, and the broth from powder are among what helps', () => {
+    const ids = prepFromNow(evening, from(evening, 45)).remedies.map((one) => one.id);
+    expect(ids).toContain('secondCook');
+    expect(ids).toContain('quickBroth');
+  });
+});
+
+describe('while it is going on', () => {
+  const evening = eveningFor(4);
+  const first = planEvening(evening).prep;
+  const [one, two] = first.tasks.filter((each) => each.attended);
+
+  it('what was ticked is gone, and the rest is planned on', () => {
+    const prep = prepFromNow(evening, from(evening, 100, [[one!.id, 101]]));
+    expect(prep.tasks.map((each) => each.id)).not.toContain(one!.id);
+    expect(prep.tasks.map((each) => each.id)).toContain(two!.id);
+    expect(overUse(prep)).toEqual([]);
+  });
+
+  it('what works by itself since its tick ends when its time is over, and holds its burner until then', () => {
+    const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
+    const start = task(first, wait.after[0]!);
+    const prep = prepFromNow(evening, from(evening, 90, [[start.id, 95]]));
+    const running = task(prep, wait.id);
+    expect(running.startsAt).toBe(shiftIso(evening.sitDownAt, -90 * 60));
+    expect(minutesBetween(running.startsAt, running.endsAt)).toBe(minutesBetween(wait.startsAt, wait.endsAt) - 5);
+    const next = prep.tasks.find((each) => each.subjectId === 'clearDashi' && each.attended)!;
+    expect(ms(next.startsAt)).toBeGreaterThanOrEqual(ms(running.endsAt));
+  });
+
+  it('a wait that is over does not hold anything back', () => {
+    const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
+    const start = task(first, wait.after[0]!);
+    const prep = prepFromNow(evening, from(evening, 40, [[start.id, 95]]));
+    expect(prep.tasks.map((each) => each.id)).not.toContain(wait.id);
+  });
+
+  it('everything ticked leaves only the pot, and nobody is late', () => {
+    const all = first.tasks.filter((each) => each.kind !== 'pot').map((each): [string, number] => [each.id, 60]);
+    const prep = prepFromNow(evening, from(evening, 59, all));
+    expect(new Set(prep.tasks.map((each) => each.kind))).toEqual(new Set(['pot']));
+    expect(prep.late).toBe(0);
+  });
+
+  it('behind by half an hour, people sit down later by no more than that', () => {
+    const begins = minutesBetween(first.tasks[0]!.startsAt, evening.sitDownAt);
+    const prep = prepFromNow(evening, from(evening, Math.round(begins) - 30));
+    expect(prep.late).toBeGreaterThan(0);
+    expect(prep.late).toBeLessThanOrEqual(30 * 60);
+  });
+});

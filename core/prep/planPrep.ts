@@ -1,0 +1,127 @@
+import type { Prep, PrepTask } from '@elixa/contract';
+import { shiftIso } from '../time/shiftIso';
+import { backwards, isAttended, type PrepProblem } from './problem';
+import { solvePrep, USUAL_EFFORT, type Effort, type PrepSolution } from './solve';
+import { workOf, type EveningWork, type PrepQuestion } from './tasks';
+import type { Work } from './tasks/work';
+import { RUNNING, taskId, whatIsLeft, type Ticks } from './underWay';
+
+export interface PrepClock {
+  /** ISO date and time. */
+  now: string;
+  ticks: Ticks;
+}
+
+/** A span within this of its bound needs no explaining. */
+const NEAR = 1.05;
+
+/** Where nothing keeps its freshness, what should not wait is left to wait rather than to have no plan. */
+function lenient(problem: EveningWork): EveningWork {
+  const kept = problem.blocks.map((block) =>
+    block.endsWithinMin === block.endsBeforeMin ? block : { ...block, endsWithinMin: undefined },
+  );
+  return { ...problem, blocks: kept, lags: problem.lags.map((lag) => ({ ...lag, mostMin: undefined })) };
+}
+
+function solved(problem: EveningWork, effort: Effort): PrepSolution {
+  const solution = solvePrep(problem, effort) ?? solvePrep(lenient(problem), effort);
+  if (!solution) throw new Error('The preparation contradicts itself');
+  return solution;
+}
+
+function tasksOf(problem: EveningWork, { ends }: PrepSolution, sitDownAt: string): PrepTask[] {
+  const byId = new Map(problem.blocks.map((block) => [block.id, block]));
+  const lastTask = (work: Work) => taskId(work, work.segments[work.segments.length - 1]!);
+  const at = (minutes: number) => shiftIso(sitDownAt, -minutes * 60);
+  return problem.blocks
+    .flatMap((work) =>
+      work.segments.map((part, index): PrepTask & { to: number } => {
+        const { from, to } = backwards(work, part, ends.get(work.id)!);
+        const before = problem.lags.flatMap((lag) => (lag.after === work.id ? (byId.get(lag.before) ?? []) : []));
+        return {
+          id: taskId({ id: work.id.replace(RUNNING, '') }, part),
+          blockId: work.id.replace(RUNNING, ''),
+          label: work.name,
+          startsAt: at(to),
+          endsAt: at(from),
+          attended: isAttended(part),
+          resources: [...part.needs],
+          after: index > 0 ? [taskId(work, work.segments[index - 1]!)] : before.map(lastTask),
+          dayBefore: work.dayBefore,
+          kind: work.kind,
+          subjectId: work.subjectId,
+          amountText: work.amountText,
+          how: part.says,
+          why: work.why,
+          to,
+        };
+      }),
+    )
+    .sort((a, b) => b.to - a.to || a.id.localeCompare(b.id))
+    .map(({ to: _to, ...task }) => task);
+}
+
+/** The shortest stand when nothing minds waiting: how much of a span is for freshness. */
+const HURRIED_EFFORT: Effort = { lists: 200, nodes: 200 };
+
+/** Why a span is longer than its bound, in a sentence. */
+function gapWords(problem: EveningWork, { judged, least }: PrepSolution): string | undefined {
+  if (judged.spanMin <= least.spanMin * NEAR) return undefined;
+  const hardy = { ...problem, blocks: problem.blocks.map((block) => ({ ...block, staleness: 0 })) };
+  const hurriedMin = Math.min(judged.spanMin, solved(hardy, HURRIED_EFFORT).judged.spanMin);
+  const forFreshness = judged.spanMin - hurriedMin;
+  const idle = hurriedMin - least.spanMin;
+  const reasons = [
+    ...(forFreshness > 0 ? [`${minutesOf(forFreshness)} so that nothing loses its freshness`] : []),
+    ...(idle > 0 ? [`${minutesOf(idle)} in which the hands wait for the broth, the rice or the pot`] : []),
+  ];
+  return `${minutesOf(judged.spanMin - least.spanMin)} more than hands alone would need: ${reasons.join(', ')}.`;
+}
+
+const minutesOf = (minutes: number) => `${Math.round(minutes)} ${Math.round(minutes) === 1 ? 'minute' : 'minutes'}`;
+
+/**
+ * The preparation as the plan lists it: planned backwards from sitting down, or, with a clock, what is left of it from
+ * now on.
+ * @param clock now, and what has been ticked off; without one there is time enough
+ * @returns tasks from first to last; `late` is in seconds, and then all times belong to the later sitting down
+ */
+export function planPrep(
+  question: PrepQuestion,
+  clock?: PrepClock,
+  effort: Effort = USUAL_EFFORT,
+): Omit<Prep, 'remedies'> {
+  const all = workOf(question);
+  const nowMs = clock ? Date.parse(clock.now) : 0;
+  const at = (lateMin: number) => {
+    const sitDownMs = Date.parse(question.evening.sitDownAt) + lateMin * 60_000;
+    return clock ? whatIsLeft(all, clock.ticks, nowMs, sitDownMs) : all;
+  };
+  let lateMin = 0;
+  let problem = at(0);
+  let solution = solved(problem, effort);
+  // What runs by itself stands still on the clock while sitting down moves, so a late plan is made again for the later hour.
+  for (let pass = 0; solution.judged.lateMin > 0 && pass < 4; pass += 1) {
+    lateMin += Math.ceil(solution.judged.lateMin);
+    problem = at(lateMin);
+    solution = solved(problem, effort);
+  }
+  const sitDownAt = shiftIso(question.evening.sitDownAt, lateMin * 60);
+  return {
+    tasks: tasksOf(problem, solution, sitDownAt),
+    capacities: problem.capacities,
+    feasible: lateMin === 0,
+    spanS: solution.judged.spanMin * 60,
+    attendedS: attendedMin(problem) * 60,
+    lowerBoundS: solution.least.spanMin * 60,
+    proven: solution.proven,
+    gap: gapWords(problem, solution),
+    late: lateMin * 60,
+  };
+}
+
+function attendedMin({ blocks }: PrepProblem): number {
+  return blocks
+    .flatMap((block) => block.segments.filter(isAttended))
+    .reduce((total, segment) => total + segment.lastsMin, 0);
+}

@@ -1,0 +1,160 @@
+import type { Evening, Remedy } from '@elixa/contract';
+import { brothsOf, chosenLiquids } from '../formula/chosenLiquids';
+import type { Style } from '../catalogue/style';
+import { ingredientById } from '../catalogue/ingredients';
+import { prepWorkOf } from '../catalogue/prepWork';
+import { chosenSchool } from '../catalogue/styles';
+import { shiftIso } from '../time/shiftIso';
+
+/** A change of the evening that may save time. */
+interface Change {
+  id: string;
+  text: string;
+  evening: Evening;
+}
+
+const withSchool = (evening: Evening, question: string, option: string): Evening => ({
+  ...evening,
+  style: { ...evening.style, schools: { ...evening.style.schools, [question]: option } },
+});
+
+function schoolChanges(evening: Evening, style: Style): Change[] {
+  const { schools } = evening.style;
+  const ofStyle = style.schools.map((choice) => ({ ...choice, now: chosenSchool(style, schools, choice.id) }));
+  const ofBroths = brothsOf(chosenLiquids(evening, style))
+    .flatMap((formula) => formula.schools)
+    .map((choice) => ({ ...choice, now: schools[choice.id] ?? choice.usual }));
+  // Where the salt is and where the paste comes from are matters of taste and of yesterday, not of time.
+  return [...ofStyle, ...ofBroths]
+    .filter(({ id }) => id !== 'seasoning' && id !== 'base')
+    .flatMap(({ id, question, options, now }) =>
+      options
+        .filter((option) => option.id !== now)
+        .map((option) => ({
+          id: `school-${id}-${option.id}`,
+          text: `${question}: ${option.label.toLowerCase()}`,
+          evening: withSchool(evening, id, option.id),
+        })),
+    );
+}
+
+function boughtChanges(evening: Evening, style: Style): Change[] {
+  const bought = evening.choices.bought ?? [];
+  return style.items
+    .filter((item) => !bought.includes(item.ingredientId) && !evening.choices.leaveOut.includes(item.ingredientId))
+    .flatMap((item) => {
+      const what = ingredientById(item.ingredientId);
+      const words = prepWorkOf(what, item.cuts[0]?.cut ?? '', evening.style.schools).bought;
+      if (!words) return [];
+      return [
+        {
+          id: `bought-${what.id}`,
+          text: `${what.name}: buy it ${words}`,
+          evening: { ...evening, choices: { ...evening.choices, bought: [...bought, what.id] } },
+        },
+      ];
+    });
+}
+
+/** How many of the slowest vegetables a smaller set does without. */
+const SMALLER_BY = 3;
+
+function smallerSet(evening: Evening, style: Style): Change[] {
+  const { leaveOut } = evening.choices;
+  const plants = style.items
+    .filter((item) => item.purpose === 'pot' && !leaveOut.includes(item.ingredientId))
+    .filter((item) => ['root', 'mushroom', 'allium', 'leaf'].includes(ingredientById(item.ingredientId).family));
+  if (plants.length <= SMALLER_BY + 1) return [];
+  const minutes = (item: (typeof plants)[number]) => {
+    const work = prepWorkOf(ingredientById(item.ingredientId), item.cuts[0]?.cut ?? '');
+    return work.fixedMin + (work.minPer100G * item.gramsPerHead * evening.diners.length) / 100;
+  };
+  // Leaves carry the pot; what takes longest for its weight is missed least.
+  const slow = [...plants]
+    .sort((a, b) => minutes(b) / b.gramsPerHead - minutes(a) / a.gramsPerHead)
+    .slice(0, SMALLER_BY)
+    .map((item) => item.ingredientId);
+  const names = slow.map((id) => ingredientById(id).name).join(', ');
+  return [
+    {
+      id: 'smallerSet',
+      text: `A smaller set, without ${names}`,
+      evening: { ...evening, choices: { ...evening.choices, leaveOut: [...leaveOut, ...slow] } },
+    },
+  ];
+}
+
+function otherChanges(evening: Evening, style: Style): Change[] {
+  const { broth, ahead } = chosenLiquids(evening, style);
+  const { liquids } = evening.choices;
+  const changes: Change[] = [];
+  if (evening.cooks < 2) {
+    changes.push({ id: 'secondCook', text: 'Ask somebody to help', evening: { ...evening, cooks: 2 } });
+  }
+  if (broth.id !== 'quickPowder') {
+    changes.push({
+      id: 'quickBroth',
+      text: 'The ten-minute broth from powder',
+      evening: { ...evening, choices: { ...evening.choices, liquids: { ...liquids, broth: 'quickPowder' } } },
+    });
+  }
+  if (ahead.some((formula) => formula.kind === 'marinade')) {
+    const without = ahead.filter((formula) => formula.kind !== 'marinade').map((formula) => formula.id);
+    changes.push({
+      id: 'noMarinade',
+      text: 'Without the marinade; the dip carries more',
+      evening: { ...evening, choices: { ...evening.choices, liquids: { ...liquids, ahead: without } } },
+    });
+  }
+  return changes;
+}
+
+/** Every change that may save time. */
+export function changesFor(evening: Evening, style: Style): Change[] {
+  return [
+    ...schoolChanges(evening, style),
+    ...boughtChanges(evening, style),
+    ...otherChanges(evening, style),
+    ...smallerSet(evening, style),
+  ];
+}
+
+const MOST_REMEDIES = 6;
+
+/**
+ * What mends a late plan, each change solved by itself; sitting down later is always one of them.
+ * @param lateS seconds late as it is
+ * @param lateWith seconds late with a changed evening; undefined where it cannot be planned
+ * @returns the most helpful first, the least change before a greater one that helps no more
+ */
+export function remediesFor(
+  evening: Evening,
+  style: Style,
+  lateS: number,
+  lateWith: (changed: Evening) => number | undefined,
+): Remedy[] {
+  if (lateS <= 0) return [];
+  const helpful = changesFor(evening, style)
+    .flatMap(({ id, text, evening: changed }) => {
+      const left = lateWith(changed);
+      return left === undefined || left >= lateS ? [] : [{ id, text, lateS: left, gainsS: lateS - left }];
+    })
+    .sort((a, b) => a.lateS - b.lateS)
+    .slice(0, MOST_REMEDIES);
+  return [
+    ...helpful,
+    { id: 'sitDownLater', text: `Sit down ${Math.round(lateS / 60)} minutes later`, lateS: 0, gainsS: lateS },
+  ];
+}
+
+/**
+ * The evening with a remedy taken.
+ * @throws RangeError when there is no such remedy for it
+ * @example applyRemedy(evening, style, 'school-kelp-hotPour', 0).style.schools.kelp // 'hotPour'
+ */
+export function applyRemedy(evening: Evening, style: Style, id: string, lateS: number): Evening {
+  if (id === 'sitDownLater') return { ...evening, sitDownAt: shiftIso(evening.sitDownAt, lateS) };
+  const change = changesFor(evening, style).find((one) => one.id === id);
+  if (!change) throw new RangeError(`There is no remedy "${id}" for this evening`);
+  return change.evening;
+}

@@ -1,0 +1,216 @@
+import type { Evening, Liquid, Units } from '@elixa/contract';
+import { ingredientById } from '../../catalogue/ingredients';
+import { BOARD_ORDER, prepWorkOf, type PrepStep, type PrepWork } from '../../catalogue/prepWork';
+import type { Helping } from '../../diners/helpings';
+import { showMeasure } from '../../measures/showMeasure';
+import type { Lag } from '../problem';
+import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
+
+/** Washing the board after raw meat or fish. */
+const WASH_MIN = 2;
+
+const PACE = { unhurried: 1.3, steady: 1, quick: 0.75 } as const;
+
+const BOARD_WHY = {
+  plants: 'Vegetables first, while the board is clean',
+  tofu: 'After the vegetables, before anything raw',
+  fish: 'Raw fish after everything that is eaten less cooked',
+  meat: 'Raw meat last; then the board is washed',
+} as const;
+
+interface Thing {
+  ingredientId: string;
+  cuts: string[];
+  massG: number;
+  asideG: number;
+  isFinish: boolean;
+}
+
+/** The same ingredient from both pans is made ready at once. */
+function things(food: readonly Helping[]): Thing[] {
+  const byId = new Map<string, Thing>();
+  for (const one of food) {
+    const known = byId.get(one.ingredientId) ?? {
+      ingredientId: one.ingredientId,
+      cuts: [],
+      massG: 0,
+      asideG: 0,
+      isFinish: one.purpose === 'finish',
+    };
+    byId.set(one.ingredientId, {
+      ...known,
+      cuts: [...new Set([...known.cuts, ...one.cuts.map(({ cut }) => cut)])],
+      massG: known.massG + one.massG,
+      asideG: known.asideG + (one.pan === 'aside' ? one.massG : 0),
+    });
+  }
+  return [...byId.values()];
+}
+
+function amountText({ ingredientId, massG, asideG }: Thing, units: Units): string {
+  const what = ingredientById(ingredientId);
+  const all = showMeasure(massG, what, units).text;
+  if (asideG === 0 || asideG === massG) return all;
+  return `${all}, ${showMeasure(asideG, what, units).text} of it for the small pan`;
+}
+
+const stepsOf = (steps: readonly PrepStep[] = [], name: string) =>
+  steps.map((step, index) => ({
+    id: `${name}${index + 1}`,
+    says: step.says,
+    lastsMin: step.lastsMin,
+    needs: needing(step.attended, step.needs),
+  }));
+
+function partsOf(thing: Thing, work: PrepWork, pace: number): Part[] {
+  const cutMin = Math.max(1, Math.round((work.fixedMin + (work.minPer100G * thing.massG) / 100) * pace));
+  return inARow([
+    ...stepsOf(work.before, 'before'),
+    { id: 'cut', says: work.says, lastsMin: cutMin, needs: needing(true, work.board ? ['board'] : []) },
+    ...stepsOf(work.after, 'after'),
+  ]);
+}
+
+/**
+ * What is done for everything that goes into the pot and comes after it: soaked, thawed, firmed, pressed, cut, and in what
+ * order on the board.
+ * @param leadMin minutes before sitting down at which the burner is lit
+ */
+export function foodWork(
+  evening: Evening,
+  food: readonly Helping[],
+  liquids: readonly Liquid[],
+  leadMin: number,
+): WorkList {
+  const pace = PACE[evening.kitchen?.pace ?? 'steady'];
+  const bought = new Set(evening.choices.bought);
+  const works = things(food)
+    .filter((thing) => !bought.has(thing.ingredientId))
+    .map((thing): Work => {
+      const what = ingredientById(thing.ingredientId);
+      const work = prepWorkOf(what, thing.cuts[0] ?? '', evening.style.schools);
+      const segments = partsOf(thing, work, pace);
+      const lastsMin = lengthOf(segments);
+      const waits = segments
+        .filter((part) => !part.needs.includes('hands'))
+        .reduce((total, one) => total + one.lastsMin, 0);
+      const endsBeforeMin = thing.isFinish ? 0 : leadMin;
+      return {
+        id: thing.ingredientId,
+        kind: 'food',
+        name: what.name,
+        subjectId: thing.ingredientId,
+        amountText: amountText(thing, evening.units),
+        segments,
+        lastsMin,
+        endsBeforeMin,
+        endsWithinMin: endsBeforeMin + work.keepsMin,
+        freshMin: work.freshMin,
+        staleness: work.staleness,
+        early: false,
+        dayBefore: work.keepsMin >= DAY_BEFORE_MIN,
+        board: work.board,
+        why:
+          waits >= 10
+            ? `It needs ${waits} minutes by itself`
+            : work.board
+              ? BOARD_WHY[work.board]
+              : 'It keeps least if done late',
+      };
+    });
+  const marinades = liquids.filter((liquid) => liquid.kind === 'marinade');
+  const main = mainOf(food, works);
+  const lags: Lag[] = marinades.flatMap((marinade) =>
+    main ? [{ before: main.id, after: firstPartOf(marinade), leastMin: 0 }] : [],
+  );
+  // What lies in a marinade for hours is cut long before the vegetables; the board is washed twice then.
+  const isLong = marinades.some((one) => one.steps.some((step) => !step.attended && step.durationS >= 3 * 3600));
+  const early = main && isLong ? [main] : [];
+  const all = withBoardWashed(
+    works.map((work) =>
+      early.includes(work) ? { ...withWash(work), early: true, staleness: 0, endsWithinMin: undefined } : work,
+    ),
+  );
+  return { works: [...all, ...washApart(all)], lags: [...lags, ...boardOrder(all), ...washLags(all)] };
+}
+
+const firstPartOf = ({ id, steps }: Liquid) =>
+  steps.some((step) => !step.attended && step.durationS >= 3 * 3600) && steps.at(-1)?.attended ? `${id}-1` : id;
+
+/** What a marinade lies on: the most of the meat, poultry or fish. */
+function mainOf(food: readonly Helping[], works: readonly Work[]): Work | undefined {
+  const most = food
+    .filter((one) => ['poultry', 'meat', 'fish', 'shellfish'].includes(ingredientById(one.ingredientId).family))
+    .reduce<Helping | undefined>((best, one) => (!best || one.massG > best.massG ? one : best), undefined);
+  return works.find((work) => work.id === most?.ingredientId);
+}
+
+const washPart = (fromMin: number): Part => ({
+  id: 'wash',
+  says: 'Wash board, knife and hands with hot water and soap',
+  fromMin,
+  lastsMin: WASH_MIN,
+  needs: ['hands', 'board'],
+});
+
+const withWash = (work: Work): Work => ({
+  ...work,
+  segments: [...work.segments, washPart(work.lastsMin)],
+  lastsMin: work.lastsMin + WASH_MIN,
+});
+
+const isRaw = ({ board, early }: Work) => !early && (board === 'fish' || board === 'meat');
+const WASH_ID = 'washBoard';
+
+/** What raw food is cut last. */
+function lastRaw(works: readonly Work[]): Work[] {
+  const raw = works.filter(isRaw);
+  return raw.filter((work) => work.board === lastStage(raw));
+}
+
+/** Where one raw thing is cut last, the board is washed in the same go. */
+function withBoardWashed(works: Work[]): Work[] {
+  const last = lastRaw(works);
+  return last.length === 1 ? works.map((work) => (work === last[0] ? withWash(work) : work)) : works;
+}
+
+function washApart(works: readonly Work[]): Work[] {
+  const last = lastRaw(works);
+  if (last.length < 2) return [];
+  return [
+    {
+      id: WASH_ID,
+      kind: 'table',
+      name: 'Board and knife',
+      segments: [washPart(0)],
+      lastsMin: WASH_MIN,
+      endsBeforeMin: Math.min(...last.map((work) => work.endsBeforeMin)),
+      freshMin: 0,
+      staleness: 0,
+      early: false,
+      dayBefore: false,
+      why: 'Nothing else touches the board after raw food',
+    },
+  ];
+}
+
+function washLags(works: readonly Work[]): Lag[] {
+  const last = lastRaw(works);
+  return last.length < 2 ? [] : last.map((work) => ({ before: work.id, after: WASH_ID, leastMin: 0 }));
+}
+
+const lastStage = (works: readonly Work[]) =>
+  [...BOARD_ORDER].reverse().find((stage) => works.some((work) => work.board === stage));
+
+/** Everything of one stage is over before anything of the next one starts. */
+function boardOrder(works: readonly Work[]): Lag[] {
+  const tonight = works.filter((work) => !work.early && work.board !== undefined);
+  const stages = BOARD_ORDER.map((stage) => tonight.filter((work) => work.board === stage)).filter(
+    (stage) => stage.length > 0,
+  );
+  return stages.flatMap((stage, index) =>
+    (stages[index + 1] ?? []).flatMap((later) =>
+      stage.map((sooner) => ({ before: sooner.id, after: later.id, leastMin: 0 })),
+    ),
+  );
+}

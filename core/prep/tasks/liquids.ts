@@ -1,0 +1,112 @@
+import type { Liquid, LiquidStep } from '@elixa/contract';
+import type { Lag, Resource } from '../problem';
+import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
+
+/** A wait of so long parts the work before it from the work after it; in between the cook goes away. */
+const LONG_WAIT_MIN = 180;
+/** How much longer than it must something may lie in the fridge. */
+const MAY_LIE_MIN = 14 * 60;
+const COLD_C = 8;
+const WARM_C = 40;
+
+/** How long each kind stands without loss, and what a minute costs after that: broth cools and a dip only stands. */
+const FRESH_MIN: Record<Liquid['kind'], number> = { broth: 30, sauce: 180, marinade: 60, base: 600 };
+const STALENESS: Record<Liquid['kind'], number> = { broth: 0.35, sauce: 0.05, marinade: 0.2, base: 0.02 };
+
+const WHY: Record<Liquid['kind'], string> = {
+  broth: 'The broth comes first: the pot cannot be lit without it',
+  sauce: 'It stands while the rest is done',
+  marinade: 'It needs its time on the meat',
+  base: 'It is better for standing',
+};
+
+function needsOf({ attended, tempC }: LiquidStep): Resource[] {
+  if (tempC === undefined) return needing(attended);
+  if (tempC <= COLD_C) return needing(attended, ['fridge']);
+  return needing(attended, tempC >= WARM_C ? ['burner'] : []);
+}
+
+type Step = Omit<Part, 'fromMin'>;
+
+/** What works by itself from the start has to be put there by somebody. */
+function startedByHand([first, ...rest]: readonly Step[]): Step[] {
+  if (!first) return [];
+  if (first.needs.includes('hands')) return [first, ...rest];
+  const start: Step = { ...first, id: `${first.id}-start`, lastsMin: 1, needs: ['hands', ...first.needs] };
+  const wait = { ...first, says: 'It works by itself', lastsMin: first.lastsMin - 1 };
+  return wait.lastsMin > 0 ? [start, wait, ...rest] : [start, ...rest];
+}
+
+/** The steps, parted where a wait is long enough to go away. */
+function parted(steps: readonly LiquidStep[]): Array<{ steps: Step[]; thenWaitsMin?: number }> {
+  const parts: Array<{ steps: Step[]; thenWaitsMin?: number }> = [{ steps: [] }];
+  for (const step of steps) {
+    const lastsMin = Math.ceil(step.durationS / 60);
+    const here = parts[parts.length - 1]!;
+    if (!step.attended && lastsMin >= LONG_WAIT_MIN) {
+      here.thenWaitsMin = lastsMin;
+      // Somebody has to put it there.
+      here.steps.push({ id: step.id, says: step.says, lastsMin: 1, needs: ['hands'] });
+      parts.push({ steps: [] });
+    } else if (lastsMin > 0) {
+      here.steps.push({ id: step.id, says: step.says, lastsMin, needs: needsOf(step) });
+    }
+  }
+  return parts.filter((part) => part.steps.length > 0).map((part) => ({ ...part, steps: startedByHand(part.steps) }));
+}
+
+/**
+ * What is done for each broth, sauce, marinade and base: every one in one go, but for the hours in which it lies.
+ * @param leadMin minutes before sitting down at which the burner is lit
+ */
+export function liquidWork(liquids: readonly Liquid[], leadMin: number): WorkList {
+  const works: Work[] = [];
+  const lags: Lag[] = [];
+  const firstOf = new Map<string, string>();
+  for (const liquid of liquids) {
+    // Steps that a stand-in adds happen within those that are written; they need no time of their own.
+    const parts = parted(liquid.steps.filter((step) => !step.id.startsWith('standIn')));
+    const keepsMin = liquid.keeps.fridgeDays * 24 * 60;
+    const isForTheTable = liquid.kind === 'sauce';
+    const ids = parts.map((_, index) => (parts.length > 1 ? `${liquid.id}-${index + 1}` : liquid.id));
+    parts.forEach(({ steps, thenWaitsMin = 0 }, index) => {
+      const isLast = index === parts.length - 1;
+      const segments = inARow(steps);
+      works.push({
+        id: ids[index]!,
+        kind: 'liquid',
+        name: liquid.forGuests ? `${liquid.name}, for ${liquid.forGuests.join(' and ')}` : liquid.name,
+        subjectId: liquid.id,
+        segments,
+        lastsMin: lengthOf(segments),
+        endsBeforeMin: (isForTheTable ? 0 : leadMin) + (isLast ? thenWaitsMin : 0),
+        freshMin: FRESH_MIN[liquid.kind],
+        staleness: isLast ? STALENESS[liquid.kind] : 0,
+        early: thenWaitsMin > 0,
+        dayBefore: thenWaitsMin > 0 || (isLast && keepsMin >= DAY_BEFORE_MIN),
+        why: thenWaitsMin > 0 ? `It lies for ${Math.round(thenWaitsMin / 60)} hours` : WHY[liquid.kind],
+      });
+      if (!isLast) {
+        lags.push({
+          before: ids[index]!,
+          after: ids[index + 1]!,
+          leastMin: thenWaitsMin,
+          mostMin: thenWaitsMin + MAY_LIE_MIN,
+        });
+      }
+    });
+    firstOf.set(liquid.id, ids[0]!);
+    // A broth that takes its paste from a jar waits for the jar.
+    for (const base of liquids.filter((one) => one.kind === 'base')) {
+      if (liquid.kind !== 'broth' || !liquid.ingredients.some((part) => part.ingredientId === base.formulaId)) continue;
+      lags.push({ before: base.id, after: ids[0]!, leastMin: 0 });
+    }
+  }
+  return { works, lags: lags.map((lag) => ({ ...lag, before: lastOf(works, lag.before) })) };
+}
+
+/** The last part of a liquid that was parted; the id itself where it was not. */
+function lastOf(works: readonly Work[], id: string): string {
+  if (works.some((work) => work.id === id)) return id;
+  return works.filter((work) => work.subjectId === id).at(-1)?.id ?? id;
+}

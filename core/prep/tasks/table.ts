@@ -1,0 +1,136 @@
+import type { Evening, Simmer } from '@elixa/contract';
+import { inARow, lengthOf, type Part, type Work, type WorkList } from './work';
+
+/** Checking the counter just before the burner is lit. */
+const CHECK_MIN = 2;
+/** A laid table and filled plates wait a little without harm. */
+const FRESH_MIN = 15;
+export const CHECK_ID = 'counterCheck';
+export const POT_ID = 'firstRound';
+
+const POT_WORDS = 'At the pot: see the simmer plan';
+
+/** Minutes of the first round at which somebody has a hand at the pot, put together where they touch. */
+function handMinutes(simmer: Simmer, leadMin: number): Part[] {
+  const readyS = simmer.readyAtS[0] ?? 0;
+  const shiftMin = leadMin - readyS / 60;
+  const minutes = new Set(
+    simmer.actions
+      .filter((action) => action.atS < readyS)
+      .map((action) => Math.min(leadMin - 1, Math.max(0, Math.floor(action.atS / 60 + shiftMin)))),
+  );
+  const parts: Part[] = [];
+  for (let minute = 0; minute < leadMin; minute += 1) {
+    const needs = minutes.has(minute) ? (['hands', 'pot'] as const) : (['pot'] as const);
+    const last = parts.at(-1);
+    if (last && last.needs.length === needs.length) last.lastsMin += 1;
+    else
+      parts.push({
+        id: `pot${parts.length + 1}`,
+        says: needs.length > 1 ? POT_WORDS : 'The pot simmers',
+        fromMin: minute,
+        lastsMin: 1,
+        needs: [...needs],
+      });
+  }
+  return parts;
+}
+
+/** Minutes before sitting down at which the burner is lit. */
+export const leadOf = (simmer: Simmer) => Math.ceil((simmer.readyAtS[0] ?? 0) / 60 - 1e-9);
+
+/**
+ * Laying the table, setting up the burner, arranging what goes in, the check of the counter and the first round itself.
+ * @param before ids of everything that has to be done before the counter is checked
+ */
+export function tableWork(evening: Evening, simmer: Simmer, before: readonly string[]): WorkList {
+  const leadMin = leadOf(simmer);
+  const isOnKitchenBurner = evening.heatSource.kind === 'gasHob' || evening.heatSource.kind === 'electricPlate';
+  const round = handMinutes(simmer, leadMin).map((part) => ({
+    ...part,
+    needs: isOnKitchenBurner ? [...part.needs, 'burner' as const] : part.needs,
+  }));
+  const pieces = simmer.pieces.filter((piece) => piece.round === 1).length;
+  const one = (
+    id: string,
+    name: string,
+    says: string,
+    lastsMin: number,
+    endsBeforeMin: number,
+    why: string,
+    staleness: number,
+  ): Work => {
+    const segments = inARow([{ id: 'do', says, lastsMin, needs: ['hands'] }]);
+    return {
+      id,
+      kind: 'table',
+      name,
+      segments,
+      lastsMin: lengthOf(segments),
+      endsBeforeMin,
+      freshMin: FRESH_MIN,
+      staleness,
+      early: false,
+      dayBefore: false,
+      why,
+    };
+  };
+  const works: Work[] = [
+    one(
+      'layTable',
+      'Lay the table',
+      'Bowls, spoons, chopsticks for eating and others for raw food, a trivet',
+      3 + evening.diners.length,
+      0,
+      'It can wait until the pot warms',
+      0,
+    ),
+    one(
+      'setUpBurner',
+      'Burner and pot',
+      `Set the ${evening.heatSource.name} up level and clear of anything that burns; ${evening.vessel.name} beside it`,
+      3,
+      leadMin,
+      'Nothing is carried past a lit burner',
+      0,
+    ),
+    one(
+      'arrange',
+      'Arrange what goes in',
+      'On plates beside the pot, in the order in which it goes in',
+      Math.ceil(2 + pieces / 3),
+      leadMin + CHECK_MIN,
+      'What is found at once is not forgotten',
+      0.3,
+    ),
+    one(
+      CHECK_ID,
+      'Check the counter',
+      'Name everything that stands there, from first in to last',
+      CHECK_MIN,
+      leadMin,
+      'Nothing is left behind when the burner is lit',
+      1,
+    ),
+    {
+      id: POT_ID,
+      kind: 'pot',
+      name: 'The first round',
+      segments: round,
+      lastsMin: leadMin,
+      endsBeforeMin: 0,
+      endsWithinMin: 0,
+      freshMin: 0,
+      staleness: 0,
+      early: false,
+      dayBefore: false,
+      why: 'It is ready as people sit down',
+    },
+  ];
+  const lags = [
+    ...before.map((id) => ({ before: id, after: CHECK_ID, leastMin: 0 })),
+    { before: 'arrange', after: CHECK_ID, leastMin: 0 },
+    { before: 'setUpBurner', after: CHECK_ID, leastMin: 0 },
+  ];
+  return { works, lags };
+}

@@ -1,0 +1,45 @@
+import type { PrepTask } from '@elixa/contract';
+import type { BoardStage } from '../../catalogue/prepWork';
+import type { Block, Lag, Resource, Segment } from '../problem';
+
+/** A part of a piece of work, with what is done in it. */
+export interface Part extends Segment {
+  id: string;
+  says: string;
+}
+
+/** A block of the schedule with what it is about, in a cook's words. */
+export interface Work extends Block {
+  segments: readonly Part[];
+  kind: PrepTask['kind'];
+  name: string;
+  subjectId?: string;
+  amountText?: string;
+  why: string;
+  /** It keeps until sitting down from the day before. */
+  dayBefore: boolean;
+  board?: BoardStage;
+}
+
+export interface WorkList {
+  works: Work[];
+  lags: Lag[];
+}
+
+/** From so many minutes on, something can be done the day before. */
+export const DAY_BEFORE_MIN = 16 * 60;
+
+/** Parts one after another, with the minute at which each begins. */
+export function inARow(parts: ReadonlyArray<Omit<Part, 'fromMin'>>): Part[] {
+  let fromMin = 0;
+  return parts.map((part) => {
+    const placed = { ...part, fromMin };
+    fromMin += part.lastsMin;
+    return placed;
+  });
+}
+
+export const lengthOf = (parts: readonly Part[]) => Math.max(0, ...parts.map((part) => part.fromMin + part.lastsMin));
+
+export const needing = (attended: boolean, more: readonly Resource[] = []): Resource[] =>
+  attended ? ['hands', ...more] : [...more];

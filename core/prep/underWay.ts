@@ -1,0 +1,92 @@
+import { isAttended, type Block } from './problem';
+import type { EveningWork } from './tasks';
+import { lengthOf, type Part, type Work } from './tasks/work';
+
+/** When the cook ticked each piece of work off, by task. Milliseconds. */
+export type Ticks = ReadonlyMap<string, number>;
+
+export const taskId = (work: Pick<Block, 'id'>, part: Pick<Part, 'id'>) => `${work.id}.${part.id}`;
+export const RUNNING = '~';
+
+const minutesUntil = (ms: number, nowMs: number) => Math.max(0, Math.ceil((ms - nowMs) / 60_000 - 1e-9));
+
+interface Progress {
+  /** The first part that is not over; past the last where all are. */
+  next: number;
+  /** When the part before it ended, or the wait that runs now will end. */
+  untilMs?: number;
+  running?: Part;
+}
+
+/** How far a block has come: what was ticked is over, and a wait is over when its time is. */
+export function progressOf(work: Work, ticks: Ticks, nowMs: number): Progress {
+  let untilMs: number | undefined;
+  for (const [index, part] of work.segments.entries()) {
+    const tick = ticks.get(taskId(work, part));
+    if (tick !== undefined) {
+      untilMs = tick;
+    } else if (isAttended(part) || untilMs === undefined) {
+      return { next: index, untilMs };
+    } else {
+      const endMs = untilMs + part.lastsMin * 60_000;
+      if (endMs > nowMs) return { next: index + 1, untilMs: endMs, running: part };
+      untilMs = endMs;
+    }
+  }
+  return { next: work.segments.length, untilMs };
+}
+
+const shifted = (parts: readonly Part[]): Part[] => {
+  const startMin = parts[0]?.fromMin ?? 0;
+  return parts.map((part) => ({ ...part, fromMin: part.fromMin - startMin }));
+};
+
+/**
+ * What is left of the evening's work: what was ticked is gone, what works by itself keeps what it occupies, and what
+ * follows it cannot begin before it is over.
+ * @param nowMs and sitDownMs the clock, in milliseconds
+ */
+export function whatIsLeft(work: EveningWork, ticks: Ticks, nowMs: number, sitDownMs: number): EveningWork {
+  const availableMin = Math.floor((sitDownMs - nowMs) / 60_000);
+  const notBeforeMin = new Map<string, number>();
+  const waitFor = (id: string, minutes: number) => {
+    if (minutes > 0) notBeforeMin.set(id, Math.max(minutes, notBeforeMin.get(id) ?? 0));
+  };
+  const blocks = work.blocks.flatMap((block): Work[] => {
+    const { next, untilMs, running } = progressOf(block, ticks, nowMs);
+    const rest = shifted(block.segments.slice(next));
+    const waitMin = untilMs === undefined ? 0 : minutesUntil(untilMs, nowMs);
+    const isOver = rest.length === 0 && !running;
+    if (next > 0) {
+      if (rest.length > 0) waitFor(block.id, waitMin);
+      for (const lag of work.lags.filter((one) => one.before === block.id && rest.length === 0)) {
+        waitFor(lag.after, minutesUntil((untilMs ?? nowMs) + lag.leastMin * 60_000, nowMs));
+      }
+    }
+    if (isOver) return [];
+    if (next === 0) return [block];
+    const endsMin = Math.max(0, availableMin - waitMin);
+    const wait: Work[] = running
+      ? [
+          {
+            ...block,
+            id: block.id + RUNNING,
+            segments: [{ ...running, fromMin: 0, lastsMin: waitMin }],
+            lastsMin: waitMin,
+            endsBeforeMin: endsMin,
+            endsWithinMin: endsMin,
+            staleness: 0,
+          },
+        ]
+      : [];
+    return rest.length === 0 ? wait : [...wait, { ...block, segments: rest, lastsMin: lengthOf(rest) }];
+  });
+  const left = new Set(blocks.map((block) => block.id));
+  return {
+    ...work,
+    blocks,
+    lags: work.lags.filter((lag) => left.has(lag.before) && left.has(lag.after)),
+    availableMin,
+    notBeforeMin,
+  };
+}
