@@ -1,12 +1,11 @@
 import { z } from 'zod';
+import { catalogueIdSchema } from './ids';
+import { pantryItemSchema } from './pantry';
 
 /** Version of the evening document's shape. Raised when a stored document would have to be rewritten. */
 export const EVENING_SCHEMA_VERSION = 1;
 
 const label = (max: number) => z.string().trim().min(1).max(max);
-
-/** Lower-case identifiers of catalogue entries: `chickenThigh`, `clearChicken`. */
-export const catalogueIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{1,47}$/);
 
 export const appetiteSchema = z.enum(['small', 'regular', 'large']);
 
@@ -119,6 +118,8 @@ export const eveningSchema = z.object({
   diners: z.array(dinerSchema).min(1).max(24),
   cooks: z.int().min(1).max(4),
   kitchen: kitchenSchema.optional(),
+  /** What the house has; it is taken off the shopping, and a base in its jar need not be made. */
+  pantry: z.array(pantryItemSchema).max(500).optional(),
   units: unitsSchema,
   vessel: vesselSchema,
   heatSource: heatSourceSchema,

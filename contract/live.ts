@@ -23,8 +23,17 @@ export const liveEventSchema = z.discriminatedUnion('type', [
   z.object({ ...base, type: z.literal('resumed') }),
   z.object({ ...base, type: z.literal('undone'), target: z.uuid() }),
   z.object({ ...base, type: z.literal('noted'), text: z.string().trim().min(1).max(2000) }),
+  /** Something is ticked, or not any more: a task of the preparation, what stands on the counter, what was bought. */
+  z.object({
+    ...base,
+    type: z.literal('ticked'),
+    list: z.enum(['prep', 'counter', 'bought']),
+    itemId: z.string().min(1).max(120),
+    on: z.boolean(),
+  }),
   z.object({ ...base, type: z.literal('finished') }),
 ]);
 
 export type LiveEvent = z.infer<typeof liveEventSchema>;
+export type TickList = Extract<LiveEvent, { type: 'ticked' }>['list'];
 export type LiveEventType = LiveEvent['type'];

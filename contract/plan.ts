@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { allergenSchema, catalogueIdSchema, swapSchema } from './evening';
+import { allergenSchema, swapSchema } from './evening';
+import { catalogueIdSchema } from './ids';
 
 /** Version of the plan's shape. */
 export const PLAN_SCHEMA_VERSION = 1;
@@ -300,9 +301,16 @@ export const prepSchema = z.object({
 export const shoppingItemSchema = z.object({
   ingredientId: catalogueIdSchema,
   needG: massG,
+  needText: z.string(),
+  /** What of it is in the house. */
+  haveG: massG,
+  /** How many of what is sold; none where the house has enough. */
   buy: z.object({ count: z.number(), unit: z.string(), text: z.string() }),
   leftG: massG,
   section: z.string(),
+  purposes: z.array(amountPurposeSchema),
+  /** Where tonight could take what is left over. */
+  use: z.string().optional(),
 });
 
 export const planSchema = z.object({
@@ -316,6 +324,7 @@ export const planSchema = z.object({
   build: buildSchema,
   simmer: simmerSchema,
   prep: prepSchema,
+  shopping: z.array(shoppingItemSchema),
   cautions: z.array(cautionSchema),
 });
 

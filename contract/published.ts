@@ -1,9 +1,15 @@
 import { z } from 'zod';
 import { eveningSchema } from './evening';
 import { liveEventSchema } from './live';
+import { pantrySchema } from './pantry';
 import { planSchema } from './plan';
 
-const PUBLISHED = { evening: eveningSchema, plan: planSchema, 'live-event': liveEventSchema } as const;
+const PUBLISHED = {
+  evening: eveningSchema,
+  plan: planSchema,
+  'live-event': liveEventSchema,
+  pantry: pantrySchema,
+} as const;
 
 export type PublishedSchemaName = keyof typeof PUBLISHED;
 export const PUBLISHED_SCHEMA_NAMES = Object.keys(PUBLISHED) as PublishedSchemaName[];

@@ -18,6 +18,7 @@ import { buyWhole } from './measures/buyWhole';
 import { showMeasure } from './measures/showMeasure';
 import { solveBeside } from './plan/beside';
 import { solveBroths, type SolvedLiquid } from './plan/broths';
+import { shoppingList } from './shopping/shoppingList';
 import type { AdditionModel } from './simmer/additionModel';
 import { timesTable } from './simmer/timesTable';
 
@@ -98,12 +99,14 @@ export function planPotAndFood(evening: Evening, model: AdditionModel = timesTab
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
     return describeLiquid({ ...one, evening, readyBy, takenShare: takenShare(one, broths) });
   });
+  const amounts = amountsOf(evening, food, liquids);
   const plan = {
     schemaVersion: PLAN_SCHEMA_VERSION,
     eveningId: evening.id,
     style: { id: style.id, name: style.name },
     portions: portionsOf(evening.diners),
-    amounts: amountsOf(evening, food, liquids),
+    amounts,
+    shopping: shoppingList(evening, amounts),
     conflicts: findConflicts(evening, style, table),
     liquids,
     build: buildOf(evening, food, fit),

@@ -9,12 +9,15 @@ import { errorHandler, sendProblem, unknownRoute } from './http/errors';
 import { webApp } from './http/webApp';
 import { deviceRoutes } from './routes/devices';
 import { eveningRoutes } from './routes/evenings';
+import { pantryRoutes } from './routes/pantry';
 import { planRoutes } from './routes/plan';
 import { eveningService } from './services/eveningService';
 import { liveService } from './services/liveService';
+import { pantryService } from './services/pantryService';
 import type { Db } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
+import { pantryStore } from './store/pantryStore';
 
 export interface AppOptions {
   db: Db;
@@ -83,6 +86,7 @@ export function createApp(options: AppOptions): Express {
   });
   app.use('/api/evenings', eveningRoutes(eveningService(evenings, events), liveService(evenings, events)));
   app.use('/api/devices', deviceRoutes(options.scale ?? standInScale()));
+  app.use('/api/pantry', pantryRoutes(pantryService(pantryStore(options.db))));
   app.use('/api', planRoutes());
   app.use('/api', unknownRoute);
   if (options.webDirectory) app.use(webApp(options.webDirectory));

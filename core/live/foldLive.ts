@@ -1,4 +1,4 @@
-import type { LiveEvent } from '@elixa/contract';
+import type { LiveEvent, TickList } from '@elixa/contract';
 
 export interface Tap {
   eventId: string;
@@ -15,10 +15,18 @@ export interface LiveState {
   pausedSinceMs?: number;
   taps: Tap[];
   notes: Array<{ at: string; text: string }>;
+  /** When each thing was ticked, by list. Milliseconds. */
+  ticks: Record<TickList, Readonly<Record<string, number>>>;
   finishedAtMs?: number;
 }
 
-export const WAITING: LiveState = { status: 'waiting', pausedMs: 0, taps: [], notes: [] };
+export const WAITING: LiveState = {
+  status: 'waiting',
+  pausedMs: 0,
+  taps: [],
+  notes: [],
+  ticks: { prep: {}, counter: {}, bought: {} },
+};
 
 /**
  * The pot's clock at a moment: seconds since it was started, pauses left out.
@@ -49,6 +57,11 @@ function apply(state: LiveState, event: LiveEvent): LiveState {
     }
     case 'noted':
       return { ...state, notes: [...state.notes, { at: event.at, text: event.text }] };
+    case 'ticked': {
+      const { [event.itemId]: _before, ...others } = state.ticks[event.list];
+      const list = event.on ? { ...others, [event.itemId]: atMs } : others;
+      return { ...state, ticks: { ...state.ticks, [event.list]: list } };
+    }
     case 'finished':
       return state.status === 'waiting' || state.status === 'finished'
         ? state

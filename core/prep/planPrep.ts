@@ -97,15 +97,22 @@ export function planPrep(
     const sitDownMs = Date.parse(question.evening.sitDownAt) + lateMin * 60_000;
     return clock ? whatIsLeft(all, clock.ticks, nowMs, sitDownMs) : all;
   };
+  const hurried = { lists: Math.ceil(effort.lists / 3), nodes: Math.ceil(effort.nodes / 8) };
   let lateMin = 0;
   let problem = at(0);
-  let solution = solved(problem, effort);
-  // What runs by itself stands still on the clock while sitting down moves, so a late plan is made again for the later hour.
-  for (let pass = 0; solution.judged.lateMin > 0 && pass < 4; pass += 1) {
-    lateMin += Math.ceil(solution.judged.lateMin);
-    problem = at(lateMin);
-    solution = solved(problem, effort);
+  let solution: PrepSolution | undefined;
+  // What runs by itself stands still on the clock while sitting down moves, so a late plan is made again for the later
+  // hour; a short search finds the hour, and the plan for it is then worked out in full.
+  for (let pass = 0; pass < 6 && !solution; pass += 1) {
+    const tried = solved(problem, clock ? hurried : effort);
+    if (tried.judged.lateMin > 0 && pass < 5) {
+      lateMin += Math.ceil(tried.judged.lateMin);
+      problem = at(lateMin);
+    } else {
+      solution = clock ? solved(problem, effort) : tried;
+    }
   }
+  if (!solution) throw new Error('No hour was found for sitting down');
   const sitDownAt = shiftIso(question.evening.sitDownAt, lateMin * 60);
   return {
     tasks: tasksOf(problem, solution, sitDownAt),

@@ -121,6 +121,34 @@ export function changesFor(evening: Evening, style: Style): Change[] {
 
 const MOST_REMEDIES = 6;
 
+const TOGETHER = 'together';
+
+/** All changes that need nobody else, one on top of the other. */
+function changedTogether(evening: Evening, style: Style, ids: readonly string[]): Evening {
+  return ids.reduce(
+    (changed, id) => changesFor(changed, style).find((one) => one.id === id)?.evening ?? changed,
+    evening,
+  );
+}
+
+const togetherIds = (id: string) => id.slice(TOGETHER.length + 1).split('+');
+
+function allTogether(
+  evening: Evening,
+  style: Style,
+  helpful: readonly Remedy[],
+  lateWith: (changed: Evening) => number | undefined,
+): Remedy[] {
+  const alone = helpful.filter((one) => one.id !== 'secondCook').map((one) => one.id);
+  const best = Math.min(...helpful.map((one) => one.lateS));
+  if (alone.length < 2 || best === 0) return [];
+  const lateS = lateWith(changedTogether(evening, style, alone));
+  const now = helpful[0]!.lateS + helpful[0]!.gainsS;
+  if (lateS === undefined || lateS >= best) return [];
+  const id = `${TOGETHER}-${alone.join('+')}`;
+  return [{ id, text: 'All of these that need nobody else', lateS, gainsS: now - lateS }];
+}
+
 /**
  * What mends a late plan, each change solved by itself; sitting down later is always one of them.
  * @param lateS seconds late as it is
@@ -143,6 +171,7 @@ export function remediesFor(
     .slice(0, MOST_REMEDIES);
   return [
     ...helpful,
+    ...allTogether(evening, style, helpful, lateWith),
     { id: 'sitDownLater', text: `Sit down ${Math.round(lateS / 60)} minutes later`, lateS: 0, gainsS: lateS },
   ];
 }
@@ -154,6 +183,7 @@ export function remediesFor(
  */
 export function applyRemedy(evening: Evening, style: Style, id: string, lateS: number): Evening {
   if (id === 'sitDownLater') return { ...evening, sitDownAt: shiftIso(evening.sitDownAt, lateS) };
+  if (id.startsWith(`${TOGETHER}-`)) return changedTogether(evening, style, togetherIds(id));
   const change = changesFor(evening, style).find((one) => one.id === id);
   if (!change) throw new RangeError(`There is no remedy "${id}" for this evening`);
   return change.evening;

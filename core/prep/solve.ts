@@ -23,7 +23,7 @@ export interface Effort {
 
 export const USUAL_EFFORT: Effort = { lists: 800, nodes: 800 };
 /** To judge a change by its lateness, a short search is enough. */
-export const REMEDY_EFFORT: Effort = { lists: 40, nodes: 60 };
+export const REMEDY_EFFORT: Effort = { lists: 150, nodes: 240 };
 
 /** What loses most for its length stands nearest to the table; what many others wait for comes before them. */
 function firstList({ blocks }: PrepProblem): number[] {

@@ -1,5 +1,5 @@
 import { bigserial, integer, jsonb, pgTable, text, timestamp, uniqueIndex, index } from 'drizzle-orm/pg-core';
-import type { Evening, LiveEvent } from '@elixa/contract';
+import type { Evening, LiveEvent, PantryItem } from '@elixa/contract';
 
 /** Evenings as documents, with the few columns that lists are made from. */
 export const evenings = pgTable('evenings', {
@@ -25,3 +25,9 @@ export const liveEvents = pgTable(
   },
   (table) => [uniqueIndex('live_events_id').on(table.id), index('live_events_evening').on(table.eveningId, table.seq)],
 );
+
+/** The pantry, a row for each thing and day; what is used up stays as a row with nothing in it. */
+export const pantryItems = pgTable('pantry_items', {
+  key: text('key').primaryKey(),
+  body: jsonb('body').$type<PantryItem>().notNull(),
+});

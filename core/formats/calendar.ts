@@ -1,0 +1,69 @@
+import type { PrepTask } from '@elixa/contract';
+import ical, { ICalAlarmType } from 'ical-generator';
+import ICAL from 'ical.js';
+
+const DOMAIN = 'elixa.invalid';
+const DONE = 'Done';
+/** An alarm rings as the work begins. */
+const AT_THE_START_S = 0;
+
+const uidOf = (eveningId: string, taskId: string) => `${encodeURIComponent(taskId)}.${eveningId}@${DOMAIN}`;
+
+/**
+ * The preparation as an iCalendar file (RFC 5545): an event with an alarm for everything that wants a hand. What is done
+ * already carries the category "Done", which `doneInCalendar` reads back.
+ * @param stampedAt when the file is made
+ */
+export function prepCalendar(given: {
+  eveningId: string;
+  title: string;
+  tasks: readonly PrepTask[];
+  done: ReadonlySet<string>;
+  stampedAt: string;
+}): string {
+  const calendar = ical({ name: given.title, prodId: { company: 'Elixa', product: 'Preparation', language: 'EN' } });
+  for (const task of given.tasks.filter((one) => one.attended)) {
+    const isDone = given.done.has(task.id);
+    const event = calendar.createEvent({
+      id: uidOf(given.eveningId, task.id),
+      stamp: new Date(given.stampedAt),
+      start: new Date(task.startsAt),
+      end: new Date(task.endsAt),
+      summary: [task.label, task.amountText].filter(Boolean).join(', '),
+      description: `${task.how}.\n${task.why}.`,
+      categories: isDone ? [{ name: DONE }] : [],
+    });
+    if (!isDone) event.createAlarm({ type: ICalAlarmType.display, trigger: AT_THE_START_S, description: task.how });
+  }
+  return calendar.toString();
+}
+
+/**
+ * The tasks that a calendar file says are done: events of this evening with the category "Done", and to-dos that are
+ * completed.
+ * @returns ids of tasks
+ * @throws RangeError when the text is no iCalendar, with the fix
+ */
+export function doneInCalendar(text: string, eveningId: string): string[] {
+  const calendar = parsed(text);
+  const ending = `.${eveningId}@${DOMAIN}`;
+  return [...calendar.getAllSubcomponents('vevent'), ...calendar.getAllSubcomponents('vtodo')].flatMap((one) => {
+    const uid = String(one.getFirstPropertyValue('uid') ?? '');
+    if (!uid.endsWith(ending)) return [];
+    const categories = one.getAllProperties('categories').flatMap((property) => property.getValues().map(String));
+    const isDone =
+      categories.some((name) => name.toLowerCase() === DONE.toLowerCase()) ||
+      String(one.getFirstPropertyValue('status') ?? '').toUpperCase() === 'COMPLETED';
+    return isDone ? [decodeURIComponent(uid.slice(0, -ending.length))] : [];
+  });
+}
+
+function parsed(text: string): ICAL.Component {
+  try {
+    const component = new ICAL.Component(ICAL.parse(text) as never);
+    if (component.name === 'vcalendar') return component;
+  } catch (error) {
+    throw new RangeError('This is no calendar file. Choose the .ics file that was saved from here.', { cause: error });
+  }
+  throw new RangeError('This is no calendar file. Choose the .ics file that was saved from here.');
+}

@@ -1,0 +1,18 @@
+import type { Units } from '@elixa/contract';
+import type { Ingredient } from '../catalogue/ingredient';
+import { parseAmount } from './parseAmount';
+
+/**
+ * Grams of what somebody typed for an ingredient: by weight, by spoon and cup through its bulk density, or counted where it
+ * is sold whole.
+ * @param cut how it is cut, where that changes its bulk density
+ * @returns undefined when it cannot be understood, or cannot be weighed
+ * @example gramsTyped('1 tbsp', salt, 'metric') // 18
+ */
+export function gramsTyped(text: string, what: Ingredient, units: Units, cut?: string): number | undefined {
+  const densityGPerMl = (cut === undefined ? undefined : what.cuts[cut]?.densityGPerMl) ?? what.densityGPerMl;
+  const amount = parseAmount(text, units);
+  if (amount?.kind === 'mass') return amount.massG;
+  if (amount?.kind === 'volume') return amount.volumeMl * densityGPerMl;
+  return amount?.kind === 'count' && what.sold ? amount.count * what.sold.massG : undefined;
+}

@@ -1,0 +1,109 @@
+import type { Amount, Evening, PantryItem, ShoppingItem } from '@elixa/contract';
+import { formulaById } from '../catalogue/formulas';
+import type { Ingredient } from '../catalogue/ingredient';
+import { ingredientById } from '../catalogue/ingredients';
+import { LEFT_KEEPS_DAYS, LOOSE_STEP_G, MADE_FROM, packOf, SECTIONS, sectionOf } from '../catalogue/packs';
+import { portionsOf } from '../diners/portion';
+import { buyWhole } from '../measures/buyWhole';
+import { showMeasure } from '../measures/showMeasure';
+
+/** Nobody runs out for less than this share of what is needed. */
+const NEAR_ENOUGH = 0.97;
+/** So much more of something a head goes into a pot without being noticed. Kitchen estimate. */
+const MORE_A_HEAD_G = 40;
+
+/** What is still good on the day, in g of each thing. */
+function inTheHouse(pantry: readonly PantryItem[], day: string): Map<string, number> {
+  const have = new Map<string, number>();
+  for (const { itemId, massG, bestBefore } of pantry) {
+    if (bestBefore !== undefined && bestBefore < day) continue;
+    have.set(itemId, (have.get(itemId) ?? 0) + massG);
+  }
+  return have;
+}
+
+/** A purchase of so much of something: whole things, packs, or weighed out. */
+function purchase(needG: number, what: Ingredient): { buy: ShoppingItem['buy']; boughtG: number } {
+  if (needG <= 0) return { buy: { count: 0, unit: '', text: 'in the house' }, boughtG: 0 };
+  const whole = what.sold?.countable ? buyWhole(needG, what) : undefined;
+  if (whole && what.sold) {
+    return { buy: { count: whole.count, unit: whole.unit, text: whole.text }, boughtG: whole.count * what.sold.massG };
+  }
+  const pack = packOf(what);
+  if (pack) {
+    const count = Math.max(1, Math.ceil((needG / pack.massG) * NEAR_ENOUGH));
+    const unit = count === 1 ? pack.unit : pack.unitPlural;
+    return { buy: { count, unit: pack.unit, text: `${count} × ${unit}` }, boughtG: count * pack.massG };
+  }
+  const grams = Math.ceil((needG * NEAR_ENOUGH) / LOOSE_STEP_G) * LOOSE_STEP_G;
+  const text = grams >= 1000 ? `${grams / 1000} kg` : `${grams} g`;
+  return { buy: { count: grams, unit: 'g', text }, boughtG: grams };
+}
+
+/** Where tonight could take what will be left over. */
+function useOf(leftG: number, what: Ingredient, inPot: boolean, portions: number): string | undefined {
+  const section = sectionOf(what);
+  if (leftG < 20 || LEFT_KEEPS_DAYS[section] > 14) return undefined;
+  const perHeadG = leftG / portions;
+  if (inPot && perHeadG <= MORE_A_HEAD_G) return `Tonight could take it all: ${Math.round(perHeadG)} g a head more`;
+  const keeps = `keeps ${LEFT_KEEPS_DAYS[section]} ${LEFT_KEEPS_DAYS[section] === 1 ? 'day' : 'days'} in the fridge`;
+  return inPot ? `Tonight could take ${MORE_A_HEAD_G} g a head more; the rest ${keeps}` : `What is left ${keeps}`;
+}
+
+/** What a thing is bought as. */
+function boughtAs(ingredientId: string, massG: number, bought: ReadonlySet<string>): { id: string; massG: number } {
+  const from = MADE_FROM[ingredientId];
+  return from && !bought.has(ingredientId)
+    ? { id: from.ingredientId, massG: massG * from.ratio }
+    : { id: ingredientId, massG };
+}
+
+/**
+ * One list for everything: broths, sauces, marinades, bases, pot and finish merged, less what the pantry has, rounded up to
+ * what is sold.
+ * @param amounts as the plan lists them, with grams
+ * @param pantry what the house has; what is past its day on the evening does not count
+ * @returns by section of a shop, and by name within it; `buy.count` is zero for what is in the house
+ */
+export function shoppingList(
+  evening: Evening,
+  amounts: readonly Amount[],
+  pantry: readonly PantryItem[] = evening.pantry ?? [],
+): ShoppingItem[] {
+  const have = inTheHouse(pantry, evening.sitDownAt.slice(0, 10));
+  const bought = new Set(evening.choices.bought);
+  const needs = new Map<string, { massG: number; purposes: Set<Amount['purpose']> }>();
+  for (const { ingredientId, massG, purpose } of amounts) {
+    // Water comes from the tap, and a jar of a base is made, not bought.
+    if (ingredientId === 'water' || formulaById(ingredientId)) continue;
+    const thing = boughtAs(ingredientId, massG, bought);
+    const known = needs.get(thing.id) ?? { massG: 0, purposes: new Set() };
+    needs.set(thing.id, { massG: known.massG + thing.massG, purposes: known.purposes.add(purpose) });
+  }
+  const portions = portionsOf(evening.diners);
+  return [...needs]
+    .map(([ingredientId, { massG: needG, purposes }]): ShoppingItem => {
+      const what = ingredientById(ingredientId);
+      const haveG = Math.min(needG, have.get(ingredientId) ?? 0);
+      const missingG = needG - haveG < needG * (1 - NEAR_ENOUGH) ? 0 : needG - haveG;
+      const { buy, boughtG } = purchase(missingG, what);
+      const leftG = Math.max(0, boughtG - missingG);
+      return {
+        ingredientId,
+        needG,
+        needText: showMeasure(needG, what, evening.units).text,
+        haveG,
+        buy,
+        leftG,
+        section: sectionOf(what),
+        purposes: [...purposes],
+        use: useOf(leftG, what, purposes.has('pot'), portions),
+      };
+    })
+    .sort(
+      (a, b) =>
+        SECTIONS.indexOf(sectionOf(ingredientById(a.ingredientId))) -
+          SECTIONS.indexOf(sectionOf(ingredientById(b.ingredientId))) ||
+        ingredientById(a.ingredientId).name.localeCompare(ingredientById(b.ingredientId).name),
+    );
+}

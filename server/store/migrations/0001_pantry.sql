@@ -1,0 +1,4 @@
+CREATE TABLE "pantry_items" (
+	"key" text PRIMARY KEY NOT NULL,
+	"body" jsonb NOT NULL
+);
