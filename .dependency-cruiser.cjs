@@ -22,7 +22,8 @@ module.exports = {
       from: { path: '^(core|contract)/', pathNot: TESTS },
       to: {
         dependencyTypes: ['core', 'npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'npm-unknown'],
-        pathNot: '(^|node_modules/)(zod|@elixa)(/|$)',
+        // The open formats are read and written by packages that only turn text into text.
+        pathNot: '(^|node_modules/)(zod|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
       },
     },
     {

@@ -32,6 +32,8 @@ export const liquidStepSchema = z.object({
   attended: z.boolean(),
   tempC: z.number().optional(),
   lookFor: z.string().optional(),
+  /** Done at the table, when people have sat down. */
+  whenServed: z.boolean().optional(),
 });
 
 /** Where the water of a liquid comes from and goes to; the two sides balance exactly. All in grams. */

@@ -23,11 +23,12 @@ export { liveView, type Change, type InPot, type LiveView, type NextStep } from 
 export { gramsTyped } from './measures/gramsTyped';
 export { showPinch, showVolume } from './measures/showMeasure';
 export { newEvening } from './newEvening';
-export { planEvening, prepFromNow } from './planEvening';
+export { planEvening, prepFromNow, remediesFromNow } from './planEvening';
 export { planPot } from './planPot';
 export type { PrepClock } from './prep/planPrep';
 export { shortName } from './simmer/actions';
 export { counterList, type CounterItem } from './prep/counter';
+export { lanesOf, type Lane } from './prep/lanes';
 export { applyRemedy } from './prep/remedies';
 export { doneInCalendar, prepCalendar } from './formats/calendar';
 export { pantryCsv, pantryFromCsv, shoppingCsv } from './formats/csv';

@@ -1,4 +1,6 @@
-import type { Evening, Plan, Prep } from '@elixa/contract';
+import type { Evening, Plan, Prep, Remedy } from '@elixa/contract';
+import type { Style } from './catalogue/style';
+import { styleById } from './catalogue/styles';
 import { checkEvening } from './checkEvening';
 import { planPotAndFood, type PlannedPot } from './planPot';
 import { planPrep, type PrepClock } from './prep/planPrep';
@@ -17,17 +19,20 @@ function clockOf({ kitchen }: Evening, clock: PrepClock | undefined): PrepClock 
   return isLater ? { now: startAt, ticks: clock?.ticks ?? NOTHING_TICKED } : clock;
 }
 
-function prepOf(evening: Evening, planned: PlannedPot, model: AdditionModel, clock: PrepClock | undefined): Prep {
-  const { plan, food, style } = planned;
+/** The preparation of an evening with a plan that stands, without what mends it. */
+function prepOf(evening: Evening, { plan, food }: PlannedPot, clock: PrepClock | undefined): Prep {
+  const question = { evening, food, liquids: plan.liquids, simmer: plan.simmer };
+  return { ...planPrep(question, clockOf(evening, clock)), remedies: [] };
+}
+
+function remediesOf(evening: Evening, lateS: number, clock: PrepClock | undefined, model: AdditionModel): Remedy[] {
   const from = clockOf(evening, clock);
-  const prep = planPrep({ evening, food, liquids: plan.liquids, simmer: plan.simmer }, from);
   const lateWith = (changed: Evening): number | undefined => {
     if (checkEvening(changed).length > 0) return undefined;
-    const other = planPotAndFood(changed, model);
-    const question = { evening: changed, food: other.food, liquids: other.plan.liquids, simmer: other.plan.simmer };
-    return planPrep(question, from, REMEDY_EFFORT).late;
+    const { plan, food } = planPotAndFood(changed, model);
+    return planPrep({ evening: changed, food, liquids: plan.liquids, simmer: plan.simmer }, from, REMEDY_EFFORT).late;
   };
-  return { ...prep, remedies: remediesFor(evening, style, prep.late, lateWith) };
+  return remediesFor(evening, styleById(evening.style.id) as Style, lateS, lateWith);
 }
 
 /**
@@ -40,13 +45,26 @@ function prepOf(evening: Evening, planned: PlannedPot, model: AdditionModel, clo
  */
 export function planEvening(evening: Evening, model: AdditionModel = timesTable): Plan {
   const planned = planPotAndFood(evening, model);
-  return { ...planned.plan, prep: prepOf(evening, planned, model, undefined) };
+  const prep = prepOf(evening, planned, undefined);
+  return { ...planned.plan, prep: { ...prep, remedies: remediesOf(evening, prep.late, undefined, model) } };
 }
 
 /**
- * What is left of an evening's preparation at a moment, planned again from there: done things stay done.
+ * What is left of an evening's preparation at a moment, planned again from there: done things stay done. What mends a late
+ * one takes longer to work out, and is asked for apart.
  * @param clock now, and what has been ticked off
+ * @throws EveningError when the evening cannot be planned
  */
-export function prepFromNow(evening: Evening, clock: PrepClock, model: AdditionModel = timesTable): Prep {
-  return prepOf(evening, planPotAndFood(evening, model), model, clock);
-}
+export const prepFromNow = (evening: Evening, clock: PrepClock, model: AdditionModel = timesTable): Prep =>
+  prepOf(evening, planPotAndFood(evening, model), clock);
+
+/**
+ * What mends a preparation that is so many seconds late, each change solved by itself.
+ * @param clock the one that it was found late by
+ */
+export const remediesFromNow = (
+  evening: Evening,
+  lateS: number,
+  clock: PrepClock,
+  model: AdditionModel = timesTable,
+): Remedy[] => remediesOf(evening, lateS, clock, model);

@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { eveningSchema, type Evening, type LiveEvent } from '@elixa/contract';
+import { eveningSchema, type Evening, type LiveEvent, type PantryItem } from '@elixa/contract';
 import { liveSteps, planPot, project, shiftIso } from '@elixa/core';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
+import { pantryStore } from './store/pantryStore';
 import type { Db } from './store/database';
 
 const EXAMPLES = path.join(__dirname, '..', 'examples');
@@ -58,6 +59,22 @@ function finishedLog(evening: Evening): LiveEvent[] {
   ];
 }
 
+/** What stands in the tower keeper's kitchen, with a jar that was made ten days ago. */
+function demoPantry(now: Date): PantryItem[] {
+  const inFourDays = new Date(now.getTime() + 4 * 86_400_000).toISOString().slice(0, 10);
+  const stock: Array<[string, number, string?]> = [
+    ['salt', 420],
+    ['sugar', 300],
+    ['darkSoy', 260],
+    ['lightSoy', 180],
+    ['riceVinegar', 150],
+    ['dryRice', 700],
+    ['bonitoFlakes', 25],
+    ['chilliSauce', 120, inFourDays],
+  ];
+  return stock.map(([itemId, massG, bestBefore]) => ({ itemId, massG, bestBefore, changedAt: now.toISOString() }));
+}
+
 /** Fills an empty database with the household's three evenings, around today. Does nothing when there are any. */
 export async function seedDemoData(db: Db, now: Date): Promise<boolean> {
   const evenings = eveningStore(db);
@@ -67,5 +84,6 @@ export async function seedDemoData(db: Db, now: Date): Promise<boolean> {
   await evenings.insert(onDay(readExample('muffled-peal'), now, daysToSaturday(now)), now);
   await evenings.insert(finished, now);
   await eventStore(db).append(finished.id, finishedLog(finished), now);
+  await pantryStore(db).merge(demoPantry(now));
   return true;
 }

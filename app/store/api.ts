@@ -4,6 +4,7 @@ import type {
   CreateEvening,
   EveningList,
   LiveEvent,
+  Pantry,
   Problem,
   StoredEvening,
 } from '@elixa/contract';
@@ -83,6 +84,10 @@ export const api = createApi({
     restoreEvening: build.mutation<StoredEvening, string>({
       query: (id) => ({ url: `/evenings/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['Evenings'],
+    }),
+    readPantry: build.query<Pantry, void>({ query: () => '/pantry' }),
+    countPantry: build.mutation<Pantry, Pantry>({
+      query: (body) => ({ url: '/pantry', method: 'POST', body }),
     }),
     readEvents: build.query<{ events: LiveEvent[] }, string>({
       query: (id) => `/evenings/${id}/events`,

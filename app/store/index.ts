@@ -1,6 +1,7 @@
 import { combineReducers, configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { draftsReducer } from '@/features/evening/draftsSlice';
+import { pantryReducer } from '@/features/pantry/pantrySlice';
 import { settingsReducer } from '@/features/settings/settingsSlice';
 import { liveReducer } from '@/features/stove/liveSlice';
 import { timersReducer } from '@/features/timers/timersSlice';
@@ -15,6 +16,7 @@ const reducer = combineReducers({
   drafts: draftsReducer,
   live: liveReducer,
   notice: noticeReducer,
+  pantry: pantryReducer,
   settings: settingsReducer,
   timers: timersReducer,
 });

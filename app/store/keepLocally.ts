@@ -1,5 +1,6 @@
 import { createListenerMiddleware } from '@reduxjs/toolkit';
 import type { Draft } from '@/features/evening/draftsSlice';
+import type { PantryState } from '@/features/pantry/pantrySlice';
 import type { Settings } from '@/features/settings/settingsSlice';
 import type { LiveLog } from '@/features/stove/liveSlice';
 import type { Timers } from '@/features/timers/timersSlice';
@@ -9,7 +10,13 @@ import type { RootState } from './index';
 export const keepLocally = createListenerMiddleware();
 
 /** Keys under which things are kept on the device. */
-export const KEPT = { draft: 'draft:', live: 'live:', settings: 'settings', timers: 'timers' } as const;
+export const KEPT = {
+  draft: 'draft:',
+  live: 'live:',
+  settings: 'settings',
+  timers: 'timers',
+  pantry: 'pantry',
+} as const;
 
 async function keepChanged<Value>(prefix: string, before: Record<string, Value>, after: Record<string, Value>) {
   await Promise.all(
@@ -32,7 +39,8 @@ keepLocally.startListening({
       after.drafts !== earlier.drafts ||
       after.live !== earlier.live ||
       after.settings !== earlier.settings ||
-      after.timers !== earlier.timers
+      after.timers !== earlier.timers ||
+      after.pantry !== earlier.pantry
     );
   },
   effect: async (_action, listener) => {
@@ -41,6 +49,7 @@ keepLocally.startListening({
     await keepChanged<Draft>(KEPT.draft, before.drafts, after.drafts);
     await keepChanged<LiveLog>(KEPT.live, before.live, after.live);
     if (before.timers !== after.timers) await localStore.write(KEPT.timers, after.timers satisfies Timers);
+    if (before.pantry !== after.pantry) await localStore.write(KEPT.pantry, after.pantry satisfies PantryState);
     if (before.settings !== after.settings) await localStore.write(KEPT.settings, after.settings satisfies Settings);
   },
 });

@@ -19,7 +19,7 @@ function Inside({
     setEvening(next);
   };
   return (
-    <EveningProvider value={{ evening, change, plan: planPot(evening), faults: [], pending: false }}>
+    <EveningProvider value={{ evening, change, plan: planPot(evening), faults: [], pending: false, prepState: {} }}>
       {children}
     </EveningProvider>
   );

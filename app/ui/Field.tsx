@@ -17,6 +17,8 @@ interface Props {
   maxLength?: number;
   placeholder?: string;
   autoFocus?: boolean;
+  /** Id of a list of suggestions. */
+  list?: string;
 }
 
 /**

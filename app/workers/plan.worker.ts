@@ -1,7 +1,7 @@
-import { planPot, prepFromNow } from '@elixa/core';
+import { planPot } from '@elixa/core';
 import { expose } from 'comlink';
 
-const planner = { planPot, prepFromNow };
+const planner = { planPot };
 export type Planner = typeof planner;
 
 expose(planner);

@@ -1,5 +1,5 @@
-import type { Evening, FieldError, PotPlan, Prep } from '@elixa/contract';
-import { checkEvening, type PrepClock } from '@elixa/core';
+import type { Evening, FieldError, PotPlan } from '@elixa/contract';
+import { checkEvening } from '@elixa/core';
 import { wrap, type Remote } from 'comlink';
 import type { Planner } from './plan.worker';
 
@@ -18,6 +18,3 @@ export async function planInWorker(evening: Evening): Promise<Planned> {
   if (faults.length > 0) return { faults };
   return { plan: await worker().planPot(evening) };
 }
-
-/** What is left of the preparation at a moment, planned off the page's own thread. */
-export const prepInWorker = (evening: Evening, clock: PrepClock): Promise<Prep> => worker().prepFromNow(evening, clock);

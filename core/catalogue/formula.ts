@@ -68,6 +68,8 @@ export interface FormulaStep {
   steam?: Steam;
   lid?: boolean;
   lookFor?: string;
+  /** Done at the table, when people have sat down. */
+  whenServed?: boolean;
   /** Only when these schools are followed. */
   when?: Readonly<Record<string, string>>;
   /** Only when the formula still holds this ingredient after swaps. */

@@ -251,21 +251,26 @@ const SPECIAL: Readonly<Record<string, Partial<PrepWork>>> = {
 };
 
 /** Ways of preparing an ingredient that cooks choose between, by question and option. */
-export const PREP_SCHOOLS: Readonly<Record<string, Readonly<Record<string, { of: string } & Partial<PrepWork>>>>> = {
-  tofu: {
-    pressed: {
-      of: 'firmTofu',
-      before: [by('Wrap in a cloth, a plate on top', 2), alone('It is pressed', 20)],
-      says: 'Unwrap and cut',
+export const PREP_SCHOOLS: Readonly<Record<string, Readonly<Record<string, { of: string; work: Partial<PrepWork> }>>>> =
+  {
+    tofu: {
+      pressed: {
+        of: 'firmTofu',
+        work: {
+          before: [by('Wrap in a cloth, a plate on top', 2), alone('It is pressed', 20)],
+          says: 'Unwrap and cut',
+        },
+      },
+      grilled: {
+        of: 'firmTofu',
+        work: {
+          before: [by('Wrap in a cloth, a plate on top', 2), alone('It is pressed', 20)],
+          says: 'Cut',
+          after: [by('Brown it on both sides in a dry pan', 8, ['burner'])],
+        },
+      },
     },
-    grilled: {
-      of: 'firmTofu',
-      before: [by('Wrap in a cloth, a plate on top', 2), alone('It is pressed', 20)],
-      says: 'Cut',
-      after: [by('Brown it on both sides in a dry pan', 8, ['burner'])],
-    },
-  },
-};
+  };
 
 /**
  * How an ingredient is made ready for the pot.
@@ -275,6 +280,5 @@ export function prepWorkOf(what: Ingredient, cut: string, schools: Readonly<Reco
   const school = Object.entries(PREP_SCHOOLS)
     .map(([question, options]) => options[schools[question] ?? ''])
     .find((one) => one?.of === what.id);
-  const { of: _of, ...bySchool } = school ?? { of: '' };
-  return { ...BY_FAMILY[what.family], ...SPECIAL[what.id], ...SPECIAL[`${what.id}/${cut}`], ...bySchool };
+  return { ...BY_FAMILY[what.family], ...SPECIAL[what.id], ...SPECIAL[`${what.id}/${cut}`], ...school?.work };
 }

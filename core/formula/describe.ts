@@ -24,8 +24,8 @@ function sauceStrength(salinityPct: number): string {
 /** The steps of a formula with their times from the first step, and what stand-ins want besides, in order. */
 function timedSteps(active: ActiveFormula, solution: FormulaSolution): LiquidStep[] {
   let atS = 0;
-  const written = active.steps.map(({ id, says, minutes, attended, tempC, lookFor }) => {
-    const step = { id, says, atS, durationS: minutes * 60, attended, tempC, lookFor };
+  const written = active.steps.map(({ id, says, minutes, attended, tempC, lookFor, whenServed }) => {
+    const step = { id, says, atS, durationS: minutes * 60, attended, tempC, lookFor, whenServed };
     atS += step.durationS;
     return step;
   });

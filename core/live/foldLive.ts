@@ -58,8 +58,8 @@ function apply(state: LiveState, event: LiveEvent): LiveState {
     case 'noted':
       return { ...state, notes: [...state.notes, { at: event.at, text: event.text }] };
     case 'ticked': {
-      const { [event.itemId]: _before, ...others } = state.ticks[event.list];
-      const list = event.on ? { ...others, [event.itemId]: atMs } : others;
+      const others = Object.entries(state.ticks[event.list]).filter(([id]) => id !== event.itemId);
+      const list = Object.fromEntries(event.on ? [...others, [event.itemId, atMs]] : others);
       return { ...state, ticks: { ...state.ticks, [event.list]: list } };
     }
     case 'finished':

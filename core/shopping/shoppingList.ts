@@ -7,6 +7,8 @@ import { portionsOf } from '../diners/portion';
 import { buyWhole } from '../measures/buyWhole';
 import { showMeasure } from '../measures/showMeasure';
 
+/** Less than this is no leftover to speak of. */
+const WORTH_USING_G = 50;
 /** Nobody runs out for less than this share of what is needed. */
 const NEAR_ENOUGH = 0.97;
 /** So much more of something a head goes into a pot without being noticed. Kitchen estimate. */
@@ -43,7 +45,7 @@ function purchase(needG: number, what: Ingredient): { buy: ShoppingItem['buy']; 
 /** Where tonight could take what will be left over. */
 function useOf(leftG: number, what: Ingredient, inPot: boolean, portions: number): string | undefined {
   const section = sectionOf(what);
-  if (leftG < 20 || LEFT_KEEPS_DAYS[section] > 14) return undefined;
+  if (leftG < WORTH_USING_G || LEFT_KEEPS_DAYS[section] > 14) return undefined;
   const perHeadG = leftG / portions;
   if (inPot && perHeadG <= MORE_A_HEAD_G) return `Tonight could take it all: ${Math.round(perHeadG)} g a head more`;
   const keeps = `keeps ${LEFT_KEEPS_DAYS[section]} ${LEFT_KEEPS_DAYS[section] === 1 ? 'day' : 'days'} in the fridge`;

@@ -5,7 +5,7 @@ export function cookOn(page: Page) {
   const stage = (name: string) =>
     page.getByRole('navigation', { name: 'Stages of the evening' }).getByText(name, { exact: true });
   return {
-    async goTo(name: 'Who' | 'Broth' | 'Pot' | 'Simmer' | 'Stove' | 'After') {
+    async goTo(name: 'Who' | 'Broth' | 'Prep' | 'Pot' | 'Simmer' | 'Stove' | 'After') {
       await stage(name).click();
       await expect(page).toHaveURL(new RegExp(`/${name.toLowerCase()}$`));
     },

@@ -5,9 +5,12 @@ export const SCREENS = [
   { name: 'evenings', path: '/', shows: 'Practice night' },
   { name: 'who', path: '/evening/muffled-peal/who', shows: 'Not for everybody' },
   { name: 'broth', path: '/evening/practice-night/broth', shows: 'cold water to start with' },
+  { name: 'prep', path: '/evening/practice-night/prep', shows: 'After that, in order' },
+  { name: 'shopping', path: '/evening/practice-night/shopping', shows: 'things still to buy' },
+  { name: 'sheet', path: '/sheet/practice-night', shows: 'Then, in order' },
   { name: 'pot', path: '/evening/practice-night/pot', shows: 'kept hot for topping up' },
   { name: 'simmer', path: '/evening/practice-night/simmer', shows: 'Round 1, step by step' },
-  { name: 'stove', path: '/evening/practice-night/stove', shows: 'Beside the pot, in this order' },
+  { name: 'stove', path: '/evening/practice-night/stove', shows: 'On the counter' },
   { name: 'after', path: '/evening/first-frost/after', shows: 'Notes for next time' },
   { name: 'nowhere', path: '/kettle', shows: 'There is nothing here' },
 ] as const;

@@ -1,7 +1,9 @@
 import type { Liquid } from '@elixa/contract';
-import { showVolume } from '@elixa/core';
+import { inStock, pantryKey, showVolume } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { usePantry } from '@/features/pantry/usePantry';
+import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
@@ -13,6 +15,7 @@ const WORTH_KEEPING_DAYS = 4;
 /** Made double, half kept: how much that is, and what to write on the jar. */
 export function BatchSection({ liquid }: { liquid: Liquid }) {
   const { evening, change } = useEvening();
+  const { items: pantry, count } = usePantry();
   const keeps = liquid.kind === 'sauce' || liquid.kind === 'base';
   if (!keeps || liquid.place === 'aside' || liquid.keeps.fridgeDays < WORTH_KEEPING_DAYS) return null;
   const times = String(evening.choices.batches?.[liquid.formulaId] ?? 1);
@@ -22,6 +25,8 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
       choices: { ...evening.choices, batches: { ...evening.choices.batches, [liquid.formulaId]: Number(next) } },
     });
   const { batch } = liquid;
+  const jar = { itemId: liquid.formulaId, massG: Math.round(batch?.keptMl ?? 0), bestBefore: batch?.keepUntil };
+  const inPantry = inStock(pantry).some((item) => pantryKey(item) === pantryKey(jar));
   return (
     <Section title="How much of it">
       <Segmented
@@ -42,6 +47,14 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
             {showVolume(batch.keptMl, evening.units)}, made {dayAndMonth(liquid.startBy ?? evening.sitDownAt)}, good
             until {dayAndMonth(batch.keepUntil)}
           </Body>
+          {batch.keptMl >= 5 ? (
+            <Button
+              className="mt-2 self-start"
+              label={inPantry ? 'It is in the pantry' : 'Put it into the pantry'}
+              disabled={inPantry}
+              onPress={() => count([jar])}
+            />
+          ) : null}
         </View>
       ) : null}
     </Section>

@@ -1,10 +1,13 @@
 import type { Evening } from '@elixa/contract';
 import { createContext, useContext } from 'react';
+import type { PrepState } from '@/features/prep/usePrep';
 import type { PlanState } from './usePlan';
 
 export interface OpenEvening extends PlanState {
   evening: Evening;
   change(evening: Evening): void;
+  /** What is left of the preparation, as far as it has been planned. */
+  prepState: PrepState;
 }
 
 const Context = createContext<OpenEvening | undefined>(undefined);

@@ -3,6 +3,8 @@ import { ChevronLeft } from '@/ui/icons';
 import { useEffect, useMemo } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useLiveLog } from '@/features/stove/useLiveLog';
+import { usePantry } from '@/features/pantry/usePantry';
+import { usePrep } from '@/features/prep/usePrep';
 import { RunningTimers } from '@/features/timers/RunningTimers';
 import { ThemeButton } from '@/features/settings/ThemeButton';
 import { Button, IconButton } from '@/ui/Button';
@@ -26,19 +28,25 @@ const WIDE_PX = 1000;
 export function EveningShell() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { evening, draft, missing, change } = useEveningDocument(id);
-  const planState = usePlan(evening);
+  const { items: pantry } = usePantry();
+  const stocked = useMemo(() => (evening && pantry.length > 0 ? { ...evening, pantry } : evening), [evening, pantry]);
+  const planState = usePlan(stocked);
   const { state: live } = useLiveLog(id);
+  const prepState = usePrep(stocked, live.ticks.prep, live.status !== 'waiting');
   const wide = useWindowDimensions().width >= WIDE_PX;
   const path = usePathname();
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
   const atStove = path.endsWith('/stove');
-  const atBroth = path.endsWith('/broth');
+  const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
   const { plan } = planState;
   const title = evening?.title;
   useEffect(() => {
     document.title = title ? `${title} · Elixa` : 'Elixa';
   }, [title]);
-  const open = useMemo(() => (evening ? { ...planState, evening, change } : undefined), [evening, planState, change]);
+  const open = useMemo(
+    () => (evening ? { ...planState, prepState, evening, change } : undefined),
+    [evening, planState, prepState, change],
+  );
 
   if (missing) {
     return (
@@ -52,7 +60,7 @@ export function EveningShell() {
   }
   if (!open || !evening) return <Instead title="Opening" busy />;
 
-  const stages = stagesOf(planState.plan, live);
+  const stages = stagesOf(planState.plan, live, prepState.prep);
   const back = (
     <IconButton
       label="All evenings"

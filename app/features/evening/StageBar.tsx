@@ -1,11 +1,12 @@
 import { Link, usePathname } from 'expo-router';
-import { CookingPot, Flame, NotebookPen, Soup, Timer, Users } from '@/ui/icons';
+import { ChefHat, CookingPot, Flame, NotebookPen, Soup, Timer, Users } from '@/ui/icons';
 import { Pressable, Text, View } from 'react-native';
 import type { Stage, StageId } from './stages';
 
 const ICON: Record<StageId, typeof Users> = {
   who: Users,
   broth: Soup,
+  prep: ChefHat,
   pot: CookingPot,
   simmer: Timer,
   stove: Flame,

@@ -1,8 +1,8 @@
-import type { PotPlan } from '@elixa/contract';
+import type { PotPlan, Prep } from '@elixa/contract';
 import type { LiveState } from '@elixa/core';
-import { clock } from '@/ui/time';
+import { clock, lasting } from '@/ui/time';
 
-export type StageId = 'who' | 'broth' | 'pot' | 'simmer' | 'stove' | 'after';
+export type StageId = 'who' | 'broth' | 'prep' | 'pot' | 'simmer' | 'stove' | 'after';
 
 export interface Stage {
   id: StageId;
@@ -15,8 +15,15 @@ export interface Stage {
 
 const count = (number: number, one: string, many: string) => `${number} ${number === 1 ? one : many}`;
 
+/** When to start, or by how much it is late. */
+function prepLeft(prep: Prep): string {
+  if (prep.late > 0) return `${lasting(prep.late)} short`;
+  const next = prep.tasks.find((task) => task.attended && task.kind !== 'pot');
+  return next ? `at ${clock(next.startsAt)}` : 'all done';
+}
+
 /** The stages in the order of work, each with what is left in it. */
-export function stagesOf(plan: PotPlan | undefined, live: LiveState): Stage[] {
+export function stagesOf(plan: PotPlan | undefined, live: LiveState, prep?: Prep): Stage[] {
   const conflicts = plan?.conflicts.filter((one) => !one.resolvedBy).length ?? 0;
   const broth = plan?.liquids.find((one) => one.kind === 'broth');
   const finished = live.status === 'finished';
@@ -29,6 +36,7 @@ export function stagesOf(plan: PotPlan | undefined, live: LiveState): Stage[] {
       open: conflicts > 0,
     },
     { id: 'broth', label: 'Broth', left: broth?.startBy ? `by ${clock(broth.startBy)}` : '', open: false },
+    { id: 'prep', label: 'Prep', left: prep ? prepLeft(prep) : 'planning', open: (prep?.late ?? 0) > 0 },
     { id: 'pot', label: 'Pot', left: plan ? count(plan.build.rounds, 'round', 'rounds') : '', open: false },
     {
       id: 'simmer',

@@ -1,12 +1,11 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { liveSteps } from '@elixa/core';
+import { counterList, liveSteps } from '@elixa/core';
 import { Flame } from '@/ui/icons';
 import { useWindowDimensions, View } from 'react-native';
+import { CounterCheck } from '@/features/prep/CounterCheck';
 import { Cautions } from '@/features/evening/Cautions';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
-import { Section } from '@/ui/Page';
-import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
@@ -15,6 +14,8 @@ import { useNow } from './useNow';
 interface Props {
   evening: Evening;
   plan: PotPlan;
+  /** What was ticked as standing there. */
+  onCounter: Readonly<Record<string, number>>;
   onStart(): void;
 }
 
@@ -27,14 +28,15 @@ function whenWords(litInS: number, readyMs: number): string {
 }
 
 /** Just before the burner is lit: when, and what must stand beside it. */
-export function ReadyToLight({ evening, plan, onStart }: Props) {
+export function ReadyToLight({ evening, plan, onCounter, onStart }: Props) {
   const now = useNow(true);
   const wide = useWindowDimensions().width >= 1000;
   const { simmer, build } = plan;
   const litInS = (Date.parse(simmer.litAt) - now) / 1000;
   const readyMs = now + (simmer.readyAtS[0] ?? 0) * 1000;
-  const beside = simmer.pieces.filter((piece) => piece.round === 1);
   const first = liveSteps(simmer)[0];
+  const counter = counterList(plan);
+  const forgotten = counter.filter((item) => onCounter[item.id] === undefined);
   const open = plan.conflicts.filter((one) => !one.resolvedBy);
   return (
     <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
@@ -53,6 +55,16 @@ export function ReadyToLight({ evening, plan, onStart }: Props) {
               {[...new Set(open.map((one) => one.diner))].join(', ')}
             </Body>
             <Small>See Who before you light it.</Small>
+          </View>
+        ) : null}
+        {forgotten.length > 0 ? (
+          <View
+            role="region"
+            aria-label="Not on the counter yet"
+            className="rounded-2xl border border-ember bg-sheet p-4"
+          >
+            <Body className="font-semibold">Not on the counter yet</Body>
+            <Body>{forgotten.map((item) => item.name).join(', ')}.</Body>
           </View>
         ) : null}
         <Body className="text-lg">
@@ -75,21 +87,7 @@ export function ReadyToLight({ evening, plan, onStart }: Props) {
         </View>
       </View>
       <View className={classes('gap-8', wide ? 'w-80' : '')}>
-        <Section title="Beside the pot, in this order">
-          <View className="border-t border-line">
-            {beside.map((piece) => (
-              <View key={piece.id} className="min-h-target flex-row items-center gap-3 border-b border-line py-1">
-                <PieceSwatch ingredientId={piece.ingredientId} cut={piece.cut} size={34} />
-                <Body className="flex-1">
-                  {simmer.actions.find((action) => action.pieceId === piece.id)?.says.replace(/ into .*/, '')}
-                </Body>
-                <Small className="text-ink">
-                  {simmer.actions.find((action) => action.pieceId === piece.id)?.shownText}
-                </Small>
-              </View>
-            ))}
-          </View>
-        </Section>
+        <CounterCheck />
         <Cautions />
       </View>
     </View>

@@ -26,6 +26,7 @@ export function StoveScreen() {
     <ReadyToLight
       evening={evening}
       plan={plan}
+      onCounter={log.state.ticks.counter}
       onStart={() => {
         log.record({ type: 'started', evening });
         log.record({ type: 'stepDone', step: 0 });

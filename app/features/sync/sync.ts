@@ -1,21 +1,25 @@
 import { api, problemOf, wasSilence } from '@/store/api';
 import type { AppStore } from '@/store';
+import { pantryKey } from '@elixa/core';
 import { KEPT } from '@/store/keepLocally';
 import { localStore } from '@/store/localStore';
 import { draftFound, eveningSaved, saveRefused, sendStarted, type Draft } from '../evening/draftsSlice';
+import { pantryArrived, pantryFound, type PantryState } from '../pantry/pantrySlice';
 import { settingsFound, type Settings } from '../settings/settingsSlice';
 import { timersFound, type Timers } from '../timers/timersSlice';
 import { eventsStored, logFound, type LiveLog } from '../stove/liveSlice';
 
 /** Brings back what an earlier visit left on this device. */
 export async function recall(store: AppStore): Promise<void> {
-  const [drafts, logs, settings, timers] = await Promise.all([
+  const [drafts, logs, settings, timers, pantry] = await Promise.all([
     localStore.all<Draft>(KEPT.draft),
     localStore.all<LiveLog>(KEPT.live),
     localStore.read<Settings>(KEPT.settings),
     localStore.read<Timers>(KEPT.timers),
+    localStore.read<PantryState>(KEPT.pantry),
   ]);
   if (settings) store.dispatch(settingsFound(settings));
+  if (pantry) store.dispatch(pantryFound(pantry));
   if (timers) store.dispatch(timersFound(timers));
   for (const [id, draft] of drafts) store.dispatch(draftFound({ id, draft }));
   for (const [eveningId, log] of logs) store.dispatch(logFound({ eveningId, log }));
@@ -55,9 +59,23 @@ async function sendEvents(store: AppStore, eveningId: string, log: LiveLog): Pro
   }
 }
 
+async function sendPantry(store: AppStore): Promise<void> {
+  const { items, unsent } = store.getState().pantry;
+  const sent = items.filter((item) => unsent.includes(pantryKey(item)));
+  if (sent.length === 0) return;
+  try {
+    const answer = await store.dispatch(api.endpoints.countPantry.initiate({ items: sent })).unwrap();
+    store.dispatch(pantryArrived({ items: answer.items, sent }));
+  } catch (error) {
+    if (wasSilence(error)) throw error;
+    console.error('The server refused the pantry', problemOf(error)?.detail);
+  }
+}
+
 let underWay: Promise<void> | undefined;
 
 async function flush(store: AppStore): Promise<void> {
+  await sendPantry(store);
   for (const [id, draft] of Object.entries(store.getState().drafts)) {
     if (draft.unsaved && !draft.conflict && !draft.problem) await sendDraft(store, id, draft);
   }

@@ -3,7 +3,7 @@ import { body, does, salting, solid, souring, sweetening, waits } from './parts'
 
 const DAY = { fridgeDays: 1, freezerMonths: 0, how: 'covered, in the fridge' };
 const WEEK = { fridgeDays: 7, freezerMonths: 0, how: 'in a clean jar' };
-const thinAtTable = does('thin', 'At the table, thin each bowl with hot broth from the pot', 1);
+const thinAtTable = does('thin', 'At the table, thin each bowl with hot broth from the pot', 1, { whenServed: true });
 
 const common = { kind: 'sauce', scaledBy: 'head', schools: [] } as const;
 

@@ -1,0 +1,1 @@
+export { PrepScreen as default } from '@/features/prep/PrepScreen';

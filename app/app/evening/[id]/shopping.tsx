@@ -1,0 +1,1 @@
+export { ShoppingScreen as default } from '@/features/shopping/ShoppingScreen';

@@ -1,0 +1,1 @@
+export { PrintSheet as default } from '@/features/prep/PrintSheet';

@@ -1,0 +1,99 @@
+import type { FieldError, ShoppingItem } from '@elixa/contract';
+import { formulaById, hasIngredient, ingredientById, inStock, pantryCsv, pantryFromCsv, pantryKey } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { isoNow } from '@/features/stove/isoNow';
+import { saveText } from '@/store/files';
+import { Button, IconButton } from '@/ui/Button';
+import { Download, Plus, Trash2, Upload } from '@/ui/icons';
+import { Section } from '@/ui/Page';
+import { Sheet } from '@/ui/Sheet';
+import { Body, Figure, Small } from '@/ui/Text';
+import { dayAndMonth } from '@/ui/time';
+import { useFileChoice } from '@/ui/useFileChoice';
+import { AddToPantry } from './AddToPantry';
+import { usePantry } from './usePantry';
+
+const INK = 'rgb(var(--ink))';
+
+/** What something in the pantry is called: an ingredient, or a jar of a sauce or base. */
+export const pantryName = (itemId: string) =>
+  hasIngredient(itemId) ? ingredientById(itemId).name : (formulaById(itemId)?.name ?? itemId);
+
+/** What the house has, with the days of what was made ahead. */
+export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] }) {
+  const { items, count } = usePantry();
+  const [adding, setAdding] = useState(false);
+  const [faults, setFaults] = useState<FieldError[]>([]);
+  const [told, setTold] = useState('');
+  const stock = inStock(items);
+  const needed = new Map(tonight.map((item) => [item.ingredientId, item.needG]));
+  const today = isoNow(new Date()).slice(0, 10);
+  const file = useFileChoice('Pantry file', '.csv,text/csv', (text) => {
+    const read = pantryFromCsv(text, isoNow(new Date()));
+    count(read.items);
+    setFaults(read.faults);
+    setTold(read.items.length > 0 ? `${read.items.length} read from the file.` : '');
+  });
+  return (
+    <Section title="Pantry" aside={<Small>{stock.length === 0 ? '' : `${stock.length} things`}</Small>}>
+      {stock.length === 0 ? (
+        <Body className="text-soft">Nothing is counted yet. What is here comes off the shopping list.</Body>
+      ) : (
+        <View role="list" className="border-t border-line">
+          {stock.map((item) => {
+            const isPast = item.bestBefore !== undefined && item.bestBefore < today;
+            const needG = needed.get(item.itemId);
+            const says = [
+              item.bestBefore ? `${isPast ? 'was good until' : 'good until'} ${dayAndMonth(item.bestBefore)}` : '',
+              needG === undefined ? '' : `${Math.round(needG)} g of it tonight`,
+            ].filter(Boolean);
+            return (
+              <View
+                role="listitem"
+                key={pantryKey(item)}
+                className="min-h-target flex-row items-center gap-3 border-b border-line py-1"
+              >
+                <View className="min-w-0 flex-1">
+                  <Body className="font-semibold">{pantryName(item.itemId)}</Body>
+                  {says.length > 0 ? <Small className={isPast ? 'text-ember' : ''}>{says.join(' · ')}</Small> : null}
+                </View>
+                <Figure size="small">{Math.round(item.massG)} g</Figure>
+                <IconButton
+                  label={`${pantryName(item.itemId)} is used up`}
+                  icon={<Trash2 size={20} color={INK} />}
+                  onPress={() => count([{ itemId: item.itemId, bestBefore: item.bestBefore, massG: 0 }])}
+                />
+              </View>
+            );
+          })}
+        </View>
+      )}
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Add" icon={<Plus size={20} color={INK} />} onPress={() => setAdding(true)} />
+        <Button label="Read a CSV" icon={<Upload size={20} color={INK} />} onPress={file.choose} />
+        <Button
+          label="Save as CSV"
+          aria-label="Save the pantry as CSV"
+          icon={<Download size={20} color={INK} />}
+          disabled={stock.length === 0}
+          onPress={() => saveText('pantry.csv', 'text/csv', pantryCsv(stock))}
+        />
+      </View>
+      {file.field}
+      <Small aria-live="polite">{told}</Small>
+      {adding ? <AddToPantry onAdd={(item) => count([item])} onClose={() => setAdding(false)} /> : null}
+      <Sheet title="Some lines could not be read" open={faults.length > 0} onClose={() => setFaults([])}>
+        <Body>Everything else was taken. Mend these lines and read the file again.</Body>
+        {faults.slice(0, 20).map((fault) => (
+          <View key={fault.field + fault.message}>
+            <Body className="font-semibold">{fault.field}</Body>
+            <Small>
+              {fault.message}. {fault.fix}
+            </Small>
+          </View>
+        ))}
+      </Sheet>
+    </Section>
+  );
+}

@@ -1,0 +1,55 @@
+import type { Pace, Prep } from '@elixa/contract';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Segmented } from '@/ui/Choice';
+import { Section } from '@/ui/Page';
+import { Body, Small } from '@/ui/Text';
+import { lasting } from '@/ui/time';
+
+const PACES: ReadonlyArray<{ value: Pace; label: string }> = [
+  { value: 'unhurried', label: 'Unhurried' },
+  { value: 'steady', label: 'Steady' },
+  { value: 'quick', label: 'Quick' },
+];
+
+const count = (number: number, one: string, more: string) => `${number} ${number === 1 ? one : more}`;
+
+/** Whose hands there are, how fast, and how many burners; what that comes to. */
+export function Hands({ prep }: { prep: Prep }) {
+  const { evening, change } = useEvening();
+  const kitchen = (more: Evening['kitchen']) => change({ ...evening, kitchen: { ...evening.kitchen, ...more } });
+  type Evening = typeof evening;
+  return (
+    <Section title="Hands and burners">
+      <Segmented
+        label="Cooks"
+        options={[1, 2, 3].map((number) => ({ value: String(number), label: count(number, 'cook', 'cooks') }))}
+        value={String(Math.min(3, evening.cooks))}
+        onChange={(value) => change({ ...evening, cooks: Number(value) })}
+      />
+      <Segmented
+        label="Pace"
+        options={PACES}
+        value={evening.kitchen?.pace ?? 'steady'}
+        onChange={(pace) => kitchen({ pace })}
+      />
+      <Segmented
+        label="Burners in the kitchen"
+        options={[1, 2].map((number) => ({ value: String(number), label: count(number, 'burner', 'burners') }))}
+        value={String(Math.min(2, evening.kitchen?.burners ?? 2))}
+        onChange={(value) => kitchen({ burners: Number(value) })}
+      />
+      <View>
+        <Body>
+          {lasting(prep.spanS)} from the first cut to sitting down, {lasting(prep.attendedS)} of it work
+          {evening.cooks > 1 ? ' for all together' : ''}.
+        </Body>
+        <Small>
+          {prep.proven && prep.spanS <= prep.lowerBoundS
+            ? 'No plan can be shorter.'
+            : `No plan can be shorter than ${lasting(prep.lowerBoundS)}.`}
+        </Small>
+      </View>
+    </Section>
+  );
+}

@@ -1,0 +1,81 @@
+import { useWindowDimensions, View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Faults } from '@/features/evening/Faults';
+import { useLiveLog } from '@/features/stove/useLiveLog';
+import { useNow } from '@/features/stove/useNow';
+import { Instead, Section } from '@/ui/Page';
+import { Body, Figure, Heading, Small } from '@/ui/Text';
+import { clock, dayInSentence } from '@/ui/time';
+import { CounterCheck } from './CounterCheck';
+import { Hands } from './Hands';
+import { Lanes } from './Lanes';
+import { NextTasks } from './NextTasks';
+import { NowCard } from './NowCard';
+import { PrepFiles } from './PrepFiles';
+import { changed, handTasks, standing } from './prepWords';
+import { Remedies } from './Remedies';
+import { WaysOfPreparing } from './WaysOfPreparing';
+import { WorkingAlone } from './WorkingAlone';
+
+/** What to start when, so that everything is ready as people sit down. */
+export function PrepScreen() {
+  const { evening, plan, prepState } = useEvening();
+  const log = useLiveLog(evening.id);
+  const now = useNow(log.state.status === 'waiting');
+  const wide = useWindowDimensions().width >= 1000;
+  const { prep } = prepState;
+  if (!plan) return <Faults />;
+  if (prepState.failure) return <Instead title="The preparation could not be planned" says={prepState.failure} />;
+  if (!prep) return <Instead title="Planning backwards" busy />;
+  const [first] = handTasks(prep);
+  const tick = (itemId: string, on: boolean) => log.record({ type: 'ticked', list: 'prep', itemId, on });
+  const told = changed(prepState.before, prep);
+  const main = (
+    <View className="gap-8">
+      <View className="gap-1" aria-live="polite">
+        {first ? (
+          <>
+            <Heading level={2}>{Date.parse(first.startsAt) <= now ? 'It is time' : 'Start'}</Heading>
+            <Figure size="large">{clock(first.startsAt)}</Figure>
+            <Body className="text-soft">
+              {dayInSentence(first.startsAt).replace(/^./, (letter) => letter.toUpperCase())}.{' '}
+              {standing(prep, evening.sitDownAt, now)} {told}
+            </Body>
+          </>
+        ) : (
+          <>
+            <Heading level={2}>Everything is prepared</Heading>
+            <Body className="text-soft">Check the counter, then light the burner at {clock(plan.simmer.litAt)}.</Body>
+          </>
+        )}
+      </View>
+      <Remedies />
+      <NowCard prep={prep} now={now} onDone={(id) => tick(id, true)} />
+      <WorkingAlone prep={prep} ticks={log.state.ticks.prep} now={now} />
+      <NextTasks prep={prep} now={now} onTick={tick} />
+    </View>
+  );
+  const beside = (
+    <View className="gap-8">
+      <CounterCheck />
+      <Hands prep={prep} />
+      <WaysOfPreparing />
+      <PrepFiles prep={prep} />
+    </View>
+  );
+  return (
+    <>
+      <Faults />
+      {wide ? (
+        <Section title="Against the clock">
+          <Lanes prep={prep} now={now} />
+          {prep.gap ? <Small>{prep.gap}</Small> : null}
+        </Section>
+      ) : null}
+      <View className={wide ? 'flex-row gap-12' : 'gap-8'}>
+        <View className={wide ? 'min-w-0 flex-1' : ''}>{main}</View>
+        <View className={wide ? 'w-96' : ''}>{beside}</View>
+      </View>
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import type { Prep, PrepTask } from '@elixa/contract';
+import { clock, lasting } from '@/ui/time';
+
+const MINUTE_MS = 60_000;
+
+/** What wants a hand, from first to last; the first round belongs to the stove. */
+export const handTasks = (prep: Prep) => prep.tasks.filter((task) => task.attended && task.kind !== 'pot');
+
+/** What is to be done now, one for each pair of hands: what has begun, or the next thing alone. */
+export function nowTasks(prep: Prep, nowMs: number): PrepTask[] {
+  const hands = handTasks(prep);
+  const begun = hands.filter((task) => Date.parse(task.startsAt) <= nowMs + MINUTE_MS / 2);
+  const most = prep.capacities.hands ?? 1;
+  return (begun.length > 0 ? begun : hands.slice(0, 1)).slice(0, most);
+}
+
+/** How the preparation stands against the clock, in a sentence. */
+export function standing(prep: Prep, sitDownAt: string, nowMs: number): string {
+  const [next] = handTasks(prep);
+  if (prep.late > 0) {
+    return `${lasting(prep.late)} short: people sit down at ${clock(Date.parse(sitDownAt) + prep.late * 1000)}.`;
+  }
+  if (!next) return 'Everything is ready.';
+  const inHandS = (Date.parse(next.startsAt) - nowMs) / 1000;
+  if (inHandS < 90) return `On time for ${clock(sitDownAt)}.`;
+  return `${lasting(inHandS)} in hand before the next thing.`;
+}
+
+/** What a tick or a late start changed, in a sentence; undefined when nothing worth telling did. */
+export function changed(before: Prep | undefined, after: Prep): string | undefined {
+  if (!before || before.late === after.late) return undefined;
+  const minutes = lasting(Math.abs(after.late - before.late));
+  if (after.late > before.late) return `That cost ${minutes}.`;
+  return after.late === 0 ? `${minutes} made good: on time again.` : `${minutes} made good.`;
+}
+
+/** Minutes of one piece of work. */
+export const lengthS = (task: Pick<PrepTask, 'startsAt' | 'endsAt'>) =>
+  (Date.parse(task.endsAt) - Date.parse(task.startsAt)) / 1000;
+
+export interface PrepGroup {
+  blockId: string;
+  tasks: PrepTask[];
+}
+
+/** Pieces of work that follow one another without anything between them, shown as one row. */
+export function inGoes(tasks: readonly PrepTask[]): PrepGroup[] {
+  const groups: PrepGroup[] = [];
+  for (const task of tasks) {
+    const last = groups.at(-1);
+    const follows = last?.blockId === task.blockId && last.tasks.at(-1)?.endsAt === task.startsAt;
+    if (last && follows) last.tasks.push(task);
+    else groups.push({ blockId: task.blockId, tasks: [task] });
+  }
+  return groups;
+}

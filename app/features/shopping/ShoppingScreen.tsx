@@ -1,0 +1,100 @@
+import type { ShoppingItem } from '@elixa/contract';
+import { ingredientById, SECTION_WORDS, shoppingCsv, shoppingText, type Section as ShopSection } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
+import { Faults } from '@/features/evening/Faults';
+import { usePantry } from '@/features/pantry/usePantry';
+import { PantrySection } from '@/features/pantry/PantrySection';
+import { useLiveLog } from '@/features/stove/useLiveLog';
+import { fileNameOf, saveText } from '@/store/files';
+import { Button } from '@/ui/Button';
+import { Download, Share } from '@/ui/icons';
+import { Section } from '@/ui/Page';
+import { Body, Figures, Heading, Small } from '@/ui/Text';
+import { TickRow } from '@/ui/TickRow';
+import { dayShort } from '@/ui/time';
+import { leftovers, share } from './shoppingWords';
+
+const INK = 'rgb(var(--ink))';
+
+/** One list over everything that goes into the evening, by the sections of a shop, less what the house has. */
+export function ShoppingScreen() {
+  const { evening, plan } = useEvening();
+  const log = useLiveLog(evening.id);
+  const { items: pantry, count } = usePantry();
+  const [told, setTold] = useState('');
+  if (!plan) return <Faults />;
+  const bought = log.state.ticks.bought;
+  const missing = plan.shopping.filter((item) => item.buy.count > 0);
+  const inTheHouse = plan.shopping.filter((item) => item.buy.count === 0);
+  const left = missing.filter((item) => bought[item.ingredientId] === undefined).length;
+  const sections = [...new Set(missing.map((item) => item.section))];
+  const title = `${evening.title}, ${dayShort(evening.sitDownAt)}, ${evening.diners.length} at table`;
+  const name = `${fileNameOf(evening.title)}-shopping`;
+  const putAway = () => {
+    const rest = leftovers(missing, bought, pantry);
+    count(rest);
+    setTold(rest.length === 0 ? 'Tick what was bought first.' : `${rest.length} things put away.`);
+  };
+  return (
+    <View className="gap-8">
+      <Faults />
+      <View className="gap-3">
+        <Heading level={2}>Shopping</Heading>
+        <Figures
+          items={[
+            { value: String(left), says: left === 1 ? 'thing still to buy' : 'things still to buy' },
+            { value: String(inTheHouse.length), says: 'in the house already' },
+          ]}
+        />
+        <View className="flex-row flex-wrap gap-2">
+          <Button
+            label="Send as text"
+            icon={<Share size={20} color={INK} />}
+            onPress={() => void share(title, shoppingText(title, plan.shopping)).then(setTold)}
+          />
+          <Button
+            label="Save as CSV"
+            icon={<Download size={20} color={INK} />}
+            onPress={() => saveText(`${name}.csv`, 'text/csv', shoppingCsv(plan.shopping))}
+          />
+        </View>
+        <Small aria-live="polite">{told}</Small>
+      </View>
+      {sections.map((section) => (
+        <Section key={section} title={SECTION_WORDS[section as ShopSection]}>
+          <View role="list" className="border-t border-line">
+            {missing
+              .filter((item) => item.section === section)
+              .map((item) => (
+                <ShoppingRow
+                  key={item.ingredientId}
+                  item={item}
+                  on={bought[item.ingredientId] !== undefined}
+                  onChange={(on) => log.record({ type: 'ticked', list: 'bought', itemId: item.ingredientId, on })}
+                />
+              ))}
+          </View>
+        </Section>
+      ))}
+      {missing.length === 0 ? <Body>Everything is in the house.</Body> : null}
+      <View className="gap-2">
+        <Button className="self-start" label="Put what will be left into the pantry" onPress={putAway} />
+        <Small>What is ticked as bought, less what tonight takes.</Small>
+      </View>
+      <PantrySection tonight={inTheHouse} />
+    </View>
+  );
+}
+
+function ShoppingRow({ item, on, onChange }: { item: ShoppingItem; on: boolean; onChange(on: boolean): void }) {
+  const what = ingredientById(item.ingredientId);
+  const notes = [
+    `needs ${item.needText}`,
+    item.haveG > 0 ? `${Math.round(item.haveG)} g of it in the house` : '',
+    item.leftG >= 20 ? `${Math.round(item.leftG / 5) * 5} g left over` : '',
+    item.use ?? '',
+  ].filter(Boolean);
+  return <TickRow name={what.name} says={notes.join(' · ')} figure={item.buy.text} on={on} onChange={onChange} />;
+}
