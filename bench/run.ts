@@ -4,6 +4,7 @@ import { gzipSync } from 'node:zlib';
 import { eveningSchema } from '@elixa/contract';
 import { planPot } from '@elixa/core';
 import { Bench } from 'tinybench';
+import { timeToPrepare } from './prep';
 
 const ROOT = path.join(__dirname, '..');
 const EXAMPLES = ['practice-night', 'first-frost', 'muffled-peal'] as const;
@@ -77,7 +78,7 @@ function firstLoad() {
 }
 
 async function main() {
-  console.table([...(await timeToPlan()), ...firstLoad()]);
+  console.table([...(await timeToPlan()), ...(await timeToPrepare()), ...firstLoad()]);
 }
 
 main().catch((error: Error) => {

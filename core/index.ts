@@ -23,7 +23,7 @@ export { liveView, type Change, type InPot, type LiveView, type NextStep } from 
 export { gramsTyped } from './measures/gramsTyped';
 export { showPinch, showVolume } from './measures/showMeasure';
 export { newEvening } from './newEvening';
-export { planEvening, prepFromNow, remediesFromNow } from './planEvening';
+export { planEvening, prepFromNow, prepProblemOf, remediesFromNow } from './planEvening';
 export { planPot } from './planPot';
 export type { PrepClock } from './prep/planPrep';
 export { shortName } from './simmer/actions';
@@ -36,4 +36,5 @@ export { SECTION_WORDS, shoppingText } from './formats/shoppingText';
 export type { Section } from './catalogue/packs';
 export { inStock, mergePantry, pantryKey } from './shopping/pantry';
 export { shoppingList } from './shopping/shoppingList';
+export { listAlone, solvePrep } from './prep/solve';
 export { shiftIso } from './time/shiftIso';

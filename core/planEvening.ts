@@ -5,7 +5,9 @@ import { checkEvening } from './checkEvening';
 import { planPotAndFood, type PlannedPot } from './planPot';
 import { planPrep, type PrepClock } from './prep/planPrep';
 import { remediesFor } from './prep/remedies';
+import type { PrepProblem } from './prep/problem';
 import { REMEDY_EFFORT } from './prep/solve';
+import { workOf } from './prep/tasks';
 import type { AdditionModel } from './simmer/additionModel';
 import { timesTable } from './simmer/timesTable';
 
@@ -33,6 +35,12 @@ function remediesOf(evening: Evening, lateS: number, clock: PrepClock | undefine
     return planPrep({ evening: changed, food, liquids: plan.liquids, simmer: plan.simmer }, from, REMEDY_EFFORT).late;
   };
   return remediesFor(evening, styleById(evening.style.id) as Style, lateS, lateWith);
+}
+
+/** The work of an evening as the scheduler is given it. */
+export function prepProblemOf(evening: Evening, model: AdditionModel = timesTable): PrepProblem {
+  const { plan, food } = planPotAndFood(evening, model);
+  return workOf({ evening, food, liquids: plan.liquids, simmer: plan.simmer });
 }
 
 /**

@@ -2,6 +2,8 @@ import type { Evening } from '@elixa/contract';
 import { planPot } from '@elixa/core';
 import { render, type RenderResult } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
+import { Provider } from 'react-redux';
+import { makeStore } from '@/store';
 import { EveningProvider } from '@/features/evening/EveningContext';
 
 function Inside({
@@ -32,9 +34,11 @@ export async function inEvening(
 ): Promise<{ shown: RenderResult; last(): Evening | undefined }> {
   let last: Evening | undefined;
   const shown = await render(
-    <Inside start={evening} onChange={(next) => (last = next)}>
-      {children}
-    </Inside>,
+    <Provider store={makeStore()}>
+      <Inside start={evening} onChange={(next) => (last = next)}>
+        {children}
+      </Inside>
+    </Provider>,
   );
   return { shown, last: () => last };
 }

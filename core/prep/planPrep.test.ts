@@ -223,6 +223,19 @@ describe('while it is going on', () => {
     expect(ms(next.startsAt)).toBeGreaterThanOrEqual(ms(running.endsAt));
   });
 
+  it('keeps to the order that it had, as long as that is good', () => {
+    const order = (prep: Prep) => prep.tasks.filter((each) => each.attended).map((each) => each.id);
+    const clock = from(evening, 150);
+    const start = prepFromNow(evening, clock);
+    const ticks = start.tasks.filter((each) => each.attended).slice(0, 4);
+    const later = { now: ticks[3]!.endsAt, ticks: new Map(ticks.map((each) => [each.id, ms(each.endsAt)])) };
+    const rest = prepFromNow(evening, { ...later, soFar: start.tasks });
+    expect(rest.late).toBe(0);
+    // What comes next is what came next; further on a better plan may still be found.
+    expect(order(rest).slice(0, 5)).toEqual(order(start).slice(4, 9));
+    expect([...order(rest)].sort()).toEqual([...order(start).slice(4)].sort());
+  });
+
   it('a wait that is over does not hold anything back', () => {
     const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
     const start = task(first, wait.after[0]!);

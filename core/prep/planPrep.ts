@@ -10,6 +10,8 @@ export interface PrepClock {
   /** ISO date and time. */
   now: string;
   ticks: Ticks;
+  /** The plan so far, which is kept where it is still good. */
+  soFar?: ReadonlyArray<Pick<PrepTask, 'blockId' | 'endsAt'>>;
 }
 
 /** A span within this of its bound needs no explaining. */
@@ -23,8 +25,8 @@ function lenient(problem: EveningWork): EveningWork {
   return { ...problem, blocks: kept, lags: problem.lags.map((lag) => ({ ...lag, mostMin: undefined })) };
 }
 
-function solved(problem: EveningWork, effort: Effort): PrepSolution {
-  const solution = solvePrep(problem, effort) ?? solvePrep(lenient(problem), effort);
+function solved(problem: EveningWork, effort: Effort, order: readonly string[] = []): PrepSolution {
+  const solution = solvePrep(problem, effort, order) ?? solvePrep(lenient(problem), effort, order);
   if (!solution) throw new Error('The preparation contradicts itself');
   return solution;
 }
@@ -98,18 +100,19 @@ export function planPrep(
     return clock ? whatIsLeft(all, clock.ticks, nowMs, sitDownMs) : all;
   };
   const hurried = { lists: Math.ceil(effort.lists / 3), nodes: Math.ceil(effort.nodes / 8) };
+  const order = orderOf(clock?.soFar ?? []);
   let lateMin = 0;
   let problem = at(0);
   let solution: PrepSolution | undefined;
   // What runs by itself stands still on the clock while sitting down moves, so a late plan is made again for the later
   // hour; a short search finds the hour, and the plan for it is then worked out in full.
   for (let pass = 0; pass < 6 && !solution; pass += 1) {
-    const tried = solved(problem, clock ? hurried : effort);
+    const tried = solved(problem, clock ? hurried : effort, order);
     if (tried.judged.lateMin > 0 && pass < 5) {
       lateMin += Math.ceil(tried.judged.lateMin);
       problem = at(lateMin);
     } else {
-      solution = clock ? solved(problem, effort) : tried;
+      solution = clock ? solved(problem, effort, order) : tried;
     }
   }
   if (!solution) throw new Error('No hour was found for sitting down');
@@ -125,6 +128,12 @@ export function planPrep(
     gap: gapWords(problem, solution),
     late: lateMin * 60,
   };
+}
+
+/** Blocks of an earlier plan, the one that ends last first. */
+function orderOf(tasks: NonNullable<PrepClock['soFar']>): string[] {
+  const latestFirst = [...tasks].sort((a, b) => Date.parse(b.endsAt) - Date.parse(a.endsAt));
+  return [...new Set(latestFirst.map((task) => task.blockId))];
 }
 
 function attendedMin({ blocks }: PrepProblem): number {

@@ -47,26 +47,39 @@ function moved(order: readonly number[], random: () => number): number[] {
   return next;
 }
 
-/** Improves a list by moving one at a time, and keeps what is no worse. Plain list scheduling is its first step. */
+/** The list that an earlier plan was made by, as far as it knows the blocks; the rest stands behind. */
+function listFrom(problem: PrepProblem, order: readonly string[]): number[] {
+  const place = new Map(order.map((id, index) => [id, index]));
+  const first = firstList(problem);
+  const rank = (index: number) => place.get(problem.blocks[index]!.id) ?? order.length + first.indexOf(index);
+  return [...first].sort((a, b) => rank(a) - rank(b));
+}
+
+/**
+ * Improves a list by moving one at a time, and goes on from what is no worse; only what is better takes the place of the
+ * best, so that a plan under way is not turned over for nothing. Plain list scheduling is its first step.
+ */
 function searchLists(
   problem: PrepProblem,
   arcs: readonly Arc[],
   lists: number,
+  order: readonly string[],
 ): (Best & { judged: Judged }) | undefined {
   const ready = placing(problem, arcs);
   const random = repeatable(problem.blocks.length);
-  const tried = (order: readonly number[]) => {
-    const ends = placeByList(ready, fixedFirst(problem, order));
-    return ends && { order, ends, judged: judge(problem, asEnds(problem.blocks, ends)) };
+  const tried = (list: readonly number[]) => {
+    const ends = placeByList(ready, fixedFirst(problem, list));
+    return ends && { list, ends, judged: judge(problem, asEnds(problem.blocks, ends)) };
   };
-  let order = firstList(problem);
-  let best = tried(order);
+  let best = tried(listFrom(problem, order)) ?? tried(firstList(problem));
+  let here = best;
+  let list: readonly number[] = here?.list ?? firstList(problem);
   for (let count = 1; count < lists; count += 1) {
-    const next = tried(moved(order, random));
-    if (next && (!best || compare(next.judged, best.judged) <= 0)) {
-      best = next;
-      order = [...next.order];
-    }
+    const next = tried(moved(list, random));
+    if (!next || (here && compare(next.judged, here.judged) > 0)) continue;
+    here = next;
+    list = next.list;
+    if (!best || compare(next.judged, best.judged) < 0) best = next;
   }
   return best;
 }
@@ -75,10 +88,15 @@ function searchLists(
  * Schedules the preparation backwards from sitting down: on time first, then freshness, then the shortest stand, then the
  * fewest changes of place. A list search finds a good schedule; branch and bound then looks for a better one and proves,
  * where it can, that there is none on the first three.
+ * @param order ids of blocks, the last before sitting down first, as an earlier plan had them; it is kept where it is good
  * @returns minutes before sitting down at which each block ends, with what no schedule can be better than; undefined when
  * the lags contradict one another
  */
-export function solvePrep(problem: PrepProblem, effort: Effort = USUAL_EFFORT): PrepSolution | undefined {
+export function solvePrep(
+  problem: PrepProblem,
+  effort: Effort = USUAL_EFFORT,
+  order: readonly string[] = [],
+): PrepSolution | undefined {
   const { blocks } = problem;
   const arcs = arcsOf(problem);
   const latest = needed(blocks);
@@ -88,7 +106,7 @@ export function solvePrep(problem: PrepProblem, effort: Effort = USUAL_EFFORT): 
     stale: leastStale(problem, latest),
     spanMin: leastSpanMin(problem, latest),
   };
-  const listed = searchLists(problem, arcs, effort.lists);
+  const listed = searchLists(problem, arcs, effort.lists, order);
   const searched = branchAndBound(problem, arcs, listed, effort.nodes);
   if (!searched.best) return undefined;
   const isBetter = !listed || compareTimes(searched.best.judged, listed.judged) < 0;

@@ -22,6 +22,10 @@ function OfLiquid({ id, show }: { id: string; show(liquid: Liquid): React.ReactN
   return <>{liquid ? show(liquid) : null}</>;
 }
 
+jest.mock('@/store/localStore', () => ({
+  localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
+}));
+
 describe('what to measure', () => {
   const row = (ingredientId: string) => (
     <OfLiquid
@@ -113,6 +117,8 @@ describe('a larger batch', () => {
     await userEvent.press(screen.getByRole('radio', { name: 'Double' }));
     expect(last()!.choices.batches).toEqual({ chilliSauce: 2 });
     expect(screen.getByText(/^\d+ ml, made .* good until/)).toBeTruthy();
+    await userEvent.press(screen.getByRole('button', { name: 'Put it into the pantry' }));
+    expect(screen.getByRole('button', { name: 'It is in the pantry' })).toBeDisabled();
   });
 });
 

@@ -17,7 +17,7 @@ const count = (number: number, one: string, many: string) => `${number} ${number
 
 /** When to start, or by how much it is late. */
 function prepLeft(prep: Prep): string {
-  if (prep.late > 0) return `${lasting(prep.late)} short`;
+  if (prep.late > 0) return `+${lasting(prep.late)}`;
   const next = prep.tasks.find((task) => task.attended && task.kind !== 'pot');
   return next ? `at ${clock(next.startsAt)}` : 'all done';
 }

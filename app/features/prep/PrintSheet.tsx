@@ -14,6 +14,10 @@ import { handTasks, inGoes, lengthS } from './prepWords';
 import { usePrep } from './usePrep';
 
 const NOTHING_TICKED = {};
+/** So many rows fill a printed page at their full size; with more of them everything is set smaller, down to a limit. */
+const ROWS_AT_FULL = 21;
+const MOST_SIZE = 0.85;
+const LEAST_SIZE = 0.5;
 
 const dark = (task: PrepTask | undefined) => [task?.label, task?.amountText].filter(Boolean).join(', ');
 
@@ -27,6 +31,11 @@ export function PrintSheet() {
   useEffect(() => {
     document.title = title ? `${title}, preparation` : 'Elixa';
   }, [title]);
+  const rows = prep && plan ? inGoes(handTasks(prep)).length + 2 * plan.liquids.length : 0;
+  useEffect(() => {
+    const size = Math.max(LEAST_SIZE, Math.min(MOST_SIZE, ROWS_AT_FULL / Math.max(1, rows)));
+    document.documentElement.style.setProperty('--sheet-size', String(size));
+  }, [rows]);
   if (missing) return <Instead title="This evening is not here" />;
   if (!evening || !plan || !prep) return <Instead title="Writing the sheet" busy />;
   const groups = inGoes(handTasks(prep));

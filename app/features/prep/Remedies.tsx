@@ -5,7 +5,7 @@ import { Button } from '@/ui/Button';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
 
-const leftWords = (lateS: number) => (lateS === 0 ? 'on time' : `${lasting(lateS)} late`);
+const leftWords = (lateS: number) => (lateS === 0 ? 'on time' : `still ${lasting(lateS)} late`);
 
 /** When time is short: by how much, and each change that helps, worked out and one tap away. */
 export function Remedies() {

@@ -16,7 +16,8 @@ export function WorkingAlone({ prep, ticks, now }: Props) {
     (task) =>
       !task.attended &&
       task.kind !== 'pot' &&
-      Date.parse(task.startsAt) <= now &&
+      // A plan counts in whole minutes, so what was just begun may start within the next.
+      Date.parse(task.startsAt) <= now + 60_000 &&
       Date.parse(task.endsAt) > now &&
       Object.keys(ticks).some((id) => id.startsWith(`${task.blockId}.`)),
   );

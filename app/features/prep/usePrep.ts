@@ -1,6 +1,6 @@
 import type { Evening, Prep, Remedy } from '@elixa/contract';
 import { checkEvening } from '@elixa/core';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { preparer } from '@/workers/preparer';
 
 export interface PrepState {
@@ -42,6 +42,7 @@ function useMinute(running: boolean): number {
  */
 export function usePrep(evening: Evening | undefined, ticks: Ticks, over: boolean): PrepState {
   const [state, setState] = useState<PrepState>({});
+  const soFar = useRef<Prep>(undefined);
   const minute = useMinute(!over);
   const behindSince = isBehind(state.prep, minute * MINUTE_MS) ? minute : 0;
   useEffect(() => {
@@ -54,9 +55,11 @@ export function usePrep(evening: Evening | undefined, ticks: Ticks, over: boolea
       const clock = {
         now: new Date(nowMs).toISOString(),
         ticks: new Map(isPast ? [] : Object.entries(ticks)),
+        soFar: soFar.current?.tasks,
       };
       const prep = await preparer().prepFromNow(evening, clock);
       if (!current) return;
+      soFar.current = prep;
       setState((last) => ({ prep, remedies: prep.late > 0 ? undefined : [], before: last.prep }));
       if (prep.late === 0) return;
       const remedies = await preparer().remediesFromNow(evening, prep.late, clock);

@@ -1,0 +1,89 @@
+import { planEvening, prepFromNow, shiftIso } from '@elixa/core';
+import { screen, userEvent } from '@testing-library/react-native';
+import { render } from '@testing-library/react-native';
+import { practice } from '@/testing/household';
+import { leftovers } from '../shopping/shoppingWords';
+import { NowCard } from './NowCard';
+import { changed, handTasks, inGoes, nowTasks, standing } from './prepWords';
+import { isBehind } from './usePrep';
+import { WorkingAlone } from './WorkingAlone';
+
+const evening = practice();
+const { prep, shopping } = planEvening(evening);
+const SIT = Date.parse(evening.sitDownAt);
+const begins = Date.parse(handTasks(prep)[0]!.startsAt);
+
+describe('what is to be done now', () => {
+  it('is the next thing alone before it is time, and what has begun after that', () => {
+    expect(nowTasks(prep, begins - 3_600_000).map((task) => task.id)).toEqual([handTasks(prep)[0]!.id]);
+    expect(nowTasks(prep, SIT)).toHaveLength(1);
+    const helped = prepFromNow(
+      { ...evening, cooks: 2 },
+      { now: shiftIso(evening.sitDownAt, -86_400), ticks: new Map() },
+    );
+    expect(nowTasks(helped, SIT)).toHaveLength(2);
+  });
+
+  it('is told with amount, way and reason, and done with one tap', async () => {
+    const onDone = jest.fn();
+    const cut = prep.tasks.find((task) => task.id === 'carrot.cut')!;
+    await render(<NowCard prep={{ ...prep, tasks: [cut] }} now={Date.parse(cut.startsAt)} onDone={onDone} />);
+    expect(screen.getByText('Now')).toBeTruthy();
+    expect(screen.getByRole('heading')).toHaveTextContent('Peel, cut rounds');
+    expect(screen.getByText('1½ carrots')).toBeTruthy();
+    expect(screen.getByText('Vegetables first, while the board is clean.')).toBeTruthy();
+    await userEvent.press(screen.getByRole('button', { name: 'Done: carrot, Peel, cut rounds' }));
+    expect(onDone).toHaveBeenCalledWith('carrot.cut');
+  });
+});
+
+describe('what works by itself', () => {
+  it('stands there with its clock only once it was started', async () => {
+    const soak = prep.tasks.find((task) => task.id === 'cookedRice.before2')!;
+    const now = Date.parse(soak.startsAt) + 600_000;
+    const { rerender } = await render(<WorkingAlone prep={prep} ticks={{}} now={now} />);
+    expect(screen.queryByText('Working by itself')).toBeNull();
+    await rerender(<WorkingAlone prep={prep} ticks={{ 'cookedRice.before1': now - 600_000 }} now={now} />);
+    expect(screen.getByText('20:00')).toBeTruthy();
+  });
+});
+
+describe('how it stands', () => {
+  it('is said in a sentence', () => {
+    expect(standing(prep, evening.sitDownAt, begins - 30 * 60_000)).toBe('30 min in hand before the next thing.');
+    expect(standing(prep, evening.sitDownAt, begins)).toMatch(/^On time for \d\d:\d\d\.$/);
+    expect(standing({ ...prep, late: 600 }, evening.sitDownAt, begins)).toMatch(/^10 min short: people sit down at/);
+    expect(standing({ ...prep, tasks: [] }, evening.sitDownAt, begins)).toBe('Everything is ready.');
+  });
+
+  it('tells what a change cost or made good', () => {
+    expect(changed(undefined, prep)).toBeUndefined();
+    expect(changed(prep, prep)).toBeUndefined();
+    expect(changed(prep, { ...prep, late: 240 })).toBe('That cost 4 min.');
+    expect(changed({ ...prep, late: 240 }, prep)).toBe('4 min made good: on time again.');
+    expect(changed({ ...prep, late: 240 }, { ...prep, late: 60 })).toBe('3 min made good.');
+  });
+
+  it('is behind once something should have begun more than a minute ago', () => {
+    expect(isBehind(prep, begins)).toBe(false);
+    expect(isBehind(prep, begins + 61_000)).toBe(true);
+    expect(isBehind(undefined, begins)).toBe(false);
+  });
+});
+
+describe('pieces of work that follow one another', () => {
+  it('stand in one row, and no piece is lost', () => {
+    const groups = inGoes(handTasks(prep));
+    expect(groups.flatMap((group) => group.tasks)).toEqual(handTasks(prep));
+    expect(groups.length).toBeLessThan(handTasks(prep).length);
+  });
+});
+
+describe('putting away', () => {
+  it('keeps of what was bought what tonight leaves, and nothing of the rest', () => {
+    const kelp = shopping.find((item) => item.ingredientId === 'kelp')!;
+    const rest = leftovers(shopping, { kelp: 1 }, []);
+    expect(rest).toEqual([{ itemId: 'kelp', massG: Math.round(kelp.leftG) }]);
+    expect(leftovers(shopping, {}, [])).toEqual([]);
+  });
+});

@@ -1,0 +1,11 @@
+import { parentPort, workerData } from 'node:worker_threads';
+import { register } from 'tsx/esm/api';
+
+register();
+const { prepProblemOf, solvePrep } = await import('@elixa/core');
+const problem = prepProblemOf(workerData);
+parentPort.postMessage('ready');
+parentPort.once('message', () => {
+  solvePrep(problem);
+  parentPort.postMessage('done');
+});

@@ -1,0 +1,172 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { eveningSchema, eventsAnswerSchema, pantrySchema } from '@elixa/contract';
+import { cookOn } from './support/cook';
+import { ElixaServer } from './support/server';
+
+const server = new ElixaServer({ demo: true });
+test.beforeAll(() => server.start());
+test.afterAll(() => server.remove());
+
+const MINUTE = 60_000;
+const stored = async (id = 'practice-night') => {
+  const answer = (await (await fetch(`${server.url}/api/evenings/${id}`)).json()) as { evening: unknown };
+  return eveningSchema.parse(answer.evening);
+};
+const ticks = async () => {
+  const answer = await fetch(`${server.url}/api/evenings/practice-night/events`);
+  return eventsAnswerSchema.parse(await answer.json()).events.filter((event) => event.type === 'ticked');
+};
+/** So many minutes before people sit down. */
+async function before(page: Page, minutes: number, path = 'prep', id = 'practice-night') {
+  const { sitDownAt } = await stored(id);
+  await page.clock.install({ time: new Date(Date.parse(sitDownAt) - minutes * MINUTE) });
+  await page.goto(`${server.url}/evening/${id}/${path}`);
+}
+const done = (page: Page) => page.getByRole('button', { name: /^Done: / });
+const order = (page: Page) => page.getByText('After that, in order');
+
+test('the preparation is worked through: a reload and a dead server lose no tick', async ({ page }) => {
+  await before(page, 150);
+  await expect(order(page)).toBeVisible();
+  await expect(page.getByText(/in hand before the next thing/)).toBeVisible();
+  const first = (await done(page).first().getAttribute('aria-label')) ?? '';
+  await done(page).first().click();
+  await expect(page.getByRole('button', { name: first })).toBeHidden();
+  await page.reload();
+  await expect(order(page)).toBeVisible();
+  await expect(page.getByRole('button', { name: first })).toBeHidden();
+  await expect(async () => expect(await ticks()).toHaveLength(1)).toPass();
+
+  await server.kill();
+  const second = (await done(page).first().getAttribute('aria-label')) ?? '';
+  await done(page).first().click();
+  await expect(page.getByRole('button', { name: second })).toBeHidden();
+  await page.reload();
+  await expect(order(page)).toBeVisible();
+  await expect(page.getByRole('button', { name: second })).toBeHidden();
+  await server.start();
+  await expect(async () => {
+    await page.clock.fastForward(5000);
+    expect(await ticks()).toHaveLength(2);
+  }).toPass();
+});
+
+test('what works by itself runs on a clock of its own', async ({ page }) => {
+  await before(page, 150, 'prep', 'muffled-peal');
+  await page
+    .getByRole('checkbox', { name: /\d\d:\d\d, cooked rice, cold and rinsed/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: 'Working by itself' })).toBeVisible();
+  await expect(page.getByText(/It soaks, until \d\d:\d\d/)).toBeVisible();
+  await page.clock.fastForward(5 * MINUTE);
+  await expect(page.getByText(/^2[45]:\d\d$/)).toBeVisible();
+});
+
+test('short of time: by how much, what helps, and one tap takes it', async ({ page }) => {
+  await before(page, 60);
+  const short = page.getByRole('region', { name: 'Short of time' });
+  await expect(short.getByRole('heading', { name: /^\d+ min short$/ })).toBeVisible({ timeout: 30_000 });
+  const minutes = async () => Number(/(\d+) min short/.exec((await short.textContent()) ?? '')?.[1]);
+  const was = await minutes();
+  await expect(short.getByRole('button', { name: /^Sit down \d+ minutes later: on time$/ })).toBeVisible({
+    timeout: 30_000,
+  });
+  await short.getByRole('button', { name: /^Ask somebody to help/ }).click();
+  await expect(async () => {
+    await page.clock.fastForward(500);
+    expect(await minutes()).toBeLessThan(was);
+  }).toPass({ timeout: 30_000 });
+  await expect(async () => expect((await stored()).cooks).toBe(2)).toPass();
+  await page.getByRole('radio', { name: '1 cook' }).click();
+  await cookOn(page).waitUntilSaved();
+});
+
+test('the counter: what is not ticked is named again at the stove', async ({ page }) => {
+  await before(page, 40, 'stove');
+  const missing = page.getByRole('region', { name: 'Not on the counter yet' });
+  await expect(missing).toContainText('tofu');
+  await cookOn(page).goTo('Prep');
+  await page.getByRole('checkbox', { name: /^tofu,/ }).click();
+  await cookOn(page).goTo('Stove');
+  await expect(missing).not.toContainText('tofu');
+  await expect(missing).toContainText('carrot');
+  await page.getByRole('checkbox', { name: /^carrot,/ }).click();
+  await expect(missing).not.toContainText('carrot');
+});
+
+test('the calendar goes out with alarms and comes back with what was done', async ({ page }) => {
+  await before(page, 150);
+  await expect(order(page)).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a calendar' }).click();
+  const text = readFileSync(await (await download).path(), 'utf8');
+  expect(text).toContain('BEGIN:VALARM');
+  const firm = /BEGIN:VEVENT(?:(?!END:VEVENT)[\s\S])*firmTofu[\s\S]*?END:VEVENT/
+    .exec(text)![0]
+    .split('BEGIN:VEVENT')
+    .at(-1)!;
+  const back = [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    `BEGIN:VEVENT${firm.replace('END:VEVENT', 'CATEGORIES:Done\r\nEND:VEVENT')}`,
+    'END:VCALENDAR',
+  ];
+  await page
+    .getByLabel('Calendar file')
+    .setInputFiles({ name: 'back.ics', mimeType: 'text/calendar', buffer: Buffer.from(back.join('\r\n')) });
+  await expect(page.getByText('1 ticked off from the calendar.')).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /firm tofu, 1½ blocks/ })).toBeHidden();
+  await page
+    .getByLabel('Calendar file')
+    .setInputFiles({ name: 'no.ics', mimeType: 'text/calendar', buffer: Buffer.from('salt, 3 g') });
+  await expect(page.getByText(/^This is no calendar file/)).toBeVisible();
+});
+
+test('shopping: ticked, put away, counted from a file with a bad line, and shorter for it', async ({ page }) => {
+  await page.goto(`${server.url}/evening/muffled-peal/shopping`);
+  await expect(page.getByText('things still to buy')).toBeVisible();
+  const kelp = page.getByRole('checkbox', { name: /^dried kelp,/ });
+  await kelp.click();
+  await expect(kelp).toBeChecked();
+  await page.reload();
+  await expect(kelp).toBeChecked();
+  await page.getByRole('button', { name: 'Put what will be left into the pantry' }).click();
+  await expect(page.getByText('1 things put away.')).toBeVisible();
+  const file = 'item,amount,best_before\nfirm tofu,2 kg,\nmoon dust,3 g,\ntoasted sesame oil,200 ml,2030-01-01\n';
+  await page
+    .getByLabel('Pantry file')
+    .setInputFiles({ name: 'pantry.csv', mimeType: 'text/csv', buffer: Buffer.from(file) });
+  const faults = page.getByRole('dialog', { name: 'Some lines could not be read' });
+  await expect(faults.getByText('line 3, item')).toBeVisible();
+  await expect(faults.getByText(/"moon dust" is not in the catalogue/)).toBeVisible();
+  await faults.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('checkbox', { name: /^firm tofu,/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const adding = page.getByRole('dialog', { name: 'In the house' });
+  await adding.getByRole('button', { name: 'Add it' }).click();
+  await expect(adding.getByText('What: choose a name from the list.')).toBeVisible();
+  await adding.getByLabel('What').fill('Enoki mushrooms');
+  await adding.getByLabel('How much').fill('3 bunches');
+  await adding.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('checkbox', { name: /^enoki mushrooms,/ })).toBeHidden();
+  await expect(async () => {
+    const { items } = pantrySchema.parse(await (await fetch(`${server.url}/api/pantry`)).json());
+    expect(items).toContainEqual(expect.objectContaining({ itemId: 'enoki', massG: 300 }));
+  }).toPass();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as CSV', exact: true }).click();
+  expect(readFileSync(await (await download).path(), 'utf8').split('\r\n')[0]).toBe(
+    'section,ingredient,id,need_g,have_g,buy_count,buy_unit,buy,left_g',
+  );
+});
+
+test('the sheet to print is one page', async ({ page }) => {
+  await page.goto(`${server.url}/sheet/practice-night`);
+  await expect(page.getByText('Then, in order')).toBeVisible();
+  const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(page).toHaveURL(/\/prep$/);
+});
