@@ -62,6 +62,10 @@ test('what works by itself runs on a clock of its own', async ({ page }) => {
   await expect(page.getByText(/It soaks, until \d\d:\d\d/)).toBeVisible();
   await page.clock.fastForward(5 * MINUTE);
   await expect(page.getByText(/^2[45]:\d\d$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the last tick' }).click();
+  await expect(page.getByRole('heading', { name: 'Working by itself' })).toBeHidden();
+  await page.getByLabel('Nobody can start before').fill('18:00');
+  await expect(page.getByRole('region', { name: 'Short of time' })).toBeVisible({ timeout: 30_000 });
 });
 
 test('short of time: by how much, what helps, and one tap takes it', async ({ page }) => {

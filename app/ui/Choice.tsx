@@ -84,10 +84,12 @@ export function ToggleChip({ label, on, onChange }: ToggleProps) {
       aria-checked={on}
       aria-label={label}
       onPress={() => onChange(!on)}
-      className={`min-h-target flex-row items-center gap-2 rounded-full border px-4 ${on ? 'border-iron bg-iron' : 'border-edge bg-sheet'}`}
+      className={`min-h-target flex-row items-center gap-2 max-w-full rounded-full border px-4 ${on ? 'border-iron bg-iron' : 'border-edge bg-sheet'}`}
     >
       {on ? <Check size={16} color="rgb(var(--on-iron))" aria-hidden /> : null}
-      <Text className={`font-sans text-base ${on ? 'font-semibold text-on-iron' : 'text-ink'}`}>{label}</Text>
+      <Text className={`min-w-0 shrink py-1 font-sans text-base ${on ? 'font-semibold text-on-iron' : 'text-ink'}`}>
+        {label}
+      </Text>
     </Pressable>
   );
 }

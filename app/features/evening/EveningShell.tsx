@@ -32,9 +32,11 @@ export function EveningShell() {
   const stocked = useMemo(() => (evening && pantry.length > 0 ? { ...evening, pantry } : evening), [evening, pantry]);
   const planState = usePlan(stocked);
   const { state: live } = useLiveLog(id);
-  const prepState = usePrep(stocked, live.ticks.prep, live.status !== 'waiting');
-  const wide = useWindowDimensions().width >= WIDE_PX;
   const path = usePathname();
+  const isOver = live.status !== 'waiting';
+  // Once the burner is lit, nobody asks for it but its own page.
+  const prepState = usePrep(isOver && !path.endsWith('/prep') ? undefined : stocked, live.ticks.prep, isOver);
+  const wide = useWindowDimensions().width >= WIDE_PX;
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
   const atStove = path.endsWith('/stove');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');

@@ -1,5 +1,6 @@
 import type { Evening, FieldError, PotPlan } from '@elixa/contract';
-import { useEffect, useState } from 'react';
+import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
+import { startTransition, useEffect, useState } from 'react';
 import { planInWorker } from '@/workers/planner';
 
 export interface PlanState {
@@ -18,8 +19,16 @@ export function usePlan(evening: Evening | undefined): PlanState {
     let current = true;
     planInWorker(evening)
       .then(({ plan, faults }) => {
-        if (current)
-          setState((last) => ({ plan: plan ?? last.plan, faults: faults ?? [], pending: false, of: evening }));
+        if (!current) return;
+        // What did not change stays the same object, and what did is drawn in slices: a tap is not kept waiting.
+        startTransition(() =>
+          setState((last) => ({
+            plan: plan ? copyWithStructuralSharing(last.plan, plan) : last.plan,
+            faults: faults ?? [],
+            pending: false,
+            of: evening,
+          })),
+        );
       })
       .catch((error: Error) => {
         if (current) setState((last) => ({ ...last, pending: false, of: evening, failure: error.message }));

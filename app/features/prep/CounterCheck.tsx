@@ -1,4 +1,5 @@
-import { counterList } from '@elixa/core';
+import { counterList, type CounterItem } from '@elixa/core';
+import { memo, useCallback, useMemo } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useLiveLog } from '@/features/stove/useLiveLog';
@@ -11,9 +12,22 @@ import { TickRow } from '@/ui/TickRow';
 export function CounterCheck() {
   const { evening, plan } = useEvening();
   const log = useLiveLog(evening.id);
-  if (!plan) return null;
-  const items = counterList(plan);
-  const ticked = log.state.ticks.counter;
+  const { record } = log;
+  const items = useMemo(() => (plan ? counterList(plan) : []), [plan]);
+  const onTick = useCallback(
+    (itemId: string, on: boolean) => record({ type: 'ticked', list: 'counter', itemId, on }),
+    [record],
+  );
+  return <CounterItems items={items} ticked={log.state.ticks.counter} onTick={onTick} />;
+}
+
+interface Props {
+  items: readonly CounterItem[];
+  ticked: Readonly<Record<string, number>>;
+  onTick(itemId: string, on: boolean): void;
+}
+
+const CounterItems = memo(function CounterItems({ items, ticked, onTick }: Props) {
   const left = items.filter((item) => ticked[item.id] === undefined).length;
   return (
     <Section
@@ -32,11 +46,11 @@ export function CounterCheck() {
               ) : undefined
             }
             on={ticked[item.id] !== undefined}
-            onChange={(on) => log.record({ type: 'ticked', list: 'counter', itemId: item.id, on })}
+            onChange={(on) => onTick(item.id, on)}
           />
         ))}
       </View>
       <Small>From first in to last. What is not ticked is named again before the burner is lit.</Small>
     </Section>
   );
-}
+});

@@ -2,9 +2,10 @@ import type { Pace, Prep } from '@elixa/contract';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Segmented } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
-import { lasting } from '@/ui/time';
+import { fromFields, lasting, toDateField, toTimeField } from '@/ui/time';
 
 const PACES: ReadonlyArray<{ value: Pace; label: string }> = [
   { value: 'unhurried', label: 'Unhurried' },
@@ -17,6 +18,7 @@ const count = (number: number, one: string, more: string) => `${number} ${number
 /** Whose hands there are, how fast, and how many burners; what that comes to. */
 export function Hands({ prep }: { prep: Prep }) {
   const { evening, change } = useEvening();
+  const startAt = evening.kitchen?.startAt;
   const kitchen = (more: Evening['kitchen']) => change({ ...evening, kitchen: { ...evening.kitchen, ...more } });
   type Evening = typeof evening;
   return (
@@ -39,6 +41,17 @@ export function Hands({ prep }: { prep: Prep }) {
         value={String(Math.min(2, evening.kitchen?.burners ?? 2))}
         onChange={(value) => kitchen({ burners: Number(value) })}
       />
+      <View className="flex-row">
+        <Field
+          label="Nobody can start before"
+          type="time"
+          value={startAt ? toTimeField(startAt) : ''}
+          onChange={(time) =>
+            kitchen({ startAt: time === '' ? undefined : fromFields(toDateField(evening.sitDownAt), time) })
+          }
+          hint="Leave it empty when somebody is at home."
+        />
+      </View>
       <View>
         <Body>
           {lasting(prep.spanS)} from the first cut to sitting down, {lasting(prep.attendedS)} of it work

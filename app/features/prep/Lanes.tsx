@@ -1,7 +1,7 @@
 import type { Prep, PrepTask } from '@elixa/contract';
 import { lanesOf } from '@elixa/core';
 import { scaleTime } from 'd3-scale';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Small } from '@/ui/Text';
@@ -42,7 +42,7 @@ const KINDS = [
 ];
 
 /** Hands, burners and waits against the clock, from the first thing tonight to sitting down. */
-export function Lanes({ prep, now }: { prep: Prep; now: number }) {
+export const Lanes = memo(function Lanes({ prep, now }: { prep: Prep; now: number }) {
   const [width, setWidth] = useState(900);
   const starts = prep.tasks.map((task) => Date.parse(task.startsAt));
   const endMs = Math.max(...prep.tasks.map((task) => Date.parse(task.endsAt)));
@@ -120,4 +120,4 @@ export function Lanes({ prep, now }: { prep: Prep; now: number }) {
       </View>
     </View>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Prep, PrepTask } from '@elixa/contract';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -31,7 +32,7 @@ function aheadOf(tasks: readonly PrepTask[]): PrepGroup[] {
 }
 
 /** What comes after that, in order; what can be done the day before stands apart as long as there is a day before. */
-export function NextTasks({ prep, now, onTick }: Props) {
+export const NextTasks = memo(function NextTasks({ prep, now, onTick }: Props) {
   const { evening } = useEvening();
   const hands = handTasks(prep);
   const atHand = new Set(nowTasks(prep, now).map((task) => task.id));
@@ -76,4 +77,4 @@ export function NextTasks({ prep, now, onTick }: Props) {
       </Section>
     </>
   );
-}
+});

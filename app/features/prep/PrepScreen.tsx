@@ -1,8 +1,11 @@
+import { useCallback } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useNow } from '@/features/stove/useNow';
+import { Button } from '@/ui/Button';
+import { Undo2 } from '@/ui/icons';
 import { Instead, Section } from '@/ui/Page';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
@@ -12,7 +15,7 @@ import { Lanes } from './Lanes';
 import { NextTasks } from './NextTasks';
 import { NowCard } from './NowCard';
 import { PrepFiles } from './PrepFiles';
-import { changed, handTasks, standing } from './prepWords';
+import { changed, handTasks, lastTicked, standing } from './prepWords';
 import { Remedies } from './Remedies';
 import { WaysOfPreparing } from './WaysOfPreparing';
 import { WorkingAlone } from './WorkingAlone';
@@ -21,14 +24,18 @@ import { WorkingAlone } from './WorkingAlone';
 export function PrepScreen() {
   const { evening, plan, prepState } = useEvening();
   const log = useLiveLog(evening.id);
-  const now = useNow(log.state.status === 'waiting');
+  const { record } = log;
+  const tick = useCallback(
+    (itemId: string, on: boolean) => record({ type: 'ticked', list: 'prep', itemId, on }),
+    [record],
+  );
+  const now = useNow(log.state.status === 'waiting', 5000);
   const wide = useWindowDimensions().width >= 1000;
   const { prep } = prepState;
   if (!plan) return <Faults />;
   if (prepState.failure) return <Instead title="The preparation could not be planned" says={prepState.failure} />;
   if (!prep) return <Instead title="Planning backwards" busy />;
   const [first] = handTasks(prep);
-  const tick = (itemId: string, on: boolean) => log.record({ type: 'ticked', list: 'prep', itemId, on });
   const told = changed(prepState.before, prep);
   const main = (
     <View className="gap-8">
@@ -51,8 +58,16 @@ export function PrepScreen() {
       </View>
       <Remedies />
       <NowCard prep={prep} now={now} onDone={(id) => tick(id, true)} />
-      <WorkingAlone prep={prep} ticks={log.state.ticks.prep} now={now} />
+      <WorkingAlone prep={prep} ticks={log.state.ticks.prep} />
       <NextTasks prep={prep} now={now} onTick={tick} />
+      {Object.keys(log.state.ticks.prep).length > 0 ? (
+        <Button
+          className="self-start"
+          label="Undo the last tick"
+          icon={<Undo2 size={20} color="rgb(var(--ink))" />}
+          onPress={() => lastTicked(log.state.ticks.prep).forEach((id) => tick(id, false))}
+        />
+      ) : null}
     </View>
   );
   const beside = (

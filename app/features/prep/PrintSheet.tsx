@@ -41,7 +41,7 @@ export function PrintSheet() {
   const groups = inGoes(handTasks(prep));
   return (
     <ScrollView className="h-screen" contentContainerClassName="sheet mx-auto w-full max-w-3xl gap-5 p-6">
-      <View className="no-print flex-row justify-between gap-2">
+      <View className="no-print flex-row flex-wrap justify-between gap-2">
         <Button
           className="self-center"
           label="Back"
@@ -106,7 +106,12 @@ export function PrintSheet() {
             .join(' · ')}
         </Small>
       </View>
-      <Small>Local food-safety advice comes first. Chicken is done at 74 °C in the middle of the thickest piece.</Small>
+      <Small>
+        {plan.cautions
+          .filter((caution) => caution.severity === 'danger')
+          .map((caution) => caution.text)
+          .join(' ')}
+      </Small>
     </ScrollView>
   );
 }

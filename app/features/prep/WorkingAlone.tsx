@@ -1,5 +1,6 @@
 import type { Prep } from '@elixa/contract';
 import { View } from 'react-native';
+import { useNow } from '@/features/stove/useNow';
 import { Section } from '@/ui/Page';
 import { Body, Figure, Small } from '@/ui/Text';
 import { clock, countdown } from '@/ui/time';
@@ -7,11 +8,11 @@ import { clock, countdown } from '@/ui/time';
 interface Props {
   prep: Prep;
   ticks: Readonly<Record<string, number>>;
-  now: number;
 }
 
 /** What works by itself now, each with a clock of its own. */
-export function WorkingAlone({ prep, ticks, now }: Props) {
+export function WorkingAlone({ prep, ticks }: Props) {
+  const now = useNow(true, 500);
   const running = prep.tasks.filter(
     (task) =>
       !task.attended &&

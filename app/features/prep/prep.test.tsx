@@ -4,7 +4,7 @@ import { render } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { leftovers } from '../shopping/shoppingWords';
 import { NowCard } from './NowCard';
-import { changed, handTasks, inGoes, nowTasks, standing } from './prepWords';
+import { changed, handTasks, inGoes, lastTicked, nowTasks, standing } from './prepWords';
 import { isBehind } from './usePrep';
 import { WorkingAlone } from './WorkingAlone';
 
@@ -41,10 +41,12 @@ describe('what works by itself', () => {
   it('stands there with its clock only once it was started', async () => {
     const soak = prep.tasks.find((task) => task.id === 'cookedRice.before2')!;
     const now = Date.parse(soak.startsAt) + 600_000;
-    const { rerender } = await render(<WorkingAlone prep={prep} ticks={{}} now={now} />);
+    jest.useFakeTimers({ now });
+    const { rerender } = await render(<WorkingAlone prep={prep} ticks={{}} />);
     expect(screen.queryByText('Working by itself')).toBeNull();
-    await rerender(<WorkingAlone prep={prep} ticks={{ 'cookedRice.before1': now - 600_000 }} now={now} />);
+    await rerender(<WorkingAlone prep={prep} ticks={{ 'cookedRice.before1': now - 600_000 }} />);
     expect(screen.getByText('20:00')).toBeTruthy();
+    jest.useRealTimers();
   });
 });
 
@@ -62,6 +64,10 @@ describe('how it stands', () => {
     expect(changed(prep, { ...prep, late: 240 })).toBe('That cost 4 min.');
     expect(changed({ ...prep, late: 240 }, prep)).toBe('4 min made good: on time again.');
     expect(changed({ ...prep, late: 240 }, { ...prep, late: 60 })).toBe('3 min made good.');
+  });
+
+  it('knows what went with the last tap', () => {
+    expect(lastTicked({ a: 1000, b: 9000, c: 9003 })).toEqual(['b', 'c']);
   });
 
   it('is behind once something should have begun more than a minute ago', () => {

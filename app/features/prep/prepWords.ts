@@ -2,6 +2,7 @@ import type { Prep, PrepTask } from '@elixa/contract';
 import { clock, lasting } from '@/ui/time';
 
 const MINUTE_MS = 60_000;
+const SAME_TAP_MS = 500;
 
 /** What wants a hand, from first to last; the first round belongs to the stove. */
 export const handTasks = (prep: Prep) => prep.tasks.filter((task) => task.attended && task.kind !== 'pot');
@@ -32,6 +33,12 @@ export function changed(before: Prep | undefined, after: Prep): string | undefin
   const minutes = lasting(Math.abs(after.late - before.late));
   if (after.late > before.late) return `That cost ${minutes}.`;
   return after.late === 0 ? `${minutes} made good: on time again.` : `${minutes} made good.`;
+}
+
+/** What was ticked last, with all that went with the same tap. */
+export function lastTicked(ticks: Readonly<Record<string, number>>): string[] {
+  const last = Math.max(...Object.values(ticks));
+  return Object.keys(ticks).filter((id) => last - ticks[id]! < SAME_TAP_MS);
 }
 
 /** Minutes of one piece of work. */

@@ -1,6 +1,7 @@
 import type { Evening, Prep, Remedy } from '@elixa/contract';
 import { checkEvening } from '@elixa/core';
-import { useEffect, useRef, useState } from 'react';
+import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { preparer } from '@/workers/preparer';
 
 export interface PrepState {
@@ -60,10 +61,17 @@ export function usePrep(evening: Evening | undefined, ticks: Ticks, over: boolea
       const prep = await preparer().prepFromNow(evening, clock);
       if (!current) return;
       soFar.current = prep;
-      setState((last) => ({ prep, remedies: prep.late > 0 ? undefined : [], before: last.prep }));
+      // Drawn in slices, so that a tap in the meantime is not kept waiting.
+      startTransition(() =>
+        setState((last) => ({
+          prep: copyWithStructuralSharing(last.prep, prep),
+          remedies: prep.late > 0 ? undefined : [],
+          before: last.prep,
+        })),
+      );
       if (prep.late === 0) return;
       const remedies = await preparer().remediesFromNow(evening, prep.late, clock);
-      if (current) setState((last) => ({ ...last, remedies }));
+      if (current) startTransition(() => setState((last) => ({ ...last, remedies })));
     };
     const timer = setTimeout(() => {
       work().catch((error: Error) => {

@@ -1,7 +1,7 @@
 import type { Simmer } from '@elixa/contract';
 import { shiftIso, shortName } from '@elixa/core';
 import { scaleLinear } from 'd3-scale';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { GLAZE_LINE, glazeOf } from '@/ui/pot/glaze';
@@ -18,7 +18,7 @@ const TOP = 26;
 const NAMES = 124;
 
 /** What is in the pot from when to when, against the clock. */
-export function SimmerTimeline({ simmer, round }: Props) {
+export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Props) {
   const [width, setWidth] = useState(350);
   const pieces = simmer.pieces.filter((one) => one.round === round).sort((a, b) => a.inAtS - b.inAtS);
   if (pieces.length === 0) return null;
@@ -86,4 +86,4 @@ export function SimmerTimeline({ simmer, round }: Props) {
       </Svg>
     </View>
   );
-}
+});

@@ -1,13 +1,13 @@
 import { useEffect, useState } from 'react';
 
-/** The wall clock in ms, four times a second while `running`. */
-export function useNow(running: boolean): number {
+/** The wall clock in ms, while `running`: four times a second, or as seldom as is enough. */
+export function useNow(running: boolean, everyMs = 250): number {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
     setNow(Date.now());
     if (!running) return undefined;
-    const timer = setInterval(() => setNow(Date.now()), 250);
+    const timer = setInterval(() => setNow(Date.now()), everyMs);
     return () => clearInterval(timer);
-  }, [running]);
+  }, [running, everyMs]);
   return now;
 }

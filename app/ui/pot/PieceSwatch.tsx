@@ -1,9 +1,18 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 import Svg from 'react-native-svg';
 import { PieceGlyph } from './PieceGlyph';
 
 /** A single piece beside its name, as it is drawn in the pot. */
-export function PieceSwatch({ ingredientId, cut, size = 40 }: { ingredientId: string; cut?: string; size?: number }) {
+export const PieceSwatch = memo(function PieceSwatch({
+  ingredientId,
+  cut,
+  size = 40,
+}: {
+  ingredientId: string;
+  cut?: string;
+  size?: number;
+}) {
   return (
     <View aria-hidden>
       <Svg width={size} height={size} viewBox="-20 -20 40 40">
@@ -11,4 +20,4 @@ export function PieceSwatch({ ingredientId, cut, size = 40 }: { ingredientId: st
       </Svg>
     </View>
   );
-}
+});

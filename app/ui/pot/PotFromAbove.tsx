@@ -1,6 +1,6 @@
 import type { Sector, Vessel } from '@elixa/contract';
 import { ingredientById } from '@elixa/core';
-import { useId, useMemo } from 'react';
+import { memo, useId, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, Ellipse, G, Path } from 'react-native-svg';
 import { PieceGlyph } from './PieceGlyph';
@@ -18,7 +18,7 @@ interface Props {
 const WALL_MM = 9;
 
 /** How the pot looks to somebody who bends over it, to scale. */
-export function PotFromAbove({ vessel, sectors, inPot, comingNext, simmering }: Props) {
+export const PotFromAbove = memo(function PotFromAbove({ vessel, sectors, inPot, comingNext, simmering }: Props) {
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
@@ -91,7 +91,7 @@ export function PotFromAbove({ vessel, sectors, inPot, comingNext, simmering }: 
       </Svg>
     </View>
   );
-}
+});
 
 const BUBBLES: ReadonlyArray<readonly [number, number, number]> = [
   [-0.72, 0.45, 5],

@@ -1,6 +1,6 @@
 import type { Build, Vessel } from '@elixa/contract';
 import { ingredientById, radiusAtMm } from '@elixa/core';
-import { useId, useMemo } from 'react';
+import { memo, useId, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { PieceGlyph } from './PieceGlyph';
@@ -80,7 +80,7 @@ function layPieces(vessel: Vessel, build: Build): Lying[] {
 }
 
 /** The pot cut through the middle, to scale: how deep it is, how high the broth stands and the room left for foam. */
-export function PotFromSide({ vessel, build, inPot, measured }: Props) {
+export const PotFromSide = memo(function PotFromSide({ vessel, build, inPot, measured }: Props) {
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
@@ -158,4 +158,4 @@ export function PotFromSide({ vessel, build, inPot, measured }: Props) {
       </Svg>
     </View>
   );
-}
+});
