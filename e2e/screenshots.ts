@@ -12,6 +12,7 @@ interface Shot {
   name: string;
   size: keyof typeof SIZES;
   dark?: boolean;
+  atStove?: boolean;
   show(page: Page, base: string): Promise<void>;
 }
 
@@ -33,25 +34,41 @@ async function weighing(page: Page, base: string): Promise<void> {
   await page.waitForTimeout(2500);
 }
 
+/** Two hours before people sit down, with the first things done. */
+async function preparing(page: Page, base: string): Promise<void> {
+  await screen('prep')(page, base);
+  for (let tick = 0; tick < 3; tick += 1) {
+    await page
+      .getByRole('button', { name: /^Done: / })
+      .first()
+      .click();
+    await page.waitForTimeout(1500);
+  }
+}
+
 const SHOTS: Shot[] = [
   { name: 'evenings-phone', size: 'phone', show: screen('evenings') },
   { name: 'who-phone', size: 'phone', show: screen('who') },
   { name: 'broth-phone', size: 'phone', show: screen('broth') },
   { name: 'weigh-phone', size: 'phone', show: weighing },
+  { name: 'prep-phone', size: 'phone', show: preparing },
+  { name: 'shopping-phone', size: 'phone', show: screen('shopping') },
   { name: 'pot-phone', size: 'phone', show: screen('pot') },
   { name: 'simmer-phone', size: 'phone', show: screen('simmer') },
-  { name: 'stove-phone', size: 'phone', show: startCooking },
+  { name: 'stove-phone', size: 'phone', atStove: true, show: startCooking },
   { name: 'after-phone', size: 'phone', show: screen('after') },
   { name: 'evenings-wide', size: 'wide', show: screen('evenings') },
   { name: 'broth-wide', size: 'wide', show: screen('broth') },
+  { name: 'prep-wide', size: 'wide', show: preparing },
+  { name: 'sheet-wide', size: 'wide', show: screen('sheet') },
   { name: 'simmer-wide', size: 'wide', show: screen('simmer') },
-  { name: 'stove-wide-dark', size: 'wide', dark: true, show: startCooking },
+  { name: 'stove-wide-dark', size: 'wide', dark: true, atStove: true, show: startCooking },
 ];
 
-/** Today at ten to seven in the evening, so that every picture shows the same hour. */
-function evenfall(): Date {
+/** The hour that a picture shows: time enough to prepare, or, at the stove, when it is lit. */
+function hourOf({ atStove }: Shot): Date {
   const now = new Date();
-  now.setHours(18, 50, 0, 0);
+  now.setHours(atStove ? 18 : 17, atStove ? 50 : 25, 0, 0);
   return now;
 }
 
@@ -66,7 +83,7 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   try {
     const base = await server.start();
     const page = await context.newPage();
-    await page.clock.install({ time: evenfall() });
+    await page.clock.install({ time: hourOf(shot) });
     await shot.show(page, base);
     await page.evaluate(() => document.fonts.ready);
     await page.clock.fastForward(1000);

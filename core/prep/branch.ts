@@ -40,6 +40,9 @@ function firstConflict(problem: PrepProblem, ends: readonly number[]): Use[] | u
   return found?.uses;
 }
 
+/** Whether nothing is wanted more than once at a time. */
+export const isFree = (problem: PrepProblem, ends: readonly number[]) => firstConflict(problem, ends) === undefined;
+
 export interface Best {
   ends: number[];
   judged: Omit<Judged, 'switches'>;

@@ -1,6 +1,6 @@
 import type { Prep, PrepTask } from '@elixa/contract';
 import { shiftIso } from '../time/shiftIso';
-import { backwards, isAttended, type PrepProblem } from './problem';
+import { backwards, isAttended, type Ends, type PrepProblem } from './problem';
 import { solvePrep, USUAL_EFFORT, type Effort, type PrepSolution } from './solve';
 import { workOf, type EveningWork, type PrepQuestion } from './tasks';
 import type { Work } from './tasks/work';
@@ -11,7 +11,7 @@ export interface PrepClock {
   now: string;
   ticks: Ticks;
   /** The plan so far, which is kept where it is still good. */
-  soFar?: ReadonlyArray<Pick<PrepTask, 'blockId' | 'endsAt'>>;
+  soFar?: Pick<Prep, 'tasks' | 'late'>;
 }
 
 /** A span within this of its bound needs no explaining. */
@@ -25,8 +25,8 @@ function lenient(problem: EveningWork): EveningWork {
   return { ...problem, blocks: kept, lags: problem.lags.map((lag) => ({ ...lag, mostMin: undefined })) };
 }
 
-function solved(problem: EveningWork, effort: Effort, order: readonly string[] = []): PrepSolution {
-  const solution = solvePrep(problem, effort, order) ?? solvePrep(lenient(problem), effort, order);
+function solved(problem: EveningWork, effort: Effort, soFar?: Ends): PrepSolution {
+  const solution = solvePrep(problem, effort, soFar) ?? solvePrep(lenient(problem), effort, soFar);
   if (!solution) throw new Error('The preparation contradicts itself');
   return solution;
 }
@@ -100,19 +100,19 @@ export function planPrep(
     return clock ? whatIsLeft(all, clock.ticks, nowMs, sitDownMs) : all;
   };
   const hurried = { lists: Math.ceil(effort.lists / 3), nodes: Math.ceil(effort.nodes / 8) };
-  const order = orderOf(clock?.soFar ?? []);
+  const soFar = clock?.soFar && endsOf(clock.soFar, question.evening.sitDownAt);
   let lateMin = 0;
   let problem = at(0);
   let solution: PrepSolution | undefined;
   // What runs by itself stands still on the clock while sitting down moves, so a late plan is made again for the later
   // hour; a short search finds the hour, and the plan for it is then worked out in full.
   for (let pass = 0; pass < 6 && !solution; pass += 1) {
-    const tried = solved(problem, clock ? hurried : effort, order);
+    const tried = solved(problem, clock ? hurried : effort, soFar);
     if (tried.judged.lateMin > 0 && pass < 5) {
       lateMin += Math.ceil(tried.judged.lateMin);
       problem = at(lateMin);
     } else {
-      solution = clock ? solved(problem, effort, order) : tried;
+      solution = clock ? solved(problem, effort, soFar) : tried;
     }
   }
   if (!solution) throw new Error('No hour was found for sitting down');
@@ -130,10 +130,15 @@ export function planPrep(
   };
 }
 
-/** Blocks of an earlier plan, the one that ends last first. */
-function orderOf(tasks: NonNullable<PrepClock['soFar']>): string[] {
-  const latestFirst = [...tasks].sort((a, b) => Date.parse(b.endsAt) - Date.parse(a.endsAt));
-  return [...new Set(latestFirst.map((task) => task.blockId))];
+/** Minutes before its own sitting down at which an earlier plan had each block end. */
+function endsOf({ tasks, late }: NonNullable<PrepClock['soFar']>, sitDownAt: string): Ends {
+  const sitDownMs = Date.parse(sitDownAt) + late * 1000;
+  const ends = new Map<string, number>();
+  for (const { blockId, endsAt } of tasks) {
+    const minutes = Math.round((sitDownMs - Date.parse(endsAt)) / 60_000);
+    ends.set(blockId, Math.min(minutes, ends.get(blockId) ?? Infinity));
+  }
+  return ends;
 }
 
 function attendedMin({ blocks }: PrepProblem): number {

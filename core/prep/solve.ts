@@ -1,5 +1,5 @@
 import { leastLateMin, leastSpanMin, leastStale } from './bounds';
-import { branchAndBound, type Best } from './branch';
+import { branchAndBound, isFree, type Best } from './branch';
 import { compare, compareTimes, judge, judgeTimes } from './judge';
 import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
 import { placeByList, placing } from './place';
@@ -20,6 +20,8 @@ export interface Effort {
   lists: number;
   nodes: number;
 }
+
+const NO_PLAN: Ends = new Map();
 
 export const USUAL_EFFORT: Effort = { lists: 800, nodes: 800 };
 /** To judge a change by its lateness, a short search is enough. */
@@ -48,22 +50,29 @@ function moved(order: readonly number[], random: () => number): number[] {
 }
 
 /** The list that an earlier plan was made by, as far as it knows the blocks; the rest stands behind. */
-function listFrom(problem: PrepProblem, order: readonly string[]): number[] {
-  const place = new Map(order.map((id, index) => [id, index]));
+function listFrom(problem: PrepProblem, soFar: Ends): number[] {
   const first = firstList(problem);
-  const rank = (index: number) => place.get(problem.blocks[index]!.id) ?? order.length + first.indexOf(index);
-  return [...first].sort((a, b) => rank(a) - rank(b));
+  const endOf = (index: number) => soFar.get(problem.blocks[index]!.id) ?? Infinity;
+  return [...first].sort((a, b) => (endOf(a) === endOf(b) ? 0 : endOf(a) - endOf(b)));
+}
+
+/** The earlier plan as it was, where it can still be carried out. */
+function asItWas(problem: PrepProblem, arcs: readonly Arc[], soFar: Ends): number[] | undefined {
+  const { blocks } = problem;
+  const ends = blocks.map((block) => Math.max(block.endsBeforeMin, soFar.get(block.id) ?? block.endsBeforeMin));
+  const settled = [...ends];
+  const holds = settle(blocks, arcs, settled) && settled.every((end, index) => end === ends[index]);
+  return holds && isFree(problem, ends) ? ends : undefined;
 }
 
 /**
- * Improves a list by moving one at a time, and goes on from what is no worse; only what is better takes the place of the
- * best, so that a plan under way is not turned over for nothing. Plain list scheduling is its first step.
+ * Improves a list by moving one at a time, and goes on from what is no worse. Plain list scheduling is its first step.
  */
 function searchLists(
   problem: PrepProblem,
   arcs: readonly Arc[],
   lists: number,
-  order: readonly string[],
+  soFar: Ends,
 ): (Best & { judged: Judged }) | undefined {
   const ready = placing(problem, arcs);
   const random = repeatable(problem.blocks.length);
@@ -71,7 +80,7 @@ function searchLists(
     const ends = placeByList(ready, fixedFirst(problem, list));
     return ends && { list, ends, judged: judge(problem, asEnds(problem.blocks, ends)) };
   };
-  let best = tried(listFrom(problem, order)) ?? tried(firstList(problem));
+  let best = tried(listFrom(problem, soFar)) ?? tried(firstList(problem));
   let here = best;
   let list: readonly number[] = here?.list ?? firstList(problem);
   for (let count = 1; count < lists; count += 1) {
@@ -84,18 +93,27 @@ function searchLists(
   return best;
 }
 
+/** A plan under way is not turned over for less freshness, in points, or a shorter stand, in minutes, than this. */
+const WORTH_MOVING = { stale: 5, spanMin: 5 };
+
+function isWorthMoving(found: Omit<Judged, 'switches'>, kept: Omit<Judged, 'switches'>): boolean {
+  if (found.lateMin !== kept.lateMin) return found.lateMin < kept.lateMin;
+  if (kept.stale - found.stale >= WORTH_MOVING.stale) return true;
+  return found.stale <= kept.stale && kept.spanMin - found.spanMin >= WORTH_MOVING.spanMin;
+}
+
 /**
  * Schedules the preparation backwards from sitting down: on time first, then freshness, then the shortest stand, then the
  * fewest changes of place. A list search finds a good schedule; branch and bound then looks for a better one and proves,
  * where it can, that there is none on the first three.
- * @param order ids of blocks, the last before sitting down first, as an earlier plan had them; it is kept where it is good
+ * @param soFar minutes before sitting down at which an earlier plan had each block end; it is kept where it is still good
  * @returns minutes before sitting down at which each block ends, with what no schedule can be better than; undefined when
  * the lags contradict one another
  */
 export function solvePrep(
   problem: PrepProblem,
   effort: Effort = USUAL_EFFORT,
-  order: readonly string[] = [],
+  soFar: Ends = NO_PLAN,
 ): PrepSolution | undefined {
   const { blocks } = problem;
   const arcs = arcsOf(problem);
@@ -106,12 +124,15 @@ export function solvePrep(
     stale: leastStale(problem, latest),
     spanMin: leastSpanMin(problem, latest),
   };
-  const listed = searchLists(problem, arcs, effort.lists, order);
+  const listed = searchLists(problem, arcs, effort.lists, soFar);
   const searched = branchAndBound(problem, arcs, listed, effort.nodes);
   if (!searched.best) return undefined;
   const isBetter = !listed || compareTimes(searched.best.judged, listed.judged) < 0;
-  const ends = asEnds(blocks, isBetter ? searched.best.ends : listed.ends);
-  return { ends, judged: judge(problem, ends), least, proven: searched.proven };
+  const found = isBetter ? searched.best : listed;
+  const kept = soFar.size > 0 ? asItWas(problem, arcs, soFar) : undefined;
+  const isKept = kept && !isWorthMoving(found.judged, judgeTimes(problem, asEnds(blocks, kept)));
+  const ends = asEnds(blocks, isKept ? kept : found.ends);
+  return { ends, judged: judge(problem, ends), least, proven: searched.proven && !isKept };
 }
 
 /** Plain list scheduling: the first list alone, as a reference. */

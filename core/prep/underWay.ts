@@ -2,6 +2,12 @@ import { isAttended, type Block } from './problem';
 import type { EveningWork } from './tasks';
 import { lengthOf, type Part, type Work } from './tasks/work';
 
+/**
+ * How long what follows may be put off once something is under way: nothing stands on a burner for long, a soak bears more,
+ * and work that was begun is gone on with.
+ */
+const PUT_OFF_MIN = { onBurner: 2, soaking: 15, begun: 5 };
+
 /** When the cook ticked each piece of work off, by task. Milliseconds. */
 export type Ticks = ReadonlyMap<string, number>;
 
@@ -52,15 +58,27 @@ export function whatIsLeft(work: EveningWork, ticks: Ticks, nowMs: number, sitDo
   const waitFor = (id: string, minutes: number) => {
     if (minutes > 0) notBeforeMin.set(id, Math.max(minutes, notBeforeMin.get(id) ?? 0));
   };
+  const startWithinMin = new Map<string, number>();
+  const startWithin = (id: string, minutes: number) =>
+    startWithinMin.set(id, Math.min(minutes, startWithinMin.get(id) ?? Infinity));
   const blocks = work.blocks.flatMap((block): Work[] => {
     const { next, untilMs, running } = progressOf(block, ticks, nowMs);
     const rest = shifted(block.segments.slice(next));
     const waitMin = untilMs === undefined ? 0 : minutesUntil(untilMs, nowMs);
     const isOver = rest.length === 0 && !running;
     if (next > 0) {
-      if (rest.length > 0) waitFor(block.id, waitMin);
+      if (rest.length > 0) {
+        waitFor(block.id, waitMin);
+        const isHot = running?.needs.includes('burner');
+        startWithin(
+          block.id,
+          waitMin + (isHot ? PUT_OFF_MIN.onBurner : running ? PUT_OFF_MIN.soaking : PUT_OFF_MIN.begun),
+        );
+      }
       for (const lag of work.lags.filter((one) => one.before === block.id && rest.length === 0)) {
-        waitFor(lag.after, minutesUntil((untilMs ?? nowMs) + lag.leastMin * 60_000, nowMs));
+        const sinceMs = untilMs ?? nowMs;
+        waitFor(lag.after, minutesUntil(sinceMs + lag.leastMin * 60_000, nowMs));
+        if (lag.mostMin !== undefined) startWithin(lag.after, minutesUntil(sinceMs + lag.mostMin * 60_000, nowMs));
       }
     }
     if (isOver) return [];
@@ -84,9 +102,17 @@ export function whatIsLeft(work: EveningWork, ticks: Ticks, nowMs: number, sitDo
   const left = new Set(blocks.map((block) => block.id));
   return {
     ...work,
-    blocks,
+    blocks: blocks.map((block) => startedWithin(block, startWithinMin.get(block.id), availableMin)),
     lags: work.lags.filter((lag) => left.has(lag.before) && left.has(lag.after)),
     availableMin,
     notBeforeMin,
   };
+}
+
+/** A block that has to start within so many minutes from now: it then ends at least so long before sitting down. */
+function startedWithin(work: Work, minutes: number | undefined, availableMin: number): Work {
+  if (minutes === undefined) return work;
+  const endsBeforeMin = Math.max(work.endsBeforeMin, availableMin - minutes - work.lastsMin);
+  const isStale = endsBeforeMin > (work.endsWithinMin ?? Infinity);
+  return { ...work, endsBeforeMin, endsWithinMin: isStale ? undefined : work.endsWithinMin };
 }

@@ -36,7 +36,12 @@ export function stagesOf(plan: PotPlan | undefined, live: LiveState, prep?: Prep
       open: conflicts > 0,
     },
     { id: 'broth', label: 'Broth', left: broth?.startBy ? `by ${clock(broth.startBy)}` : '', open: false },
-    { id: 'prep', label: 'Prep', left: prep ? prepLeft(prep) : 'planning', open: (prep?.late ?? 0) > 0 },
+    {
+      id: 'prep',
+      label: 'Prep',
+      left: cooking || finished ? 'done' : prep ? prepLeft(prep) : 'planning',
+      open: !cooking && !finished && (prep?.late ?? 0) > 0,
+    },
     { id: 'pot', label: 'Pot', left: plan ? count(plan.build.rounds, 'round', 'rounds') : '', open: false },
     {
       id: 'simmer',

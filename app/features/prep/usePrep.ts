@@ -56,7 +56,7 @@ export function usePrep(evening: Evening | undefined, ticks: Ticks, over: boolea
       const clock = {
         now: new Date(nowMs).toISOString(),
         ticks: new Map(isPast ? [] : Object.entries(ticks)),
-        soFar: soFar.current?.tasks,
+        soFar: soFar.current,
       };
       const prep = await preparer().prepFromNow(evening, clock);
       if (!current) return;
