@@ -129,6 +129,28 @@ function dinerFaults(evening: Evening): FieldError[] {
   });
 }
 
+/** What is bought, kept or planned for the kitchen that cannot be. */
+function kitchenFaults({ choices, pantry = [], kitchen, sitDownAt }: Evening): FieldError[] {
+  const unknown = (field: string, id: string): FieldError[] =>
+    hasIngredient(id) || formulaById(id)
+      ? []
+      : [{ field, message: `"${id}" is not in the catalogue`, fix: 'Use the id of an ingredient, or remove it.' }];
+  const startAt = kitchen?.startAt;
+  return [
+    ...(choices.bought ?? []).flatMap((id, index) => unknown(`choices.bought[${index}]`, id)),
+    ...pantry.flatMap(({ itemId }, index) => unknown(`pantry[${index}].itemId`, itemId)),
+    ...(startAt && Date.parse(startAt) >= Date.parse(sitDownAt)
+      ? [
+          {
+            field: 'kitchen.startAt',
+            message: 'Nobody can start before people sit down',
+            fix: 'Choose an earlier time to start, or a later one to sit down.',
+          },
+        ]
+      : []),
+  ];
+}
+
 /**
  * What an evening of the right shape asks for that cannot be had.
  * @returns field, message and fix of each fault; empty when the evening can be planned
@@ -146,7 +168,12 @@ export function checkEvening(evening: Evening): FieldError[] {
   }
   const unknownLiquids = liquidFaults(evening);
   if (unknownLiquids.length > 0) return unknownLiquids;
-  const faults = [...schoolFaults(evening, style), ...ingredientFaults(evening, style), ...dinerFaults(evening)];
+  const faults = [
+    ...schoolFaults(evening, style),
+    ...ingredientFaults(evening, style),
+    ...dinerFaults(evening),
+    ...kitchenFaults(evening),
+  ];
   if (!style.services.includes(evening.service)) {
     faults.push({
       field: 'service',

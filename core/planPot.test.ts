@@ -152,6 +152,9 @@ describe('an evening that cannot be planned', () => {
         choices: { swaps: [{ ingredientId: 'sake', withIngredientId: 'egg', scope: 'everyone' }], leaveOut: [] },
       },
     ],
+    ['choices.bought[0]', { ...evening, choices: { ...evening.choices, bought: ['moonDust'] } }],
+    ['pantry[0].itemId', { ...evening, pantry: [{ itemId: 'moonDust', massG: 1, changedAt: evening.sitDownAt }] }],
+    ['kitchen.startAt', { ...evening, kitchen: { startAt: evening.sitDownAt } }],
     ['diners[1].name', { ...evening, diners: [evening.diners[0]!, evening.diners[0]!] }],
   ])('names %s and the fix', (field, broken) => {
     const faults = checkEvening(broken);

@@ -65,6 +65,7 @@ test('weighing: too much miso is mended by the rest, and by water when nothing s
   await page.getByRole('button', { name: 'Other broths and sauces' }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'Miso broth' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('heading', { name: 'Miso broth' })).toBeVisible();
   await page.getByRole('button', { name: 'Weigh as you go' }).click();
   const sheet = page.getByRole('dialog');
   const next = sheet.getByRole('button', { name: 'Next' });

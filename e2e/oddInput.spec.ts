@@ -121,3 +121,22 @@ test('chicken is not served before its time unless somebody has measured it', as
   await serve.click();
   await expect(heading).not.toHaveText(/Round 1 is ready/);
 });
+
+test('a time that is past already: the stove still says when it would be ready, the preparation by how much it is late', async ({
+  page,
+}) => {
+  const { sitDownAt } = await (
+    await fetch(`${server.url}/api/evenings/practice-night`)
+  )
+    .json()
+    .then((one) => one.evening);
+  await page.clock.install({ time: new Date(Date.parse(sitDownAt) + 10 * 60_000) });
+  await page.goto(`${server.url}/evening/practice-night/stove`);
+  await expect(
+    page.getByText(/^Tonight\. That was \d+ min ago\. Lit now, the first round is ready at \d\d:\d\d\.$/),
+  ).toBeVisible();
+  await cookOn(page).goTo('Prep');
+  await expect(page.getByRole('region', { name: 'Short of time' })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: /^Sit down \d+ minutes later: on time$/ }).click({ timeout: 30_000 });
+  await expect(page.getByRole('region', { name: 'Short of time' })).toBeHidden({ timeout: 30_000 });
+});

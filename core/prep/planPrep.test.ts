@@ -1,5 +1,6 @@
 import type { Evening, Prep, PrepTask } from '@elixa/contract';
 import { planEvening, prepFromNow, remediesFromNow } from '../planEvening';
+import { MARINADES } from '../catalogue/formulas';
 import { styleById } from '../catalogue/styles';
 import { eveningFor, example } from '../testing/household';
 import { shiftIso } from '../time/shiftIso';
@@ -136,6 +137,20 @@ describe('what follows from the choices', () => {
     expect(minutesBetween(cut.endsAt, task(prep, 'carrot.cut').startsAt)).toBeGreaterThan(120);
   });
 
+  it('meat that is marinated for half an hour is cut first, so that the vegetables do not wait with it', () => {
+    const short = MARINADES.find(({ steps }) => {
+      const waits = steps.filter((step) => !step.attended).map((step) => step.minutes);
+      return Math.max(0, ...waits) >= 20 && Math.max(0, ...waits) < 180;
+    })!;
+    const { prep } = planEvening(choosing({ liquids: { ahead: [short.id] } }));
+    const cut = task(prep, 'chickenThigh.cut');
+    expect(ms(cut.startsAt)).toBeLessThan(ms(task(prep, 'napaCabbage.cut').startsAt));
+    expect(task(prep, 'chickenThigh.wash').startsAt).toBe(cut.endsAt);
+    const marinated = prep.tasks.filter((one) => one.subjectId === short.id);
+    expect(ms(marinated[0]!.startsAt)).toBeGreaterThanOrEqual(ms(cut.endsAt));
+    expect(overUse(prep)).toEqual([]);
+  });
+
   it('tofu that is pressed takes its twenty minutes, and browned tofu a burner', () => {
     const prep = planEvening(schools(eveningFor(4), { tofu: 'grilled' })).prep;
     const press = task(prep, 'firmTofu.before2');
@@ -258,6 +273,22 @@ describe('while it is going on', () => {
     const prep = prepFromNow(salted, from(salted, 400, ticks));
     expect(prep.tasks.some((each) => each.id.startsWith('chickenThigh'))).toBe(false);
     expect(prep.late).toBe(0);
+  });
+
+  it('what is ticked while the wait before it still runs is done, and so is the wait', () => {
+    const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
+    const start = task(first, wait.after[0]!);
+    const lift = first.tasks.find((each) => each.after.includes(wait.id))!;
+    const prep = prepFromNow(
+      evening,
+      from(evening, 90, [
+        [start.id, 95],
+        [lift.id, 90],
+      ]),
+    );
+    const ids = prep.tasks.map((each) => each.id);
+    expect(ids).not.toContain(wait.id);
+    expect(ids).not.toContain(lift.id);
   });
 
   it('a wait that is over does not hold anything back', () => {

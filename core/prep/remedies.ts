@@ -122,8 +122,11 @@ export function changesFor(evening: Evening, style: Style): Change[] {
 const MOST_REMEDIES = 6;
 
 const TOGETHER = 'together';
+const HELP = 'secondCook';
+const togetherId = (ids: readonly string[]) => `${TOGETHER}-${ids.join('+')}`;
+const togetherIds = (id: string) => id.slice(TOGETHER.length + 1).split('+');
 
-/** All changes that need nobody else, one on top of the other. */
+/** Changes one on top of the other. */
 function changedTogether(evening: Evening, style: Style, ids: readonly string[]): Evening {
   return ids.reduce(
     (changed, id) => changesFor(changed, style).find((one) => one.id === id)?.evening ?? changed,
@@ -131,22 +134,39 @@ function changedTogether(evening: Evening, style: Style, ids: readonly string[])
   );
 }
 
-const togetherIds = (id: string) => id.slice(TOGETHER.length + 1).split('+');
+type LateWith = (changed: Evening) => number | undefined;
 
-function allTogether(
-  evening: Evening,
-  style: Style,
-  helpful: readonly Remedy[],
-  lateWith: (changed: Evening) => number | undefined,
-): Remedy[] {
-  const alone = helpful.filter((one) => one.id !== 'secondCook').map((one) => one.id);
-  const best = Math.min(...helpful.map((one) => one.lateS));
-  if (alone.length < 2 || best === 0) return [];
-  const lateS = lateWith(changedTogether(evening, style, alone));
-  const now = helpful[0]!.lateS + helpful[0]!.gainsS;
-  if (lateS === undefined || lateS >= best) return [];
-  const id = `${TOGETHER}-${alone.join('+')}`;
-  return [{ id, text: 'All of these that need nobody else', lateS, gainsS: now - lateS }];
+/**
+ * What helps only together: hands and broth may both be too slow, so that neither alone gains anything. All that can be
+ * had without help is taken, and whatever then makes no difference is left out again; once so, and once with help.
+ */
+function allTogether(evening: Evening, style: Style, helpful: readonly Remedy[], lateWith: LateWith): Remedy[] {
+  const best = Math.min(Infinity, ...helpful.map((one) => one.lateS));
+  if (best === 0) return [];
+  const changes = changesFor(evening, style);
+  // Of two ways of preparing the same thing only one can be taken, and only where it helps by itself.
+  const isSchool = (id: string) => id.startsWith('school-');
+  const schools = helpful.filter(({ id }) => isSchool(id)).map(({ id }) => id);
+  const onePerQuestion = schools.filter(
+    (id, index) => schools.findIndex((other) => other.split('-')[1] === id.split('-')[1]) === index,
+  );
+  const others = changes.map(({ id }) => id).filter((id) => !isSchool(id) && id !== HELP);
+  const late = (ids: readonly string[]) => lateWith(changedTogether(evening, style, ids)) ?? Infinity;
+  const words = new Map(changes.map(({ id, text }) => [id, text]));
+  const pruned = (all: readonly string[]): Remedy | undefined => {
+    const lateS = late(all);
+    if (lateS >= best) return undefined;
+    const needed = all.reduce<readonly string[]>((kept, id) => {
+      const without = kept.filter((other) => other !== id);
+      return late(without) <= lateS ? without : kept;
+    }, all);
+    return { id: togetherId(needed), text: needed.map((id) => words.get(id)).join('; '), lateS, gainsS: 0 };
+  };
+  const alone = pruned([...onePerQuestion, ...others]);
+  const isHelpOpen = changes.some(({ id }) => id === HELP) && alone?.lateS !== 0;
+  const helped = isHelpOpen ? pruned([HELP, ...onePerQuestion, ...others]) : undefined;
+  const found = [alone, helped].filter((one): one is Remedy => one !== undefined);
+  return found.filter((one, index) => index === 0 || one.lateS < found[0]!.lateS);
 }
 
 /**
@@ -171,7 +191,7 @@ export function remediesFor(
     .slice(0, MOST_REMEDIES);
   return [
     ...helpful,
-    ...allTogether(evening, style, helpful, lateWith),
+    ...allTogether(evening, style, helpful, lateWith).map((one) => ({ ...one, gainsS: lateS - one.lateS })),
     { id: 'sitDownLater', text: `Sit down ${Math.round(lateS / 60)} minutes later`, lateS: 0, gainsS: lateS },
   ];
 }

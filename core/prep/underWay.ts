@@ -24,20 +24,21 @@ interface Progress {
   running?: Part;
 }
 
-/** How far a block has come: what was ticked is over, and a wait is over when its time is. */
+/**
+ * How far a block has come: what was ticked is over, and all that comes before it; a wait is over when its time is, or
+ * when what follows it was ticked.
+ */
 export function progressOf(work: Work, ticks: Ticks, nowMs: number): Progress {
-  let untilMs: number | undefined;
-  for (const [index, part] of work.segments.entries()) {
-    const tick = ticks.get(taskId(work, part));
-    if (tick !== undefined) {
-      untilMs = tick;
-    } else if (isAttended(part) || untilMs === undefined) {
-      return { next: index, untilMs };
-    } else {
-      const endMs = untilMs + part.lastsMin * 60_000;
-      if (endMs > nowMs) return { next: index + 1, untilMs: endMs, running: part };
-      untilMs = endMs;
-    }
+  const tickOf = (part: Part) => ticks.get(taskId(work, part));
+  const done = work.segments.findLastIndex((part) => tickOf(part) !== undefined);
+  if (done === -1) return { next: 0 };
+  let untilMs = tickOf(work.segments[done]!)!;
+  for (let next = done + 1; next < work.segments.length; next += 1) {
+    const part = work.segments[next]!;
+    if (isAttended(part)) return { next, untilMs };
+    const endMs = untilMs + part.lastsMin * 60_000;
+    if (endMs > nowMs) return { next: next + 1, untilMs: endMs, running: part };
+    untilMs = endMs;
   }
   return { next: work.segments.length, untilMs };
 }

@@ -29,5 +29,7 @@ export function makeEvening(id: string, now: Date, last?: Evening): Evening {
 
 /** The same evening again, at the next supper time. */
 export function cookAgain(evening: Evening, id: string, now: Date): Evening {
-  return { ...evening, id, title: `${evening.title}, again`.slice(0, 80), sitDownAt: isoLocal(nextSupper(now)) };
+  const title = `${evening.title}, again`.slice(0, 80);
+  const kitchen = evening.kitchen && { ...evening.kitchen, startAt: undefined };
+  return { ...evening, id, title, kitchen, sitDownAt: isoLocal(nextSupper(now)) };
 }

@@ -5,7 +5,7 @@ import { useEvening } from '@/features/evening/EveningContext';
 import { TickRow } from '@/ui/TickRow';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
-import { clock, dayShort, lasting } from '@/ui/time';
+import { clock, dayShort, lasting, toDateField } from '@/ui/time';
 import { handTasks, inGoes, lengthS, nowTasks, type PrepGroup } from './prepWords';
 
 interface Props {
@@ -61,7 +61,7 @@ export const NextTasks = memo(function NextTasks({ prep, now, onTick }: Props) {
         <View role="list" className="border-t border-line">
           {inGoes(hands.filter((task) => !atHand.has(task.id))).map((group) => {
             const first = group.tasks[0]!;
-            const isOtherDay = dayShort(first.startsAt) !== dayShort(evening.sitDownAt);
+            const isOtherDay = toDateField(first.startsAt) !== toDateField(evening.sitDownAt);
             return (
               <TickRow
                 key={first.id}

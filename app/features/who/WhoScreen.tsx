@@ -40,7 +40,10 @@ export function WhoScreen() {
   const setDiners = (diners: Diner[]) => change({ ...evening, diners });
   const setTime = (date: string, time: string) => {
     const sitDownAt = fromFields(date, time);
-    if (sitDownAt) change({ ...evening, sitDownAt });
+    if (!sitDownAt) return;
+    // When somebody is home moves with the day.
+    const startAt = evening.kitchen?.startAt && fromFields(date, toTimeField(evening.kitchen.startAt));
+    change({ ...evening, sitDownAt, kitchen: evening.kitchen && { ...evening.kitchen, startAt } });
   };
   const edited = editing === undefined ? undefined : evening.diners[editing];
 

@@ -4,8 +4,11 @@ import { BOARD_ORDER, prepWorkOf, type PrepStep, type PrepWork } from '../../cat
 import type { Helping } from '../../diners/helpings';
 import { showMeasure } from '../../measures/showMeasure';
 import type { Lag } from '../problem';
+import { LONG_WAIT_MIN } from './liquids';
 import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
 
+/** From so long a marinade on, its meat has the board to itself first. */
+const WORTH_APART_MIN = 20;
 /** Washing the board after raw meat or fish. */
 const WASH_MIN = 2;
 
@@ -75,12 +78,14 @@ function partsOf(thing: Thing, work: PrepWork, pace: number): Part[] {
  * What is done for everything that goes into the pot and comes after it: soaked, thawed, firmed, pressed, cut, and in what
  * order on the board.
  * @param leadMin minutes before sitting down at which the burner is lit
+ * @param firstOf the first piece of work of each liquid, which a marinade's meat comes before
  */
 export function foodWork(
   evening: Evening,
   food: readonly Helping[],
   liquids: readonly Liquid[],
   leadMin: number,
+  firstOf: ReadonlyMap<string, string>,
 ): WorkList {
   const pace = PACE[evening.kitchen?.pace ?? 'steady'];
   const bought = new Set(evening.choices.bought);
@@ -121,21 +126,23 @@ export function foodWork(
   const marinades = liquids.filter((liquid) => liquid.kind === 'marinade');
   const main = mainOf(food, works);
   const lags: Lag[] = marinades.flatMap((marinade) =>
-    main ? [{ before: main.id, after: firstPartOf(marinade), leastMin: 0 }] : [],
+    main ? [{ before: main.id, after: firstOf.get(marinade.id) ?? marinade.id, leastMin: 0 }] : [],
   );
-  // What lies in a marinade for hours is cut long before the vegetables; the board is washed twice then.
-  const isLong = marinades.some((one) => one.steps.some((step) => !step.attended && step.durationS >= 3 * 3600));
-  const early = main && isLong ? [main] : [];
+  // What lies in a marinade is cut before the vegetables, so that they do not wait with it; the board is washed twice then.
+  const liesMin = Math.max(0, ...marinades.flatMap((one) => one.steps.map(waitsMin)));
+  const apart: Partial<Work> = {
+    boardApart: true,
+    staleness: 0,
+    endsWithinMin: undefined,
+    early: liesMin >= LONG_WAIT_MIN,
+  };
   const all = withBoardWashed(
-    works.map((work) =>
-      early.includes(work) ? { ...withWash(work), early: true, staleness: 0, endsWithinMin: undefined } : work,
-    ),
+    works.map((work) => (work === main && liesMin >= WORTH_APART_MIN ? { ...withWash(work), ...apart } : work)),
   );
   return { works: [...all, ...washApart(all)], lags: [...lags, ...boardOrder(all), ...washLags(all)] };
 }
 
-const firstPartOf = ({ id, steps }: Liquid) =>
-  steps.some((step) => !step.attended && step.durationS >= 3 * 3600) && steps.at(-1)?.attended ? `${id}-1` : id;
+const waitsMin = ({ attended, durationS }: Liquid['steps'][number]) => (attended ? 0 : durationS / 60);
 
 /** What a marinade lies on: the most of the meat, poultry or fish. */
 function mainOf(food: readonly Helping[], works: readonly Work[]): Work | undefined {
@@ -159,7 +166,7 @@ const withWash = (work: Work): Work => ({
   lastsMin: work.lastsMin + WASH_MIN,
 });
 
-const isRaw = ({ board, early }: Work) => !early && (board === 'fish' || board === 'meat');
+const isRaw = ({ board, boardApart }: Work) => !boardApart && (board === 'fish' || board === 'meat');
 const WASH_ID = 'washBoard';
 
 /** What raw food is cut last. */
@@ -204,7 +211,7 @@ const lastStage = (works: readonly Work[]) =>
 
 /** Everything of one stage is over before anything of the next one starts. */
 function boardOrder(works: readonly Work[]): Lag[] {
-  const tonight = works.filter((work) => !work.early && work.board !== undefined);
+  const tonight = works.filter((work) => !work.boardApart && work.board !== undefined);
   const stages = BOARD_ORDER.map((stage) => tonight.filter((work) => work.board === stage)).filter(
     (stage) => stage.length > 0,
   );

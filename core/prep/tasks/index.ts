@@ -31,7 +31,7 @@ export interface EveningWork extends PrepProblem {
 export function workOf({ evening, food, liquids, simmer }: PrepQuestion): EveningWork {
   const leadMin = leadOf(simmer);
   const forLiquids = liquidWork(liquids, leadMin);
-  const forFood = foodWork(evening, food, liquids, leadMin);
+  const forFood = foodWork(evening, food, liquids, leadMin, forLiquids.firstOf);
   const beforeCheck = [...forLiquids.works, ...forFood.works]
     .filter((work) => work.endsBeforeMin >= leadMin && !work.early)
     .map((work) => work.id);

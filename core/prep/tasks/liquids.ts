@@ -3,7 +3,7 @@ import type { Lag, Resource } from '../problem';
 import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
 
 /** A wait of so long parts the work before it from the work after it; in between the cook goes away. */
-const LONG_WAIT_MIN = 180;
+export const LONG_WAIT_MIN = 180;
 /** How much longer than it must something may lie in the fridge. */
 const MAY_LIE_MIN = 14 * 60;
 const COLD_C = 8;
@@ -58,8 +58,12 @@ function parted(steps: readonly LiquidStep[]): Array<{ steps: Step[]; thenWaitsM
 /**
  * What is done for each broth, sauce, marinade and base: every one in one go, but for the hours in which it lies.
  * @param leadMin minutes before sitting down at which the burner is lit
+ * @returns with the first piece of work of each liquid
  */
-export function liquidWork(liquids: readonly Liquid[], leadMin: number): WorkList {
+export function liquidWork(
+  liquids: readonly Liquid[],
+  leadMin: number,
+): WorkList & { firstOf: ReadonlyMap<string, string> } {
   const works: Work[] = [];
   const lags: Lag[] = [];
   const firstOf = new Map<string, string>();
@@ -102,7 +106,7 @@ export function liquidWork(liquids: readonly Liquid[], leadMin: number): WorkLis
       lags.push({ before: base.id, after: ids[0]!, leastMin: 0 });
     }
   }
-  return { works, lags: lags.map((lag) => ({ ...lag, before: lastOf(works, lag.before) })) };
+  return { works, firstOf, lags: lags.map((lag) => ({ ...lag, before: lastOf(works, lag.before) })) };
 }
 
 /** The last part of a liquid that was parted; the id itself where it was not. */

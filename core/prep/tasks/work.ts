@@ -19,6 +19,8 @@ export interface Work extends Block {
   /** It keeps until sitting down from the day before. */
   dayBefore: boolean;
   board?: BoardStage;
+  /** It has the board to itself, out of the usual order, and washes it. */
+  boardApart?: boolean;
 }
 
 export interface WorkList {
