@@ -88,7 +88,7 @@ const BY_FAMILY: Record<Family, PrepWork> = {
     keepsMin: 10 * HOUR,
   },
   seaweed: {
-    says: 'Cut',
+    says: 'Soak five minutes, drain, cut',
     fixedMin: 1,
     minPer100G: 1,
     board: 'plants',

@@ -50,6 +50,11 @@ export function Hands({ prep }: { prep: Prep }) {
             kitchen({ startAt: time === '' ? undefined : fromFields(toDateField(evening.sitDownAt), time) })
           }
           hint="Leave it empty when somebody is at home."
+          error={
+            startAt && Date.parse(startAt) >= Date.parse(evening.sitDownAt)
+              ? 'Nobody can start before: choose a time before people sit down.'
+              : undefined
+          }
         />
       </View>
       <View>

@@ -1,0 +1,76 @@
+import { INGREDIENTS, ingredientById } from './ingredients';
+import { LEFT_KEEPS_DAYS, packOf, SECTIONS, sectionOf } from './packs';
+import { BOARD_ORDER, PREP_SCHOOLS, prepWorkOf } from './prepWork';
+
+const work = (id: string, cut = '', schools = {}) => prepWorkOf(ingredientById(id), cut, schools);
+const cuttable = INGREDIENTS.filter((one) => Object.keys(one.cuts).length > 0);
+
+describe('the work that an ingredient makes', () => {
+  it.each(cuttable)('is told and timed: $name', (one) => {
+    for (const cut of Object.keys(one.cuts)) {
+      const found = prepWorkOf(one, cut);
+      expect(found.says.length).toBeGreaterThan(3);
+      expect(found.fixedMin).toBeGreaterThan(0);
+      expect(found.minPer100G).toBeGreaterThan(0);
+      expect(found.freshMin).toBeLessThanOrEqual(found.keepsMin);
+      if (found.board) expect(BOARD_ORDER).toContain(found.board);
+      for (const step of [...(found.before ?? []), ...(found.after ?? [])]) expect(step.lastsMin).toBeGreaterThan(0);
+    }
+  });
+
+  it('puts raw fish and meat last on the board, and minces on none', () => {
+    expect(work('codFillet').board).toBe('fish');
+    expect(work('chickenThigh').board).toBe('meat');
+    expect(work('chickenMince').board).toBeUndefined();
+    expect(BOARD_ORDER.indexOf('plants')).toBeLessThan(BOARD_ORDER.indexOf('meat'));
+  });
+
+  it('firms meat for thin slices, soaks noodles, thaws prawns, and keeps lotus root in water', () => {
+    expect(work('beefSlice', 'thin').before!.some((step) => step.needs?.includes('freezer'))).toBe(true);
+    expect(work('glassNoodle', 'soaked').before!.some((step) => step.lastsMin >= 20 && !step.attended)).toBe(true);
+    expect(work('prawn', 'whole').before!.some((step) => step.says === 'It thaws')).toBe(true);
+    expect(work('lotusRoot', 'slice').after![0]!.says).toContain('water');
+  });
+
+  it('lets nothing spoil faster than grated radish, and no soaked noodle wait for an hour', () => {
+    const radish = work('daikon', 'grated');
+    expect(radish.keepsMin).toBeLessThanOrEqual(20);
+    for (const one of cuttable) expect(prepWorkOf(one, '').staleness).toBeLessThanOrEqual(radish.staleness);
+    for (const id of ['glassNoodle', 'mungVermicelli', 'riceNoodle', 'riceCake']) {
+      expect(work(id).keepsMin).toBeLessThan(60);
+    }
+  });
+
+  it('follows the school that is chosen, and no other', () => {
+    expect(work('firmTofu', 'block').before).toBeUndefined();
+    expect(work('firmTofu', 'block', { tofu: 'pressed' }).before).toHaveLength(2);
+    expect(work('firmTofu', 'block', { tofu: 'grilled' }).after).toHaveLength(1);
+    expect(work('carrot', 'round', { tofu: 'grilled' }).after).toBeUndefined();
+    for (const options of Object.values(PREP_SCHOOLS)) {
+      for (const { of } of Object.values(options)) expect(ingredientById(of)).toBeDefined();
+    }
+  });
+});
+
+describe('how it is sold', () => {
+  it.each(INGREDIENTS)('has a section, and a pack where it is not weighed or counted: $name', (one) => {
+    const section = sectionOf(one);
+    expect(SECTIONS).toContain(section);
+    expect(LEFT_KEEPS_DAYS[section]).toBeGreaterThan(0);
+    const pack = packOf(one);
+    if (!pack) expect(['vegetables', 'meat', 'fish']).toContain(section);
+    else expect(pack.massG).toBeGreaterThan(0);
+  });
+
+  it('finds ginger with the vegetables, dried fish on the shelf and chilli with the spices', () => {
+    const section = (id: string) => sectionOf(ingredientById(id));
+    expect(['ginger', 'bonitoFlakes', 'driedChilli', 'pumpkin', 'misoRed', 'egg'].map(section)).toEqual([
+      'vegetables',
+      'driedGoods',
+      'spices',
+      'vegetables',
+      'sauces',
+      'tofuAndEggs',
+    ]);
+  });
+});
