@@ -126,12 +126,12 @@ test('a time that is past already: the stove still says when it would be ready, 
   page,
 }) => {
   const { sitDownAt } = await (
-    await fetch(`${server.url}/api/evenings/practice-night`)
+    await fetch(`${server.url}/api/evenings/muffled-peal`)
   )
     .json()
     .then((one) => one.evening);
   await page.clock.install({ time: new Date(Date.parse(sitDownAt) + 10 * 60_000) });
-  await page.goto(`${server.url}/evening/practice-night/stove`);
+  await page.goto(`${server.url}/evening/muffled-peal/stove`);
   await expect(
     page.getByText(/^Tonight\. That was \d+ min ago\. Lit now, the first round is ready at \d\d:\d\d\.$/),
   ).toBeVisible();
