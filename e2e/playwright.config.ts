@@ -4,7 +4,8 @@ import { chromiumOptions } from './support/chromium';
 export default defineConfig({
   testDir: '.',
   outputDir: 'results',
-  workers: 1,
+  globalSetup: './support/demoData.ts',
+  workers: 2,
   retries: 0,
   timeout: 180_000,
   expect: { timeout: 10_000 },

@@ -146,6 +146,7 @@ test('shopping: ticked, put away, counted from a file with a bad line, and short
   await expect(faults.getByText('line 3, item')).toBeVisible();
   await expect(faults.getByText(/"moon dust" is not in the catalogue/)).toBeVisible();
   await faults.getByRole('button', { name: 'Close' }).click();
+  await expect(faults).toBeHidden();
   await expect(page.getByRole('checkbox', { name: /^firm tofu,/ })).toBeHidden();
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const adding = page.getByRole('dialog', { name: 'In the house' });

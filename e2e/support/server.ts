@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 
@@ -9,11 +9,14 @@ const READY = /Elixa is ready:\s+(http:\S+)/;
 
 /** A server of its own in a folder of its own, that can be killed and started again on the same data and port. */
 export class ElixaServer {
-  private readonly data = mkdtempSync(path.join(tmpdir(), 'elixa-e2e-'));
+  readonly data = mkdtempSync(path.join(tmpdir(), 'elixa-e2e-'));
   private child: ChildProcess | undefined;
   url = '';
 
-  constructor(private readonly options: { demo?: boolean } = {}) {}
+  constructor(private readonly options: { demo?: boolean } = {}) {
+    const demoData = process.env.ELIXA_E2E_DEMO;
+    if (options.demo && demoData) cpSync(demoData, this.data, { recursive: true });
+  }
 
   async start(): Promise<string> {
     const port = this.url ? new URL(this.url).port : '0';
