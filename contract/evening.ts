@@ -118,7 +118,7 @@ export const eveningSchema = z.object({
   diners: z.array(dinerSchema).min(1).max(24),
   cooks: z.int().min(1).max(4),
   kitchen: kitchenSchema.optional(),
-  /** What the house has; it is taken off the shopping, and a base in its jar need not be made. */
+  /** What the house has; it is taken off the shopping, and a sauce or base in its jar need not be made. */
   pantry: z.array(pantryItemSchema).max(500).optional(),
   units: unitsSchema,
   vessel: vesselSchema,
@@ -143,6 +143,8 @@ export const eveningSchema = z.object({
       .optional(),
     /** What is bought ready cut or cooked, and needs no preparation. */
     bought: z.array(catalogueIdSchema).max(40).optional(),
+    /** Sauces and bases that are made although a jar of them is in the house, by formula. */
+    fresh: z.array(catalogueIdSchema).max(12).optional(),
     /** How many times over a sauce or base is made, by formula; what is not for tonight is kept. */
     batches: z.record(catalogueIdSchema, z.int().min(1).max(4)).optional(),
     /** What the table likes, by formula, in steps: 1 is a little more, -1 a little less. */

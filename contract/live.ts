@@ -23,11 +23,14 @@ export const liveEventSchema = z.discriminatedUnion('type', [
   z.object({ ...base, type: z.literal('resumed') }),
   z.object({ ...base, type: z.literal('undone'), target: z.uuid() }),
   z.object({ ...base, type: z.literal('noted'), text: z.string().trim().min(1).max(2000) }),
-  /** Something is ticked, or not any more: a task of the preparation, what stands on the counter, what was bought. */
+  /**
+   * Something is ticked, or not any more: a task of the preparation, what stands on the counter, what was bought, what
+   * was taken out of the pantry.
+   */
   z.object({
     ...base,
     type: z.literal('ticked'),
-    list: z.enum(['prep', 'counter', 'bought']),
+    list: z.enum(['prep', 'counter', 'bought', 'used']),
     itemId: z.string().min(1).max(120),
     on: z.boolean(),
   }),

@@ -123,6 +123,10 @@ export const liquidSchema = z.object({
   keeps: keepsSchema,
   /** Made more than once over: so many times, so much kept, until that day (`2026-12-08`). */
   batch: z.object({ times: z.int(), keptMl: z.number(), keepUntil: z.string() }).optional(),
+  /** Nothing is made: so many g are taken of what is in the house, good until that day. */
+  jar: z
+    .object({ needG: z.number().nonnegative(), haveG: z.number().nonnegative(), bestBefore: z.string().optional() })
+    .optional(),
   swaps: z.array(swapSchema),
   drawn: z.array(drawnSchema),
   startBy: z.string().optional(),

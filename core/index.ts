@@ -34,7 +34,7 @@ export { doneInCalendar, prepCalendar } from './formats/calendar';
 export { pantryCsv, pantryFromCsv, shoppingCsv } from './formats/csv';
 export { SECTION_WORDS, shoppingText } from './formats/shoppingText';
 export type { Section } from './catalogue/packs';
-export { inStock, mergePantry, pantryKey } from './shopping/pantry';
+export { inStock, mergePantry, pantryKey, putAway, takenOut, type Count } from './shopping/pantry';
 export { shoppingList } from './shopping/shoppingList';
 export { listAlone, solvePrep } from './prep/solve';
 export { shiftIso } from './time/shiftIso';

@@ -17,6 +17,7 @@ import { sum } from './formula/sum';
 import { buyWhole } from './measures/buyWhole';
 import { showMeasure } from './measures/showMeasure';
 import { solveBeside } from './plan/beside';
+import { jarFor } from './plan/jarFor';
 import { solveBroths, type SolvedLiquid } from './plan/broths';
 import { shoppingList } from './shopping/shoppingList';
 import type { AdditionModel } from './simmer/additionModel';
@@ -37,7 +38,7 @@ function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly
     };
   });
   const fromLiquids: Amount[] = liquids.flatMap((liquid) =>
-    liquid.ingredients.map((part) => ({
+    (liquid.jar ? [] : liquid.ingredients).map((part) => ({
       ingredientId: part.ingredientId,
       purpose: PURPOSE[liquid.kind],
       massG: part.massG,
@@ -68,13 +69,15 @@ function buildOf(evening: Evening, food: readonly Helping[], fit: Fit): Build {
   };
 }
 
-/** Share of a base that the broths of this evening take out of its jar; what is lifted out is no part of it. */
-function takenShare({ active, solution }: SolvedLiquid, broths: readonly SolvedLiquid[]): number {
-  const gramsIn = (parts: SolvedLiquid['solution']['parts']) => sum(parts.map((part) => part.massG));
-  const taken = broths.flatMap((one) => one.solution.parts.filter((part) => part.ingredientId === active.formula.id));
-  const jarG = gramsIn(solution.parts.filter((part) => part.role !== 'aroma' && part.role !== 'infusion'));
-  return taken.length > 0 ? gramsIn(taken) / jarG : 0;
-}
+const gramsIn = (parts: SolvedLiquid['solution']['parts']) => sum(parts.map((part) => part.massG));
+
+/** Grams of a base that the broths of this evening take out of its jar. */
+const takenG = ({ active }: SolvedLiquid, broths: readonly SolvedLiquid[]) =>
+  gramsIn(broths.flatMap((one) => one.solution.parts.filter((part) => part.ingredientId === active.formula.id)));
+
+/** The same as a share of what is made of it; what is lifted out is no part of it. */
+const takenShare = (one: SolvedLiquid, broths: readonly SolvedLiquid[]) =>
+  takenG(one, broths) / gramsIn(one.solution.parts.filter((part) => part.role !== 'aroma' && part.role !== 'infusion'));
 
 /** A plan without its preparation, with what the preparation is worked out from. */
 export interface PlannedPot {
@@ -97,7 +100,9 @@ export function planPotAndFood(evening: Evening, model: AdditionModel = timesTab
   );
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
-    return describeLiquid({ ...one, evening, readyBy, takenShare: takenShare(one, broths) });
+    const needG = one.active.formula.kind === 'base' ? takenG(one, broths) : one.solution.finishedG;
+    const jar = one.place === 'pot' ? jarFor(evening, one.active, needG) : undefined;
+    return describeLiquid({ ...one, evening, readyBy, takenShare: takenShare(one, broths), jar });
   });
   const amounts = amountsOf(evening, food, liquids);
   const plan = {
@@ -115,6 +120,7 @@ export function planPotAndFood(evening: Evening, model: AdditionModel = timesTab
       evening,
       helpings: food,
       liquidIngredientIds: liquids.flatMap((liquid) => liquid.ingredients.map((part) => part.ingredientId)),
+      jars: liquids.filter((liquid) => liquid.jar).map((liquid) => liquid.name),
       rounds: fit.rounds,
     }),
   } as const;

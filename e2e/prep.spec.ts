@@ -136,8 +136,9 @@ test('shopping: ticked, put away, counted from a file with a bad line, and short
   await expect(kelp).toBeChecked();
   await page.reload();
   await expect(kelp).toBeChecked();
-  await page.getByRole('button', { name: 'Put what will be left into the pantry' }).click();
-  await expect(page.getByText('1 things put away.')).toBeVisible();
+  await page.getByRole('button', { name: 'Put the shopping away' }).click();
+  await expect(page.getByText('1 thing put away.')).toBeVisible();
+  await expect(kelp).toBeHidden();
   const file = 'item,amount,best_before\nfirm tofu,2 kg,\nmoon dust,3 g,\ntoasted sesame oil,200 ml,2030-01-01\n';
   await page
     .getByLabel('Pantry file')
@@ -174,4 +175,21 @@ test('the sheet to print is one page', async ({ page }) => {
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
   await page.getByRole('button', { name: 'Back' }).click();
   await expect(page).toHaveURL(/\/prep$/);
+});
+
+test('after the evening, what was eaten is taken out of the pantry once', async ({ page }) => {
+  const soy = async () => {
+    const { items } = pantrySchema.parse(await (await fetch(`${server.url}/api/pantry`)).json());
+    return items.find((item) => item.itemId === 'darkSoy')!.massG;
+  };
+  const before = await soy();
+  await page.goto(`${server.url}/evening/first-frost/after`);
+  await page.getByRole('button', { name: 'Take them out of the pantry' }).click();
+  await expect(page.getByText('What was eaten has been taken out of the pantry.')).toBeVisible();
+  await expect(async () => expect(await soy()).toBeLessThan(before)).toPass();
+  const after = await soy();
+  await page.reload();
+  await expect(page.getByText('What was eaten has been taken out of the pantry.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take them out of the pantry' })).toBeHidden();
+  expect(await soy()).toBe(after);
 });

@@ -1,8 +1,9 @@
-import type { Evening } from '@elixa/contract';
+import type { Evening, PantryItem } from '@elixa/contract';
 import { planPot } from '@elixa/core';
 import { render, type RenderResult } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
 import { Provider } from 'react-redux';
+import { usePantry } from '@/features/pantry/usePantry';
 import { makeStore } from '@/store';
 import { EveningProvider } from '@/features/evening/EveningContext';
 
@@ -20,25 +21,28 @@ function Inside({
     onChange(next);
     setEvening(next);
   };
+  const { items: pantry } = usePantry();
+  const plan = planPot({ ...evening, pantry });
   return (
-    <EveningProvider value={{ evening, change, plan: planPot(evening), faults: [], pending: false, prepState: {} }}>
+    <EveningProvider value={{ evening, change, plan, faults: [], pending: false, prepState: {} }}>
       {children}
     </EveningProvider>
   );
 }
 
-/** Shows a part of an evening's page, with the plan that follows from it, and every change that it makes. */
+/** Shows a part of an evening's page, with the plan that follows from it, every change that it makes, and the pantry. */
 export async function inEvening(
   evening: Evening,
   children: ReactNode,
-): Promise<{ shown: RenderResult; last(): Evening | undefined }> {
+): Promise<{ shown: RenderResult; last(): Evening | undefined; stock(): PantryItem[] }> {
   let last: Evening | undefined;
+  const store = makeStore();
   const shown = await render(
-    <Provider store={makeStore()}>
+    <Provider store={store}>
       <Inside start={evening} onChange={(next) => (last = next)}>
         {children}
       </Inside>
     </Provider>,
   );
-  return { shown, last: () => last };
+  return { shown, last: () => last, stock: () => store.getState().pantry.items };
 }

@@ -7,6 +7,8 @@ interface Situation {
   helpings: readonly Helping[];
   /** What is in the broth, the sauces and what is made ahead. */
   liquidIngredientIds: readonly string[];
+  /** What comes out of a jar made for another table. */
+  jars: readonly string[];
   rounds: number;
 }
 
@@ -47,6 +49,15 @@ const RULES: readonly CautionRule[] = [
       const eggs = [...new Set([...named(situation, hasKind('egg')), ...inLiquids(situation, hasKind('egg'))])];
       const children = situation.evening.diners.filter((diner) => diner.child).map((diner) => diner.name);
       return eggs.length > 0 ? [...eggs, ...children] : [];
+    },
+  },
+  {
+    id: 'otherTablesJar',
+    severity: 'danger',
+    text: 'A jar holds what was made for another table. Read its label before it goes to those who cannot eat everything; where the label is silent, make it fresh.',
+    because: ({ evening, jars }) => {
+      const careful = evening.diners.filter((diner) => diner.avoids.length > 0 || diner.diets.length > 0);
+      return jars.length > 0 && careful.length > 0 ? [...jars, ...careful.map((diner) => diner.name)] : [];
     },
   },
   {

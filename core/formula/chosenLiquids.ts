@@ -14,16 +14,10 @@ export interface ChosenLiquids {
   ahead: Formula[];
 }
 
-/** Bases that these broths take from a jar, by the schools that are followed, where no good jar is in the house. */
+/** Bases that these broths take from a jar, by the schools that are followed. */
 function jarsOf(broths: readonly Formula[], evening: Evening): Formula[] {
   const used = broths.flatMap((broth) => partsOf(broth, evening.style.schools)).map((part) => part.ingredientId);
-  const day = evening.sitDownAt.slice(0, 10);
-  const inTheHouse = new Set(
-    (evening.pantry ?? [])
-      .filter(({ massG, bestBefore = day }) => massG > 0 && bestBefore >= day)
-      .map(({ itemId }) => itemId),
-  );
-  return [...new Set(used)].filter((id) => !inTheHouse.has(id)).flatMap((id) => formulaById(id) ?? []);
+  return [...new Set(used)].flatMap((id) => formulaById(id) ?? []);
 }
 
 /**

@@ -55,6 +55,19 @@ function show(parts: readonly SolvedPart[], evening: Evening) {
   return { ingredients, measured };
 }
 
+/** What is left to do where it comes out of a jar. */
+const fromTheJar = (steps: readonly LiquidStep[]): LiquidStep[] => [
+  {
+    id: 'fromJar',
+    says: 'Take the jar out, stir it, and taste it',
+    atS: 0,
+    durationS: 60,
+    attended: true,
+    lookFor: 'It smells as it did when it was made; if it does not, it is made again',
+  },
+  ...steps.filter((step) => step.whenServed).map((step) => ({ ...step, atS: 60 })),
+];
+
 const totalS = (steps: readonly LiquidStep[]) => Math.max(0, ...steps.map((step) => step.atS + step.durationS));
 const ends = (band: Band | undefined): [number, number] | undefined => band && [band[0], band[2]];
 const pair = (range: readonly [number, number] | undefined): [number, number] | undefined =>
@@ -98,11 +111,13 @@ export function describeLiquid(given: {
   forGuests?: string[];
   /** Share of a base that a broth of this evening takes. */
   takenShare?: number;
+  /** The jar that it comes from, where it need not be made. */
+  jar?: Liquid['jar'];
 }): Liquid {
-  const { active, solution, evening, readyBy, place, forGuests, takenShare = 0 } = given;
+  const { active, solution, evening, readyBy, place, forGuests, takenShare = 0, jar } = given;
   const { formula, target } = active;
   const { ingredients, measured } = show(solution.parts, evening);
-  const steps = timedSteps(active, solution);
+  const steps = jar ? fromTheJar(timedSteps(active, solution)) : timedSteps(active, solution);
   const isBroth = formula.kind === 'broth';
   const water = showMeasure(solution.thinnerG, ingredientById('water'), evening.units);
   return {
@@ -136,7 +151,8 @@ export function describeLiquid(given: {
     colour: solution.colour,
     allergens: allergensOf(solution.parts),
     keeps: formula.keeps,
-    batch: place === 'aside' ? undefined : batchOf(active, solution, evening, takenShare),
+    jar,
+    batch: place === 'aside' || jar ? undefined : batchOf(active, solution, evening, takenShare),
     swaps: appliedSwaps(evening, active),
     drawn: solution.drawn,
     startBy: shiftIso(readyBy, -totalS(steps)),

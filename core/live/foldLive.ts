@@ -25,7 +25,7 @@ export const WAITING: LiveState = {
   pausedMs: 0,
   taps: [],
   notes: [],
-  ticks: { prep: {}, counter: {}, bought: {} },
+  ticks: { prep: {}, counter: {}, bought: {}, used: {} },
 };
 
 /**

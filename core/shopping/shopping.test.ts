@@ -1,10 +1,11 @@
-import type { PantryItem } from '@elixa/contract';
+import type { Evening, PantryItem } from '@elixa/contract';
 import fc from 'fast-check';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { MADE_FROM, SECTIONS, sectionOf } from '../catalogue/packs';
+import { planEvening } from '../planEvening';
 import { planPot } from '../planPot';
 import { eveningFor, example } from '../testing/household';
-import { inStock, mergePantry, pantryKey } from './pantry';
+import { inStock, mergePantry, pantryKey, putAway, takenOut } from './pantry';
 import { shoppingList } from './shoppingList';
 
 const EVENING = example('practice-night');
@@ -79,13 +80,130 @@ describe('a jar in the pantry', () => {
     style: { ...base.style, schools: { base: 'ahead' } },
     choices: { swaps: [], leaveOut: [], liquids: { broth: 'satayBroth' } },
   };
-  const bases = (pantry: PantryItem[]) => planPot({ ...evening, pantry }).liquids.filter((one) => one.kind === 'base');
+  const liquid = (id: string, pantry: PantryItem[], more: Partial<Evening> = {}) =>
+    planPot({ ...evening, ...more, pantry }).liquids.find((one) => one.id === id)!;
+  const choosing = (choices: Partial<Evening['choices']>) => ({ choices: { ...evening.choices, ...choices } });
+  const PASTE = [stock('satayPaste', 300, '2026-12-08')];
 
-  it('need not be made again while it is good', () => {
-    expect(bases([])).toHaveLength(1);
-    expect(bases([stock('satayPaste', 300, '2026-12-08')])).toHaveLength(0);
-    expect(bases([stock('satayPaste', 300, '2026-11-20')])).toHaveLength(1);
-    expect(bases([stock('satayPaste', 0)])).toHaveLength(1);
+  it('need not be made again while it is good and enough', () => {
+    const { jar } = liquid('satayPaste', PASTE);
+    expect(jar).toMatchObject({ haveG: 300, bestBefore: '2026-12-08' });
+    const taken = liquid('satayBroth', []).ingredients.find((part) => part.ingredientId === 'satayPaste')!.massG;
+    expect(jar!.needG).toBeCloseTo(taken, 6);
+    expect(liquid('satayPaste', []).jar).toBeUndefined();
+    expect(liquid('satayPaste', [stock('satayPaste', 300, '2026-11-20')]).jar).toBeUndefined();
+    expect(liquid('satayPaste', [stock('satayPaste', 0)]).jar).toBeUndefined();
+    expect(liquid('satayPaste', [stock('satayPaste', taken * 0.9)]).jar).toBeUndefined();
+    expect(liquid('satayPaste', [stock('satayPaste', taken * 0.5), ...PASTE]).jar!.haveG).toBeCloseTo(
+      300 + taken * 0.5,
+      6,
+    );
+  });
+
+  it('takes its ingredients off the list, and all its work but taking it out', () => {
+    const without = planEvening({ ...evening, pantry: [] });
+    const withJar = planEvening({ ...evening, pantry: PASTE });
+    const need = (plan: typeof without, id: string) => plan.shopping.find((one) => one.ingredientId === id)?.needG ?? 0;
+    for (const part of without.liquids.find((one) => one.id === 'satayPaste')!.ingredients) {
+      expect(need(withJar, part.ingredientId)).toBeLessThan(need(without, part.ingredientId));
+    }
+    const work = (plan: typeof without) => plan.prep.tasks.filter((task) => task.blockId === 'satayPaste');
+    expect(work(without).length).toBeGreaterThan(1);
+    expect(work(withJar)).toHaveLength(1);
+    expect(work(withJar)[0]).toMatchObject({ attended: true, dayBefore: false });
+    expect(withJar.prep.attendedS).toBeLessThan(without.prep.attendedS);
+  });
+
+  it('serves a dip as well', () => {
+    const [dip] = planPot(evening).liquids.filter((one) => one.kind === 'sauce');
+    const jarred = liquid(dip!.id, [stock(dip!.formulaId, 1000, '2026-12-08')]);
+    expect(jarred.jar!.needG).toBeCloseTo(dip!.finishedMl, 6);
+    expect(jarred.steps.filter((step) => !step.whenServed)).toHaveLength(1);
+  });
+
+  it('is left shut where tonight asks for something else than is in it', () => {
+    const [part] = liquid('satayPaste', []).ingredients;
+    for (const choices of [
+      { fresh: ['satayPaste'] },
+      { batches: { satayPaste: 2 } },
+      { taste: { satayPaste: { heat: 1 } } },
+      { leaveOut: [part!.ingredientId] },
+    ]) {
+      expect(liquid('satayPaste', PASTE, choosing(choices)).jar).toBeUndefined();
+    }
+  });
+
+  it('is named with those who cannot eat everything', () => {
+    const careful = { diners: evening.diners.map((diner, index) => (index ? diner : { ...diner, avoids: ['milk'] })) };
+    const caution = (more: Partial<Evening>, pantry = PASTE) =>
+      planPot({ ...evening, ...more, pantry }).cautions.find((one) => one.id === 'otherTablesJar');
+    expect(caution(careful)!.because).toContain(evening.diners[0]!.name);
+    expect(caution(careful, [])).toBeUndefined();
+    expect(caution({ diners: evening.diners.map((diner) => ({ ...diner, avoids: [], diets: [] })) })).toBeUndefined();
+  });
+});
+
+describe('the shopping put away, and what was eaten taken out', () => {
+  const days = { today: '2026-11-24', evening: EVENING.sitDownAt.slice(0, 10) };
+  const dated = (counts: ReadonlyArray<Omit<PantryItem, 'changedAt'>>) =>
+    counts.map((count) => ({ ...count, changedAt: AT }));
+
+  it('once it is away, nothing is left to buy; once it is eaten, what was left over is there', () => {
+    const away = dated(putAway(shopping, () => true, [], days));
+    const after = shoppingList(EVENING, amounts, away);
+    expect(after.filter((one) => one.buy.count > 0)).toEqual([]);
+    const eaten = mergePantry(
+      away,
+      takenOut({ shopping: after, liquids: [] }, away, days.evening).map((count) => ({
+        ...count,
+        changedAt: '2026-11-25T10:00:00Z',
+      })),
+    );
+    for (const one of shopping) {
+      const left = eaten.filter(({ itemId }) => itemId === one.ingredientId).reduce((sum, { massG }) => sum + massG, 0);
+      expect(Math.abs(left - one.leftG)).toBeLessThanOrEqual(2);
+    }
+  });
+
+  it('takes only what is ticked, adds to what is there, and dates what is fresh', () => {
+    const cabbage = item(shopping, 'napaCabbage');
+    const kelp = item(shopping, 'kelp');
+    const isBought = (id: string) => id === 'napaCabbage' || id === 'kelp';
+    const [first, second] = putAway(shopping, isBought, [stock('kelp', 7)], days).sort((a, b) =>
+      b.itemId.localeCompare(a.itemId),
+    );
+    expect(first).toEqual({
+      itemId: 'napaCabbage',
+      bestBefore: '2026-11-29',
+      massG: Math.round(cabbage.needG + cabbage.leftG),
+    });
+    expect(second).toEqual({ itemId: 'kelp', bestBefore: undefined, massG: Math.round(7 + kelp.needG + kelp.leftG) });
+    expect(putAway(shopping, () => false, [], days)).toEqual([]);
+    const later = putAway(shopping, isBought, [], { ...days, evening: '2026-12-24' });
+    expect(later.find((one) => one.itemId === 'napaCabbage')!.bestBefore).toBe('2026-12-24');
+  });
+
+  it('is taken from the earliest day first, and never from what is past', () => {
+    const needs = { shopping: [{ ...item(shopping, 'kelp'), needG: 30 }], liquids: [] };
+    const pantry = [
+      stock('kelp', 50),
+      stock('kelp', 20, '2026-12-08'),
+      stock('kelp', 10, '2026-11-01'),
+      stock('salt', 100),
+    ];
+    expect(takenOut(needs, pantry, days.evening)).toEqual([
+      { itemId: 'kelp', bestBefore: '2026-12-08', massG: 0 },
+      { itemId: 'kelp', bestBefore: undefined, massG: 40 },
+    ]);
+  });
+
+  it('takes the jars too', () => {
+    const dip = planPot(EVENING).liquids.find((one) => one.kind === 'sauce')!;
+    const pantry = [stock(dip.formulaId, 1000, '2027-01-01')];
+    const plan = planPot({ ...EVENING, pantry });
+    expect(takenOut(plan, pantry, days.evening)).toEqual([
+      { itemId: dip.formulaId, bestBefore: '2027-01-01', massG: Math.round(1000 - dip.finishedMl) },
+    ]);
   });
 });
 

@@ -6,6 +6,7 @@ import { LEFT_KEEPS_DAYS, LOOSE_STEP_G, MADE_FROM, packOf, SECTIONS, sectionOf }
 import { portionsOf } from '../diners/portion';
 import { buyWhole } from '../measures/buyWhole';
 import { showMeasure } from '../measures/showMeasure';
+import { goodOn } from './pantry';
 
 /** Less than this is no leftover to speak of. */
 const WORTH_USING_G = 50;
@@ -17,8 +18,7 @@ const MORE_A_HEAD_G = 40;
 /** What is still good on the day, in g of each thing. */
 function inTheHouse(pantry: readonly PantryItem[], day: string): Map<string, number> {
   const have = new Map<string, number>();
-  for (const { itemId, massG, bestBefore } of pantry) {
-    if (bestBefore !== undefined && bestBefore < day) continue;
+  for (const { itemId, massG } of goodOn(pantry, day)) {
     have.set(itemId, (have.get(itemId) ?? 0) + massG);
   }
   return have;

@@ -1,13 +1,14 @@
-import type { Evening } from '@elixa/contract';
+import type { Evening, PotPlan } from '@elixa/contract';
 import { liveSteps, type LiveState } from '@elixa/core';
 import { Redirect, router } from 'expo-router';
 import { Download, Repeat } from '@/ui/icons';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { usePlan } from '@/features/evening/usePlan';
 import { cookAgain } from '@/features/evenings/makeEvening';
 import { eveningMade } from '@/features/evening/draftsSlice';
+import { usePantry } from '@/features/pantry/usePantry';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useAppDispatch } from '@/store';
 import { Button } from '@/ui/Button';
@@ -15,6 +16,7 @@ import { Field } from '@/ui/Field';
 import { Instead, Section } from '@/ui/Page';
 import { Body, Figures, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
+import { OutOfThePantry } from './OutOfThePantry';
 import { saveAsFile } from './saveAsFile';
 
 /** How an evening went, and what to remember of it. */
@@ -23,7 +25,13 @@ export function AfterScreen() {
   const log = useLiveLog(evening.id);
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
+  const { items: pantry } = usePantry();
   const started = log.events.find((event) => event.type === 'started');
+  const cooked = useMemo(
+    () => (started?.type === 'started' ? { ...started.evening, pantry } : undefined),
+    [started, pantry],
+  );
+  const { plan } = usePlan(cooked);
   if (log.events.length === 0)
     return <Instead title="Not cooked yet" says="What happens at the stove is written down here." />;
   if (log.state.status !== 'finished' || started?.type !== 'started')
@@ -36,7 +44,7 @@ export function AfterScreen() {
   };
   return (
     <>
-      <Outcome evening={started.evening} state={log.state} />
+      {plan ? <Outcome evening={started.evening} plan={plan} state={log.state} /> : null}
       <Section title="Notes for next time">
         {log.state.notes.map((note) => (
           <View key={note.at + note.text} className="border-l-4 border-iron pl-4">
@@ -56,6 +64,7 @@ export function AfterScreen() {
           <Button className="self-start" label="Keep this note" disabled={text.trim() === ''} onPress={keep} />
         </View>
       </Section>
+      {plan ? <OutOfThePantry plan={plan} evening={started.evening} log={log} /> : null}
       <View className="gap-3 sm:flex-row">
         <Button
           look="main"
@@ -85,9 +94,8 @@ function sitDownWords(lateS: number): string {
   return `${lasting(lateS)} ${lateS > 0 ? 'later' : 'earlier'} than planned`;
 }
 
-function Outcome({ evening, state }: { evening: Evening; state: LiveState }) {
-  const { plan } = usePlan(evening);
-  if (!plan || state.startedAtMs === undefined) return null;
+function Outcome({ evening, plan, state }: { evening: Evening; plan: PotPlan; state: LiveState }) {
+  if (state.startedAtMs === undefined) return null;
   const steps = liveSteps(plan.simmer);
   const done = new Map(state.taps.map((tap) => [tap.step, tap.atS]));
   const serve = steps.find((step) => step.kind === 'serve');

@@ -1,8 +1,9 @@
 import type { Liquid } from '@elixa/contract';
-import { inStock, pantryKey, showVolume } from '@elixa/core';
+import { pantryKey, shiftIso, showVolume } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { usePantry } from '@/features/pantry/usePantry';
+import { isoNow } from '@/features/stove/isoNow';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
@@ -25,8 +26,16 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
       choices: { ...evening.choices, batches: { ...evening.choices.batches, [liquid.formulaId]: Number(next) } },
     });
   const { batch } = liquid;
-  const jar = { itemId: liquid.formulaId, massG: Math.round(batch?.keptMl ?? 0), bestBefore: batch?.keepUntil };
-  const inPantry = inStock(pantry).some((item) => pantryKey(item) === pantryKey(jar));
+  const putAway = () => {
+    const bestBefore = shiftIso(isoNow(new Date()), liquid.keeps.fridgeDays * 86_400).slice(0, 10);
+    const jar = { itemId: liquid.formulaId, bestBefore };
+    const before = pantry.find((item) => pantryKey(item) === pantryKey(jar))?.massG ?? 0;
+    count([{ ...jar, massG: Math.round(before + liquid.finishedMl) }]);
+    // From now on it is taken from its jar, tonight's share as well.
+    const { [liquid.formulaId]: _, ...batches } = evening.choices.batches ?? {};
+    const fresh = evening.choices.fresh?.filter((id) => id !== liquid.formulaId);
+    change({ ...evening, choices: { ...evening.choices, batches, fresh } });
+  };
   return (
     <Section title="How much of it">
       <Segmented
@@ -44,16 +53,11 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
           <Small>On the jar</Small>
           <Body className="text-lg font-semibold">{liquid.name}</Body>
           <Body>
-            {showVolume(batch.keptMl, evening.units)}, made {dayAndMonth(liquid.startBy ?? evening.sitDownAt)}, good
-            until {dayAndMonth(batch.keepUntil)}
+            Made {dayAndMonth(liquid.startBy ?? evening.sitDownAt)}, good until {dayAndMonth(batch.keepUntil)}
           </Body>
+          <Body>{showVolume(batch.keptMl, evening.units)} are left after the evening.</Body>
           {batch.keptMl >= 5 ? (
-            <Button
-              className="mt-2 self-start"
-              label={inPantry ? 'It is in the pantry' : 'Put it into the pantry'}
-              disabled={inPantry}
-              onPress={() => count([jar])}
-            />
+            <Button className="mt-2 self-start" label="It is made: into the pantry" onPress={putAway} />
           ) : null}
         </View>
       ) : null}

@@ -12,6 +12,7 @@ import { clock, day, lasting } from '@/ui/time';
 import { BatchSection } from './BatchSection';
 import { DrawChart } from './DrawChart';
 import { keepsWords } from './liquidWords';
+import { JarSection } from './JarSection';
 import { LeftOut } from './LeftOut';
 import { MeasureRow } from './MeasureRow';
 import { StrengthBand } from './StrengthBand';
@@ -20,10 +21,9 @@ import { WeighSheet } from './WeighSheet';
 
 const MADE = { broth: '', sauce: 'for the table', marinade: 'for the meat', base: 'made ahead' } as const;
 
-/** A liquid's numbers, what to measure for it, and the table's taste. */
+/** A liquid's numbers, and what is measured for it or taken from its jar. */
 export function LiquidFormula({ liquid }: { liquid: Liquid }) {
   const { evening } = useEvening();
-  const [weighing, setWeighing] = useState(false);
   const isBroth = liquid.kind === 'broth';
   return (
     <View className="gap-8">
@@ -57,12 +57,23 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
         <Working liquid={liquid} />
       </View>
 
+      <JarSection liquid={liquid} />
+      {liquid.jar ? null : <Measuring liquid={liquid} />}
+    </View>
+  );
+}
+
+/** What to measure, by hand or on the scale, how much of it, and the table's taste. */
+function Measuring({ liquid }: { liquid: Liquid }) {
+  const [weighing, setWeighing] = useState(false);
+  return (
+    <>
       <Section title="Measure" aside={<Small>None of it? Tap it.</Small>}>
         <View className="border-t border-line">
           {liquid.ingredients.map((part) => (
             <MeasureRow key={part.ingredientId} liquid={liquid} part={part} />
           ))}
-          {isBroth || liquid.startWaterText === '' ? null : (
+          {liquid.kind === 'broth' || liquid.startWaterText === '' ? null : (
             <View className="min-h-target flex-row items-center gap-4 border-b border-line py-2">
               <Body className="flex-1 font-semibold">{thinnedWith(liquid)}</Body>
               <Figure size="small">{liquid.startWaterText}</Figure>
@@ -81,7 +92,7 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
       {weighing ? <WeighSheet liquid={liquid} onClose={() => setWeighing(false)} /> : null}
       <BatchSection liquid={liquid} />
       <TasteSection liquid={liquid} />
-    </View>
+    </>
   );
 }
 
@@ -91,7 +102,7 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
   const isBroth = liquid.kind === 'broth';
   return (
     <View className="gap-8">
-      <Section title="Make it">
+      <Section title={liquid.jar ? 'At the table' : 'Make it'}>
         {liquid.startBy ? (
           <View>
             <Figure>{clock(liquid.startBy)}</Figure>

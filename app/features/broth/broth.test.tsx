@@ -7,6 +7,7 @@ import { practice } from '@/testing/household';
 import { Conflicts } from '../who/Conflicts';
 import { BatchSection } from './BatchSection';
 import { keepsWords, tabName, tasteWord } from './liquidWords';
+import { JarSection } from './JarSection';
 import { LeftOut } from './LeftOut';
 import { MeasureRow } from './MeasureRow';
 import { TasteSection } from './TasteSection';
@@ -116,9 +117,33 @@ describe('a larger batch', () => {
     expect(screen.getAllByRole('radio', { name: 'Double' })).toHaveLength(1);
     await userEvent.press(screen.getByRole('radio', { name: 'Double' }));
     expect(last()!.choices.batches).toEqual({ chilliSauce: 2 });
-    expect(screen.getByText(/^\d+ ml, made .* good until/)).toBeTruthy();
-    await userEvent.press(screen.getByRole('button', { name: 'Put it into the pantry' }));
-    expect(screen.getByRole('button', { name: 'It is in the pantry' })).toBeDisabled();
+    expect(screen.getByText(/^Made .* good until/)).toBeTruthy();
+    expect(screen.getByText(/^\d+ ml are left after the evening\.$/)).toBeTruthy();
+  });
+
+  it('goes into the pantry when it is made, and tonight takes its share from the jar', async () => {
+    const { last, stock } = await inEvening(
+      choosing({ liquids: { sauces: ['citrusSoy'] }, batches: { citrusSoy: 2 }, fresh: ['citrusSoy'] }),
+      <OfLiquid
+        id="citrusSoy"
+        show={(liquid) => (
+          <>
+            <JarSection liquid={liquid} />
+            {liquid.jar ? null : <BatchSection liquid={liquid} />}
+          </>
+        )}
+      />,
+    );
+    await userEvent.press(screen.getByRole('button', { name: 'It is made: into the pantry' }));
+    expect(last()!.choices).toMatchObject({ batches: {}, fresh: [] });
+    const { needG, haveG } = planPot({ ...last()!, pantry: stock() }).liquids.find((one) => one.jar)!.jar!;
+    expect(haveG / needG).toBeCloseTo(2, 1);
+    expect(screen.getByText(`${Math.round(needG)} g of it tonight`)).toBeTruthy();
+    expect(screen.getByText(new RegExp(`^${haveG} g are in the pantry, good until`))).toBeTruthy();
+    await userEvent.press(screen.getByRole('button', { name: 'Make it fresh all the same' }));
+    expect(last()!.choices.fresh).toEqual(['citrusSoy']);
+    await userEvent.press(screen.getByRole('button', { name: 'Take it from the jar instead' }));
+    expect(last()!.choices.fresh).toEqual([]);
   });
 });
 

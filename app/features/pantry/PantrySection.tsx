@@ -10,6 +10,7 @@ import { Section } from '@/ui/Page';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Figure, Small } from '@/ui/Text';
 import { dayAndMonth } from '@/ui/time';
+import { things } from '@/ui/words';
 import { useFileChoice } from '@/ui/useFileChoice';
 import { AddToPantry } from './AddToPantry';
 import { usePantry } from './usePantry';
@@ -36,7 +37,7 @@ export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] })
     setTold(read.items.length > 0 ? `${read.items.length} read from the file.` : '');
   });
   return (
-    <Section title="Pantry" aside={<Small>{stock.length === 0 ? '' : `${stock.length} things`}</Small>}>
+    <Section title="Pantry" aside={<Small>{stock.length === 0 ? '' : things(stock.length)}</Small>}>
       {stock.length === 0 ? (
         <Body className="text-soft">Nothing is counted yet. What is here comes off the shopping list.</Body>
       ) : (

@@ -2,14 +2,13 @@ import { planEvening, prepFromNow, shiftIso } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { render } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
-import { leftovers } from '../shopping/shoppingWords';
 import { NowCard } from './NowCard';
 import { changed, handTasks, inGoes, lastTicked, nowTasks, standing } from './prepWords';
 import { isBehind } from './usePrep';
 import { WorkingAlone } from './WorkingAlone';
 
 const evening = practice();
-const { prep, shopping } = planEvening(evening);
+const { prep } = planEvening(evening);
 const SIT = Date.parse(evening.sitDownAt);
 const begins = Date.parse(handTasks(prep)[0]!.startsAt);
 
@@ -82,14 +81,5 @@ describe('pieces of work that follow one another', () => {
     const groups = inGoes(handTasks(prep));
     expect(groups.flatMap((group) => group.tasks)).toEqual(handTasks(prep));
     expect(groups.length).toBeLessThan(handTasks(prep).length);
-  });
-});
-
-describe('putting away', () => {
-  it('keeps of what was bought what tonight leaves, and nothing of the rest', () => {
-    const kelp = shopping.find((item) => item.ingredientId === 'kelp')!;
-    const rest = leftovers(shopping, { kelp: 1 }, []);
-    expect(rest).toEqual([{ itemId: 'kelp', massG: Math.round(kelp.leftG) }]);
-    expect(leftovers(shopping, {}, [])).toEqual([]);
   });
 });

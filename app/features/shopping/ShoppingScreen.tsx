@@ -1,11 +1,19 @@
 import type { ShoppingItem } from '@elixa/contract';
-import { ingredientById, SECTION_WORDS, shoppingCsv, shoppingText, type Section as ShopSection } from '@elixa/core';
+import {
+  ingredientById,
+  putAway,
+  SECTION_WORDS,
+  shoppingCsv,
+  shoppingText,
+  type Section as ShopSection,
+} from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { usePantry } from '@/features/pantry/usePantry';
 import { PantrySection } from '@/features/pantry/PantrySection';
+import { isoNow } from '@/features/stove/isoNow';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { fileNameOf, saveText } from '@/store/files';
 import { Button } from '@/ui/Button';
@@ -14,7 +22,8 @@ import { Section } from '@/ui/Page';
 import { Body, Figures, Heading, Small } from '@/ui/Text';
 import { TickRow } from '@/ui/TickRow';
 import { dayShort } from '@/ui/time';
-import { leftovers, share } from './shoppingWords';
+import { things } from '@/ui/words';
+import { share } from './share';
 
 const INK = 'rgb(var(--ink))';
 
@@ -32,10 +41,13 @@ export function ShoppingScreen() {
   const sections = [...new Set(missing.map((item) => item.section))];
   const title = `${evening.title}, ${dayShort(evening.sitDownAt)}, ${evening.diners.length} at table`;
   const name = `${fileNameOf(evening.title)}-shopping`;
-  const putAway = () => {
-    const rest = leftovers(missing, bought, pantry);
-    count(rest);
-    setTold(rest.length === 0 ? 'Tick what was bought first.' : `${rest.length} things put away.`);
+  const putAll = () => {
+    const days = { today: isoNow(new Date()).slice(0, 10), evening: evening.sitDownAt.slice(0, 10) };
+    const counts = putAway(missing, (id) => bought[id] !== undefined, pantry, days);
+    count(counts);
+    // From now on the pantry says that it is there.
+    for (const { itemId } of counts) log.record({ type: 'ticked', list: 'bought', itemId, on: false });
+    setTold(counts.length === 0 ? 'Tick what was bought first.' : `${things(counts.length)} put away.`);
   };
   return (
     <View className="gap-8">
@@ -79,10 +91,12 @@ export function ShoppingScreen() {
         </Section>
       ))}
       {missing.length === 0 ? <Body>Everything is in the house.</Body> : null}
-      <View className="gap-2">
-        <Button className="self-start" label="Put what will be left into the pantry" onPress={putAway} />
-        <Small>What is ticked as bought, less what tonight takes.</Small>
-      </View>
+      {missing.length === 0 ? null : (
+        <View className="gap-2">
+          <Button className="self-start" label="Put the shopping away" onPress={putAll} />
+          <Small>What is ticked goes into the pantry. What is eaten comes out again after the evening.</Small>
+        </View>
+      )}
       <PantrySection tonight={inTheHouse} />
     </View>
   );

@@ -87,7 +87,7 @@ export function liquidWork(
         freshMin: FRESH_MIN[liquid.kind],
         staleness: isLast ? STALENESS[liquid.kind] : 0,
         early: thenWaitsMin > 0,
-        dayBefore: thenWaitsMin > 0 || (isLast && keepsMin >= DAY_BEFORE_MIN),
+        dayBefore: !liquid.jar && (thenWaitsMin > 0 || (isLast && keepsMin >= DAY_BEFORE_MIN)),
         why: thenWaitsMin > 0 ? `It lies for ${Math.round(thenWaitsMin / 60)} hours` : WHY[liquid.kind],
       });
       if (!isLast) {

@@ -1,0 +1,68 @@
+import type { Evening, PotPlan } from '@elixa/contract';
+import { inStock, pantryKey, takenOut } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { pantryName } from '@/features/pantry/PantrySection';
+import { usePantry } from '@/features/pantry/usePantry';
+import type { LiveLogAccess } from '@/features/stove/useLiveLog';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Page';
+import { Body, Figure, Small } from '@/ui/Text';
+import { things } from '@/ui/words';
+
+/** The tick that remembers, on every device, that this evening has been taken out. */
+const TAKEN = 'evening';
+
+/** What the evening took from the pantry, taken out of its count once. */
+export function OutOfThePantry({ plan, evening, log }: { plan: PotPlan; evening: Evening; log: LiveLogAccess }) {
+  const { items, count } = usePantry();
+  const [open, setOpen] = useState(false);
+  const isDone = log.state.ticks.used[TAKEN] !== undefined;
+  const stock = new Map(inStock(items).map((item) => [pantryKey(item), item.massG]));
+  const counts = isDone ? [] : takenOut(plan, items, evening.sitDownAt.slice(0, 10));
+  if (!isDone && counts.length === 0) return null;
+  const takeOut = () => {
+    count(counts);
+    log.record({ type: 'ticked', list: 'used', itemId: TAKEN, on: true });
+  };
+  return (
+    <Section title="Pantry">
+      {isDone ? (
+        <Body>What was eaten has been taken out of the pantry.</Body>
+      ) : (
+        <>
+          <Body>The evening took of {things(counts.length)} that the pantry counts.</Body>
+          {open ? (
+            <View role="list" className="border-t border-line">
+              {counts.map((item) => {
+                const before = stock.get(pantryKey(item)) ?? 0;
+                return (
+                  <View
+                    role="listitem"
+                    key={pantryKey(item)}
+                    className="min-h-target flex-row items-center gap-3 border-b border-line py-1"
+                  >
+                    <View className="min-w-0 flex-1">
+                      <Body className="font-semibold">{pantryName(item.itemId)}</Body>
+                      <Small>{item.massG > 0 ? `${item.massG} g are left` : 'used up'}</Small>
+                    </View>
+                    <Figure size="small">−{Math.round(before - item.massG)} g</Figure>
+                  </View>
+                );
+              })}
+            </View>
+          ) : null}
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Take them out of the pantry" onPress={takeOut} />
+            <Button
+              look="quiet"
+              aria-expanded={open}
+              label={open ? 'Hide them' : 'Show them'}
+              onPress={() => setOpen(!open)}
+            />
+          </View>
+        </>
+      )}
+    </Section>
+  );
+}

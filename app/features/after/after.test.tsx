@@ -1,0 +1,64 @@
+import type { LiveEvent, PantryItem } from '@elixa/contract';
+import { foldLive, planPot } from '@elixa/core';
+import { screen, userEvent } from '@testing-library/react-native';
+import { useState } from 'react';
+import { usePantry } from '@/features/pantry/usePantry';
+import { Button } from '@/ui/Button';
+import { Small } from '@/ui/Text';
+import { inEvening } from '@/testing/inEvening';
+import { practice } from '@/testing/household';
+import { OutOfThePantry } from './OutOfThePantry';
+
+jest.mock('@/store/localStore', () => ({
+  localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
+}));
+
+const evening = practice();
+
+/** The section, a way to fill the pantry, and what it holds. */
+function Kitchen() {
+  const { items, count } = usePantry();
+  const [events, setEvents] = useState<LiveEvent[]>([]);
+  const record = (event: object) =>
+    setEvents([...events, { ...event, id: crypto.randomUUID(), at: evening.sitDownAt } as LiveEvent]);
+  const stock: PantryItem[] = [...items];
+  return (
+    <>
+      <Button
+        label="Fill it"
+        onPress={() =>
+          count([
+            { itemId: 'kelp', massG: 500 },
+            { itemId: 'satayPaste', massG: 3 },
+          ])
+        }
+      />
+      <OutOfThePantry
+        plan={planPot({ ...evening, pantry: stock })}
+        evening={evening}
+        log={{ events, state: foldLive(events), unsent: 0, record }}
+      />
+      {stock.map((item) => (
+        <Small key={item.itemId}>{`${item.itemId}: ${item.massG}`}</Small>
+      ))}
+    </>
+  );
+}
+
+describe('after the evening', () => {
+  it('what was eaten comes out of the pantry once, with what is left told before', async () => {
+    await inEvening(evening, <Kitchen />);
+    expect(screen.queryByText('Pantry')).toBeNull();
+    await userEvent.press(screen.getByRole('button', { name: 'Fill it' }));
+    expect(screen.getByText('The evening took of 1 thing that the pantry counts.')).toBeTruthy();
+    await userEvent.press(screen.getByRole('button', { name: 'Show them' }));
+    const needG = planPot(evening).shopping.find((item) => item.ingredientId === 'kelp')!.needG;
+    const leftG = Math.round(500 - needG);
+    expect(screen.getByText(`${leftG} g are left`)).toBeTruthy();
+    await userEvent.press(screen.getByRole('button', { name: 'Take them out of the pantry' }));
+    expect(screen.getByText('What was eaten has been taken out of the pantry.')).toBeTruthy();
+    expect(screen.getByText(`kelp: ${leftG}`)).toBeTruthy();
+    expect(screen.getByText('satayPaste: 3')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Take them out of the pantry' })).toBeNull();
+  });
+});
