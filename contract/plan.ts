@@ -278,7 +278,8 @@ export const prepTaskSchema = z.object({
 
 export const remedySchema = z.object({
   id: z.string(),
-  text: z.string(),
+  /** What is changed, all of it together. */
+  changes: z.array(z.string()).min(1),
   /** Seconds late with it, and how many that gains. */
   lateS: z.number(),
   gainsS: z.number(),

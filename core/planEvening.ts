@@ -34,7 +34,8 @@ function remediesOf(evening: Evening, lateS: number, clock: PrepClock | undefine
     const { plan, food } = planPotAndFood(changed, model);
     return planPrep({ evening: changed, food, liquids: plan.liquids, simmer: plan.simmer }, from, REMEDY_EFFORT).late;
   };
-  return remediesFor(evening, styleById(evening.style.id) as Style, lateS, lateWith);
+  const leftS = from ? (Date.parse(evening.sitDownAt) - Date.parse(from.now)) / 1000 : Infinity;
+  return remediesFor(evening, styleById(evening.style.id) as Style, lateS, lateWith, leftS);
 }
 
 /** The work of an evening as the scheduler is given it. */

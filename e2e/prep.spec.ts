@@ -74,9 +74,10 @@ test('short of time: by how much, what helps, and one tap takes it', async ({ pa
   await expect(short.getByRole('heading', { name: /^\d+ min short$/ })).toBeVisible({ timeout: 30_000 });
   const minutes = async () => Number(/(\d+) min short/.exec((await short.textContent()) ?? '')?.[1]);
   const was = await minutes();
-  await expect(short.getByRole('button', { name: /^Sit down \d+ minutes later: on time$/ })).toBeVisible({
+  await expect(short.getByRole('button', { name: /^Sit down at \d\d:\d\d: on time$/ })).toBeVisible({
     timeout: 30_000,
   });
+  await short.getByRole('button', { name: /^\d more that helps?$/ }).click();
   await short.getByRole('button', { name: /^Ask somebody to help: / }).click();
   await expect(async () => {
     await page.clock.fastForward(500);

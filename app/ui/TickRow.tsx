@@ -34,10 +34,12 @@ export function TickRow({ name, says, lead, picture, figure, on, onChange }: Pro
         ) : null}
         {picture}
         <View className="min-w-0 flex-1">
-          <Body className={on ? 'text-soft line-through' : 'font-semibold'}>{name}</Body>
+          <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+            <Body className={on ? 'text-soft line-through' : 'font-semibold'}>{name}</Body>
+            {figure ? <Figure size="small">{figure}</Figure> : null}
+          </View>
           {says ? <Small>{says}</Small> : null}
         </View>
-        {figure ? <Figure size="small">{figure}</Figure> : null}
         <View
           className={`h-7 w-7 items-center justify-center rounded-md border-2 ${on ? 'border-iron bg-iron' : 'border-edge'}`}
         >

@@ -189,8 +189,14 @@ describe('short of time', () => {
     expect(overUse(prep)).toEqual([]);
     const remedies = remediesFromNow(evening, prep.late, clock);
     expect(remedies.length).toBeGreaterThan(2);
-    expect(remedies.at(-1)).toMatchObject({ id: 'sitDownLater', lateS: 0, gainsS: prep.late });
+    const order = remedies.map((one) => one.lateS);
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+    const later = remedies.findIndex((one) => one.id === 'sitDownLater');
+    expect(remedies[later]).toMatchObject({ lateS: 0, gainsS: prep.late });
+    expect(remedies.slice(later + 1).every((one) => one.lateS > 0)).toBe(true);
     for (const { lateS, gainsS } of remedies) expect(lateS + gainsS).toBe(prep.late);
+    // Nobody goes to the shop twenty minutes before people sit down.
+    expect(remedies.some(({ id }) => id.includes('bought-'))).toBe(minutes === 60);
   });
 
   it('an evening that says when somebody can start is planned from then', () => {

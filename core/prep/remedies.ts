@@ -13,6 +13,8 @@ interface Change {
   evening: Evening;
 }
 
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
 const withSchool = (evening: Evening, question: string, option: string): Evening => ({
   ...evening,
   style: { ...evening.style, schools: { ...evening.style.schools, [question]: option } },
@@ -32,7 +34,7 @@ function schoolChanges(evening: Evening, style: Style): Change[] {
         .filter((option) => option.id !== now)
         .map((option) => ({
           id: `school-${id}-${option.id}`,
-          text: `${question}: ${option.label.toLowerCase()}`,
+          text: capital(`${question}: ${option.label.toLowerCase()}`),
           evening: withSchool(evening, id, option.id),
         })),
     );
@@ -49,7 +51,7 @@ function boughtChanges(evening: Evening, style: Style): Change[] {
       return [
         {
           id: `bought-${what.id}`,
-          text: `${what.name}: buy it ${words}`,
+          text: capital(`${what.name.split(',')[0]}: bought ${words}`),
           evening: { ...evening, choices: { ...evening.choices, bought: [...bought, what.id] } },
         },
       ];
@@ -119,8 +121,16 @@ export function changesFor(evening: Evening, style: Style): Change[] {
   ];
 }
 
+/** With less time than this before sitting down nobody goes to the shop. Kitchen estimate. */
+const SHOP_S = 45 * 60;
+
+/** The changes that can still be made so long before people sit down. */
+const openChanges = (evening: Evening, style: Style, leftS: number) =>
+  changesFor(evening, style).filter(({ id }) => leftS >= SHOP_S || !id.startsWith('bought-'));
+
 const MOST_REMEDIES = 6;
 
+const LATER = 'sitDownLater';
 const TOGETHER = 'together';
 const HELP = 'secondCook';
 const togetherId = (ids: readonly string[]) => `${TOGETHER}-${ids.join('+')}`;
@@ -140,10 +150,15 @@ type LateWith = (changed: Evening) => number | undefined;
  * What helps only together: hands and broth may both be too slow, so that neither alone gains anything. All that can be
  * had without help is taken, and whatever then makes no difference is left out again; once so, and once with help.
  */
-function allTogether(evening: Evening, style: Style, helpful: readonly Remedy[], lateWith: LateWith): Remedy[] {
+function allTogether(
+  evening: Evening,
+  style: Style,
+  changes: readonly Change[],
+  helpful: readonly Remedy[],
+  lateWith: LateWith,
+): Remedy[] {
   const best = Math.min(Infinity, ...helpful.map((one) => one.lateS));
   if (best === 0) return [];
-  const changes = changesFor(evening, style);
   // Of two ways of preparing the same thing only one can be taken, and only where it helps by itself.
   const isSchool = (id: string) => id.startsWith('school-');
   const schools = helpful.filter(({ id }) => isSchool(id)).map(({ id }) => id);
@@ -160,7 +175,7 @@ function allTogether(evening: Evening, style: Style, helpful: readonly Remedy[],
       const without = kept.filter((other) => other !== id);
       return late(without) <= lateS ? without : kept;
     }, all);
-    return { id: togetherId(needed), text: needed.map((id) => words.get(id)).join('; '), lateS, gainsS: 0 };
+    return { id: togetherId(needed), changes: needed.flatMap((id) => words.get(id) ?? []), lateS, gainsS: 0 };
   };
   const alone = pruned([...onePerQuestion, ...others]);
   const isHelpOpen = changes.some(({ id }) => id === HELP) && alone?.lateS !== 0;
@@ -173,27 +188,35 @@ function allTogether(evening: Evening, style: Style, helpful: readonly Remedy[],
  * What mends a late plan, each change solved by itself; sitting down later is always one of them.
  * @param lateS seconds late as it is
  * @param lateWith seconds late with a changed evening; undefined where it cannot be planned
- * @returns the most helpful first, the least change before a greater one that helps no more
+ * @param leftS seconds from now until people want to sit down
+ * @returns the most helpful first, and of those that help as much the least change; sitting down later after all others
+ * that come to be on time
  */
 export function remediesFor(
   evening: Evening,
   style: Style,
   lateS: number,
-  lateWith: (changed: Evening) => number | undefined,
+  lateWith: LateWith,
+  leftS = Infinity,
 ): Remedy[] {
   if (lateS <= 0) return [];
-  const helpful = changesFor(evening, style)
+  const changes = openChanges(evening, style, leftS);
+  const helpful = changes
     .flatMap(({ id, text, evening: changed }) => {
       const left = lateWith(changed);
-      return left === undefined || left >= lateS ? [] : [{ id, text, lateS: left, gainsS: lateS - left }];
+      return left === undefined || left >= lateS ? [] : [{ id, changes: [text], lateS: left, gainsS: lateS - left }];
     })
     .sort((a, b) => a.lateS - b.lateS)
     .slice(0, MOST_REMEDIES);
-  return [
-    ...helpful,
-    ...allTogether(evening, style, helpful, lateWith).map((one) => ({ ...one, gainsS: lateS - one.lateS })),
-    { id: 'sitDownLater', text: `Sit down ${Math.round(lateS / 60)} minutes later`, lateS: 0, gainsS: lateS },
-  ];
+  const together = allTogether(evening, style, changes, helpful, lateWith).map((one) => ({
+    ...one,
+    gainsS: lateS - one.lateS,
+  }));
+  const later = { id: LATER, changes: [`Sit down ${Math.ceil(lateS / 60)} minutes later`], lateS: 0, gainsS: lateS };
+  return [...helpful, ...together, later].sort(
+    (a, b) =>
+      a.lateS - b.lateS || Number(a.id === LATER) - Number(b.id === LATER) || a.changes.length - b.changes.length,
+  );
 }
 
 /**
@@ -202,7 +225,7 @@ export function remediesFor(
  * @example applyRemedy(evening, style, 'school-kelp-hotPour', 0).style.schools.kelp // 'hotPour'
  */
 export function applyRemedy(evening: Evening, style: Style, id: string, lateS: number): Evening {
-  if (id === 'sitDownLater') return { ...evening, sitDownAt: shiftIso(evening.sitDownAt, lateS) };
+  if (id === LATER) return { ...evening, sitDownAt: shiftIso(evening.sitDownAt, lateS) };
   if (id.startsWith(`${TOGETHER}-`)) return changedTogether(evening, style, togetherIds(id));
   const change = changesFor(evening, style).find((one) => one.id === id);
   if (!change) throw new RangeError(`There is no remedy "${id}" for this evening`);

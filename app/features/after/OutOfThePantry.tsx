@@ -31,7 +31,7 @@ export function OutOfThePantry({ plan, evening, log }: { plan: PotPlan; evening:
         <Body>What was eaten has been taken out of the pantry.</Body>
       ) : (
         <>
-          <Body>The evening took of {things(counts.length)} that the pantry counts.</Body>
+          <Body>The evening used {things(counts.length)} that the pantry counts.</Body>
           {open ? (
             <View role="list" className="border-t border-line">
               {counts.map((item) => {

@@ -50,7 +50,7 @@ describe('after the evening', () => {
     await inEvening(evening, <Kitchen />);
     expect(screen.queryByText('Pantry')).toBeNull();
     await userEvent.press(screen.getByRole('button', { name: 'Fill it' }));
-    expect(screen.getByText('The evening took of 1 thing that the pantry counts.')).toBeTruthy();
+    expect(screen.getByText('The evening used 1 thing that the pantry counts.')).toBeTruthy();
     await userEvent.press(screen.getByRole('button', { name: 'Show them' }));
     const needG = planPot(evening).shopping.find((item) => item.ingredientId === 'kelp')!.needG;
     const leftG = Math.round(500 - needG);

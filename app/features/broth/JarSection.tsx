@@ -1,5 +1,5 @@
 import type { Liquid } from '@elixa/contract';
-import { inStock } from '@elixa/core';
+import { inStock, showVolume } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { usePantry } from '@/features/pantry/usePantry';
@@ -27,9 +27,9 @@ export function JarSection({ liquid }: { liquid: Liquid }) {
     return (
       <Section title="From the jar">
         <View className="gap-1 rounded-2xl border-2 border-dashed border-edge p-4">
-          <Body className="text-lg font-semibold">{Math.round(jar.needG)} g of it tonight</Body>
+          <Body className="text-lg font-semibold">{showVolume(jar.needG, evening.units)} of it tonight</Body>
           <Body>
-            {Math.round(jar.haveG)} g are in the pantry
+            {showVolume(jar.haveG, evening.units)} in the pantry
             {jar.bestBefore ? `, good until ${dayAndMonth(jar.bestBefore)}` : ''}.
           </Body>
           <Button className="mt-2 self-start" label="Make it fresh all the same" onPress={() => make(true)} />

@@ -102,7 +102,7 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
   const isBroth = liquid.kind === 'broth';
   return (
     <View className="gap-8">
-      <Section title={liquid.jar ? 'At the table' : 'Make it'}>
+      <Section title={liquid.jar ? 'Take it out' : 'Make it'}>
         {liquid.startBy ? (
           <View>
             <Figure>{clock(liquid.startBy)}</Figure>

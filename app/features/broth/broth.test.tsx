@@ -1,5 +1,5 @@
 import type { Evening, Liquid } from '@elixa/contract';
-import { planPot } from '@elixa/core';
+import { planPot, showVolume } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { inEvening } from '@/testing/inEvening';
@@ -138,8 +138,8 @@ describe('a larger batch', () => {
     expect(last()!.choices).toMatchObject({ batches: {}, fresh: [] });
     const { needG, haveG } = planPot({ ...last()!, pantry: stock() }).liquids.find((one) => one.jar)!.jar!;
     expect(haveG / needG).toBeCloseTo(2, 1);
-    expect(screen.getByText(`${Math.round(needG)} g of it tonight`)).toBeTruthy();
-    expect(screen.getByText(new RegExp(`^${haveG} g are in the pantry, good until`))).toBeTruthy();
+    expect(screen.getByText(`${showVolume(needG, 'metric')} of it tonight`)).toBeTruthy();
+    expect(screen.getByText(new RegExp(`^${showVolume(haveG, 'metric')} in the pantry, good until`))).toBeTruthy();
     await userEvent.press(screen.getByRole('button', { name: 'Make it fresh all the same' }));
     expect(last()!.choices.fresh).toEqual(['citrusSoy']);
     await userEvent.press(screen.getByRole('button', { name: 'Take it from the jar instead' }));

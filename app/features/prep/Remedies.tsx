@@ -1,36 +1,75 @@
+import type { Remedy } from '@elixa/contract';
 import { applyRemedy, styleById } from '@elixa/core';
-import { View } from 'react-native';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Button } from '@/ui/Button';
-import { Body, Heading, Small } from '@/ui/Text';
+import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
 
-const leftWords = (lateS: number) => (lateS === 0 ? 'on time' : `still ${lasting(lateS)} late`);
+/** The next thing to do must stay near the top: what helps less is a tap away. */
+const SHOWN_AT_FIRST = 3;
 
 /** When time is short: by how much, and each change that helps, worked out and one tap away. */
 export function Remedies() {
   const { evening, change, prepState } = useEvening();
+  const [all, setAll] = useState(false);
   const { prep, remedies } = prepState;
   const style = styleById(evening.style.id);
   if (!prep || prep.late === 0 || !style) return null;
+  const late = clock(Date.parse(evening.sitDownAt) + prep.late * 1000);
+  const shown = all ? remedies : remedies?.slice(0, SHOWN_AT_FIRST);
+  const more = (remedies?.length ?? 0) - SHOWN_AT_FIRST;
   return (
     <View role="region" aria-label="Short of time" className="gap-3 rounded-2xl border border-ember bg-sheet p-4">
-      <View>
+      <View aria-live="polite">
         <Heading level={3}>{lasting(prep.late)} short</Heading>
-        <Body>
-          As it is, people sit down at {clock(Date.parse(evening.sitDownAt) + prep.late * 1000)}. What would help:
-        </Body>
+        <Body>As it is, people sit down at {late}. What would help:</Body>
       </View>
       {remedies === undefined ? <Small aria-live="polite">Working out what helps…</Small> : null}
-      {remedies?.map((one) => (
-        <Button
+      {shown?.map((one) => (
+        <RemedyButton
           key={one.id}
-          left
-          label={`${one.text.replace(/^./, (letter) => letter.toUpperCase())}: ${leftWords(one.lateS)}`}
+          remedy={one.id === 'sitDownLater' ? { ...one, changes: [`Sit down at ${late}`] } : one}
           onPress={() => change(applyRemedy(evening, style, one.id, prep.late))}
         />
       ))}
+      {more > 0 ? (
+        <Button
+          look="quiet"
+          className="self-start"
+          aria-expanded={all}
+          label={all ? 'Fewer ways' : `${more} more that help${more === 1 ? 's' : ''}`}
+          onPress={() => setAll(!all)}
+        />
+      ) : null}
       <Small>Cooking times are never shortened for it.</Small>
     </View>
+  );
+}
+
+/** What is changed, and where that leads to. */
+function RemedyButton({ remedy, onPress }: { remedy: Remedy; onPress(): void }) {
+  const isOnTime = remedy.lateS === 0;
+  const leads = isOnTime ? 'on time' : `${lasting(remedy.lateS)} late`;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${remedy.changes.join(', and ')}: ${isOnTime ? leads : `still ${leads}`}`}
+      onPress={onPress}
+      className="min-h-target flex-row items-center gap-3 rounded-xl border border-edge bg-washi px-4 py-3 active:opacity-80"
+    >
+      <View className="min-w-0 flex-1 gap-1">
+        {remedy.changes.map((words, index) => (
+          <Body key={words} className="font-medium leading-5">
+            {index > 0 ? '+ ' : ''}
+            {words}
+          </Body>
+        ))}
+      </View>
+      <Figure size="small" className={isOnTime ? 'text-iron' : 'text-soft'}>
+        {leads}
+      </Figure>
+    </Pressable>
   );
 }

@@ -53,7 +53,7 @@ describe('how it stands', () => {
   it('is said in a sentence', () => {
     expect(standing(prep, evening.sitDownAt, begins - 30 * 60_000)).toBe('30 min in hand before the next thing.');
     expect(standing(prep, evening.sitDownAt, begins)).toMatch(/^On time for \d\d:\d\d\.$/);
-    expect(standing({ ...prep, late: 600 }, evening.sitDownAt, begins)).toMatch(/^10 min short: people sit down at/);
+    expect(standing({ ...prep, late: 600 }, evening.sitDownAt, begins)).toBe('');
     expect(standing({ ...prep, tasks: [] }, evening.sitDownAt, begins)).toBe('Everything is ready.');
   });
 
@@ -62,6 +62,7 @@ describe('how it stands', () => {
     expect(changed(prep, prep)).toBeUndefined();
     expect(changed(prep, { ...prep, late: 240 })).toBe('That cost 4 min.');
     expect(changed({ ...prep, late: 240 }, prep)).toBe('4 min made good: on time again.');
+    expect(changed({ ...prep, late: 60 }, prep)).toBeUndefined();
     expect(changed({ ...prep, late: 240 }, { ...prep, late: 60 })).toBe('3 min made good.');
   });
 

@@ -2,6 +2,8 @@ import type { Prep, PrepTask } from '@elixa/contract';
 import { clock, lasting } from '@/ui/time';
 
 const MINUTE_MS = 60_000;
+/** A minute more or less is the clock's own. */
+const WORTH_TELLING_S = 90;
 const SAME_TAP_MS = 500;
 
 /** What wants a hand, from first to last; the first round belongs to the stove. */
@@ -15,12 +17,10 @@ export function nowTasks(prep: Prep, nowMs: number): PrepTask[] {
   return (begun.length > 0 ? begun : hands.slice(0, 1)).slice(0, most);
 }
 
-/** How the preparation stands against the clock, in a sentence. */
+/** How the preparation stands against the clock, in a sentence; how late it is stands with what helps. */
 export function standing(prep: Prep, sitDownAt: string, nowMs: number): string {
   const [next] = handTasks(prep);
-  if (prep.late > 0) {
-    return `${lasting(prep.late)} short: people sit down at ${clock(Date.parse(sitDownAt) + prep.late * 1000)}.`;
-  }
+  if (prep.late > 0) return '';
   if (!next) return 'Everything is ready.';
   const inHandS = (Date.parse(next.startsAt) - nowMs) / 1000;
   if (inHandS < 90) return `On time for ${clock(sitDownAt)}.`;
@@ -29,7 +29,7 @@ export function standing(prep: Prep, sitDownAt: string, nowMs: number): string {
 
 /** What a tick or a late start changed, in a sentence; undefined when nothing worth telling did. */
 export function changed(before: Prep | undefined, after: Prep): string | undefined {
-  if (!before || before.late === after.late) return undefined;
+  if (!before || Math.abs(after.late - before.late) < WORTH_TELLING_S) return undefined;
   const minutes = lasting(Math.abs(after.late - before.late));
   if (after.late > before.late) return `That cost ${minutes}.`;
   return after.late === 0 ? `${minutes} made good: on time again.` : `${minutes} made good.`;
