@@ -1,4 +1,4 @@
-import type { PotPlan, Prep } from '@elixa/contract';
+import type { Liquid, PotPlan, Prep } from '@elixa/contract';
 import type { LiveState } from '@elixa/core';
 import { clock, lasting } from '@/ui/time';
 
@@ -22,6 +22,14 @@ function prepLeft(prep: Prep): string {
   return next ? `at ${clock(next.startsAt)}` : 'all done';
 }
 
+/** When the broth's turn comes; until the preparation is planned, the latest time to start it. */
+function brothLeft(broth: Liquid | undefined, prep: Prep | undefined): string {
+  if (!broth?.startBy) return '';
+  if (!prep) return `by ${clock(broth.startBy)}`;
+  const next = prep.tasks.find((task) => task.subjectId === broth.id);
+  return next ? `at ${clock(next.startsAt)}` : 'made';
+}
+
 /** The stages in the order of work, each with what is left in it. */
 export function stagesOf(plan: PotPlan | undefined, live: LiveState, prep?: Prep): Stage[] {
   const conflicts = plan?.conflicts.filter((one) => !one.resolvedBy).length ?? 0;
@@ -35,7 +43,7 @@ export function stagesOf(plan: PotPlan | undefined, live: LiveState, prep?: Prep
       left: conflicts > 0 ? count(conflicts, 'to settle', 'to settle') : 'settled',
       open: conflicts > 0,
     },
-    { id: 'broth', label: 'Broth', left: broth?.startBy ? `by ${clock(broth.startBy)}` : '', open: false },
+    { id: 'broth', label: 'Broth', left: cooking || finished ? 'made' : brothLeft(broth, prep), open: false },
     {
       id: 'prep',
       label: 'Prep',
