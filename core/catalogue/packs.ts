@@ -45,7 +45,9 @@ const SPICES = new Set([
   'curryPowder',
   'sesameSeed',
 ]);
-const FRESH_SEASONINGS = new Set([
+/** Fresh things of the vegetable shelves whose family says otherwise. */
+const FRESH = new Set([
+  'sweetcorn',
   'ginger',
   'galangal',
   'lemongrass',
@@ -58,7 +60,7 @@ const FRESH_SEASONINGS = new Set([
 /** Where in a shop an ingredient is found. */
 export function sectionOf({ id, family, kept }: Ingredient): Section {
   if (SPICES.has(id)) return 'spices';
-  if (FRESH_SEASONINGS.has(id)) return 'vegetables';
+  if (FRESH.has(id)) return 'vegetables';
   if (kept === 'room' && ['fish', 'shellfish', 'mushroom', 'root'].includes(family) && id !== 'sweetPotato') {
     return id === 'apple' || id === 'pumpkin' ? 'vegetables' : 'driedGoods';
   }
@@ -107,6 +109,11 @@ const PACKS: Readonly<Record<string, Pack>> = {
   driedShrimp: pack('50 g bag', 50),
   soybean: pack('500 g bag', 500),
   silkenTofu: pack('block', 350),
+  garlic: pack('bulb', 50),
+  driedChilli: pack('50 g bag', 50),
+  limeLeaf: pack('10 g bag', 10),
+  bayLeaf: pack('10 g bag', 10),
+  jujube: pack('100 g bag', 100),
   tamari: pack('300 ml bottle', 360),
   whiteSoy: pack('300 ml bottle', 360),
   fishSauce: pack('300 ml bottle', 360),
@@ -146,8 +153,13 @@ const BY_SECTION: Readonly<Record<Section, Pack | undefined>> = {
   spices: pack('30 g jar', 30),
 };
 
-/** The pack that an ingredient is sold in; undefined where it is weighed out. */
-export const packOf = (what: Ingredient): Pack | undefined => PACKS[what.id] ?? BY_SECTION[sectionOf(what)];
+/** The pack that an ingredient is sold in; undefined where it is sold by the piece or weighed out. */
+export function packOf(what: Ingredient): Pack | undefined {
+  const section = sectionOf(what);
+  // Recipes count cloves and stars; shops sell them by the jar.
+  if (what.sold?.countable && section !== 'spices') return PACKS[what.id];
+  return PACKS[what.id] ?? BY_SECTION[section];
+}
 
 /** What is weighed out is bought in steps of so many grams. */
 export const LOOSE_STEP_G = 50;

@@ -43,6 +43,18 @@ describe('the shopping list', () => {
     expect(cabbage.leftG).toBeCloseTo(1000 - 480, 6);
   });
 
+  it('buys by the piece, the bulb or the jar, as a shop sells it', () => {
+    const bought = (id: string, needG: number) =>
+      shoppingList(EVENING, [{ ...amounts[0]!, ingredientId: id, massG: needG }])[0]!.buy.text;
+    expect(bought('garlic', 130)).toBe('3 bulbs');
+    expect(bought('driedChilli', 54)).toBe('2 × 50 g bags');
+    expect(bought('clove', 2)).toBe('1 × 30 g jar');
+    expect(bought('nori', 6)).toBe('1 pack of 10');
+    expect(bought('shiitake', 250)).toMatch(/^\d+ caps$/);
+    expect(bought('napaCabbage', 1100)).toBe('2 small heads');
+    expect(bought('chickenThigh', 820)).toBe('800 g');
+  });
+
   it('buys rice for cooked rice, unless it is bought cooked, and never water', () => {
     expect(item(shopping, 'dryRice').needG).toBeCloseTo(590 * 0.43, 0);
     const ready = planPot({ ...EVENING, choices: { ...EVENING.choices, bought: ['cookedRice'] } }).shopping;

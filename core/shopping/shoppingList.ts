@@ -27,15 +27,16 @@ function inTheHouse(pantry: readonly PantryItem[], day: string): Map<string, num
 /** A purchase of so much of something: whole things, packs, or weighed out. */
 function purchase(needG: number, what: Ingredient): { buy: ShoppingItem['buy']; boughtG: number } {
   if (needG <= 0) return { buy: { count: 0, unit: '', text: 'in the house' }, boughtG: 0 };
-  const whole = what.sold?.countable ? buyWhole(needG, what) : undefined;
-  if (whole && what.sold) {
-    return { buy: { count: whole.count, unit: whole.unit, text: whole.text }, boughtG: whole.count * what.sold.massG };
-  }
   const pack = packOf(what);
   if (pack) {
     const count = Math.max(1, Math.ceil((needG / pack.massG) * NEAR_ENOUGH));
     const unit = count === 1 ? pack.unit : pack.unitPlural;
-    return { buy: { count, unit: pack.unit, text: `${count} × ${unit}` }, boughtG: count * pack.massG };
+    const times = /^\d/.test(unit) ? ' ×' : '';
+    return { buy: { count, unit: pack.unit, text: `${count}${times} ${unit}` }, boughtG: count * pack.massG };
+  }
+  const whole = what.sold?.countable ? buyWhole(needG, what) : undefined;
+  if (whole && what.sold) {
+    return { buy: { count: whole.count, unit: whole.unit, text: whole.text }, boughtG: whole.count * what.sold.massG };
   }
   const grams = Math.ceil((needG * NEAR_ENOUGH) / LOOSE_STEP_G) * LOOSE_STEP_G;
   const text = grams >= 1000 ? `${grams / 1000} kg` : `${grams} g`;
