@@ -32,9 +32,9 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
     const before = pantry.find((item) => pantryKey(item) === pantryKey(jar))?.massG ?? 0;
     count([{ ...jar, massG: Math.round(before + liquid.finishedMl) }]);
     // From now on it is taken from its jar, tonight's share as well.
-    const { [liquid.formulaId]: _, ...batches } = evening.choices.batches ?? {};
+    const others = Object.entries(evening.choices.batches ?? {}).filter(([id]) => id !== liquid.formulaId);
     const fresh = evening.choices.fresh?.filter((id) => id !== liquid.formulaId);
-    change({ ...evening, choices: { ...evening.choices, batches, fresh } });
+    change({ ...evening, choices: { ...evening.choices, batches: Object.fromEntries(others), fresh } });
   };
   return (
     <Section title="How much of it">
