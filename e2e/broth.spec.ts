@@ -57,7 +57,7 @@ test('another broth, a second dip and a base are chosen, stored, and there after
   await page.getByRole('radio', { name: 'Chilli sauce for stews' }).click();
   await expect(page.getByText(/Keeps 14 days in the fridge/)).toBeVisible();
   await page.getByRole('radio', { name: 'Double' }).click();
-  await expect(page.getByText(/ml, made .* good until/)).toBeVisible();
+  await expect(page.getByText(/ml are left after the evening/)).toBeVisible();
 });
 
 test('weighing: too much miso is mended by the rest, and by water when nothing salty is left', async ({ page }) => {
@@ -144,7 +144,14 @@ test('a divided pot holds two broths, one of them from the jar made ahead', asyn
   await page.getByRole('radio', { name: 'From the jar' }).click();
   await expect(page.getByRole('button', { name: /^numbing chilli base,/ })).toBeVisible();
   await page.getByRole('radio', { name: 'Numbing chilli base' }).click();
-  await expect(page.getByText(/ml, made .* good until/)).toBeVisible();
+  await expect(page.getByText(/^Made .* good until/)).toBeVisible();
+  await page.getByRole('button', { name: 'It is made: into the pantry' }).click();
+  await expect(page.getByText(/ml of it tonight$/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Measure' })).toBeHidden();
+  await page.getByRole('button', { name: 'Make it fresh all the same' }).click();
+  await expect(page.getByRole('heading', { name: 'Measure' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it from the jar instead' }).click();
+  await expect(page.getByText(/ml of it tonight$/)).toBeVisible();
   await cookOn(page).waitUntilSaved();
 });
 

@@ -34,7 +34,7 @@ export function Button({ label, look = 'plain', icon, className = '', wordsClass
       role="button"
       {...props}
       className={classes(
-        'flex-row items-center gap-2 rounded-xl border py-2 active:opacity-80',
+        'max-w-full flex-row items-center gap-2 rounded-xl border py-2 active:opacity-80',
         left ? 'justify-start' : 'justify-center',
         BOX[look],
         props.disabled ? 'opacity-50' : '',
@@ -42,7 +42,7 @@ export function Button({ label, look = 'plain', icon, className = '', wordsClass
       )}
     >
       {icon ? <View aria-hidden>{icon}</View> : null}
-      <Text className={classes('font-sans', left ? 'text-left' : 'text-center', WORDS[look], wordsClassName)}>
+      <Text className={classes('shrink font-sans', left ? 'text-left' : 'text-center', WORDS[look], wordsClassName)}>
         {label}
       </Text>
     </Pressable>

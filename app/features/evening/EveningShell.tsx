@@ -3,7 +3,7 @@ import { ChevronLeft } from '@/ui/icons';
 import { useEffect, useMemo } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useLiveLog } from '@/features/stove/useLiveLog';
-import { usePantryOfServer } from '@/features/pantry/usePantry';
+import { useStocked } from '@/features/pantry/usePantry';
 import { usePrep } from '@/features/prep/usePrep';
 import { RunningTimers } from '@/features/timers/RunningTimers';
 import { ThemeButton } from '@/features/settings/ThemeButton';
@@ -28,8 +28,7 @@ const WIDE_PX = 1000;
 export function EveningShell() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { evening, draft, missing, change } = useEveningDocument(id);
-  const { items: pantry } = usePantryOfServer();
-  const stocked = useMemo(() => (evening && pantry.length > 0 ? { ...evening, pantry } : evening), [evening, pantry]);
+  const stocked = useStocked(evening);
   const planState = usePlan(stocked);
   const { state: live } = useLiveLog(id);
   const path = usePathname();

@@ -1,5 +1,5 @@
-import type { PantryItem } from '@elixa/contract';
-import { useCallback, useEffect } from 'react';
+import type { Evening, PantryItem } from '@elixa/contract';
+import { useCallback, useEffect, useMemo } from 'react';
 import { isoNow } from '@/features/stove/isoNow';
 import { useAppDispatch, useAppSelector } from '@/store';
 import { api } from '@/store/api';
@@ -17,12 +17,13 @@ export function usePantry() {
   return { items, count };
 }
 
-/** The same, with what the server has besides: for the page that all others stand in. */
-export function usePantryOfServer() {
+/** An evening with what the house has, this device's counts and the server's: what its plan is made from. */
+export function useStocked(evening: Evening | undefined): Evening | undefined {
   const dispatch = useAppDispatch();
+  const pantry = useAppSelector((state) => state.pantry.items);
   const { data } = api.useReadPantryQuery(undefined, { refetchOnMountOrArgChange: true });
   useEffect(() => {
     if (data) dispatch(pantryArrived({ items: data.items }));
   }, [data, dispatch]);
-  return usePantry();
+  return useMemo(() => (evening && pantry.length > 0 ? { ...evening, pantry } : evening), [evening, pantry]);
 }

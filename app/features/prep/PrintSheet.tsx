@@ -1,10 +1,11 @@
-import type { PrepTask } from '@elixa/contract';
-import { counterList, ingredientById } from '@elixa/core';
+import type { Liquid, PrepTask, Units } from '@elixa/contract';
+import { counterList, ingredientById, showVolume } from '@elixa/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useEveningDocument } from '@/features/evening/useEveningDocument';
 import { usePlan } from '@/features/evening/usePlan';
+import { useStocked } from '@/features/pantry/usePantry';
 import { Button } from '@/ui/Button';
 import { ChevronLeft, Printer } from '@/ui/icons';
 import { Instead } from '@/ui/Page';
@@ -21,12 +22,22 @@ const LEAST_SIZE = 0.5;
 
 const dark = (task: PrepTask | undefined) => [task?.label, task?.amountText].filter(Boolean).join(', ');
 
+/** What is measured for a liquid, in a row. */
+function toMeasure({ kind, jar, startWaterText, ingredients }: Liquid, units: Units): string[] {
+  if (jar) return [`${showVolume(jar.needG, units)} out of the jar`];
+  return [
+    ...(startWaterText ? [`${startWaterText} ${kind === 'broth' ? 'water' : 'to let it down'}`] : []),
+    ...ingredients.map((part) => `${part.shownText} ${ingredientById(part.ingredientId).name}`),
+  ];
+}
+
 /** One page to hang by the stove: the work in order, what to measure, and what stands on the counter. */
 export function PrintSheet() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { evening, missing } = useEveningDocument(id);
-  const { plan } = usePlan(evening);
-  const { prep } = usePrep(evening, NOTHING_TICKED, true);
+  const stocked = useStocked(evening);
+  const { plan } = usePlan(stocked);
+  const { prep } = usePrep(stocked, NOTHING_TICKED, true);
   const title = evening?.title;
   useEffect(() => {
     document.title = title ? `${title}, preparation` : 'Elixa';
@@ -72,13 +83,7 @@ export function PrintSheet() {
               {liquid.name}
               {liquid.forGuests ? `, for ${liquid.forGuests.join(' and ')}` : ''}:{' '}
             </Small>
-            {[
-              ...(liquid.startWaterText
-                ? [`${liquid.startWaterText} ${liquid.kind === 'broth' ? 'water' : 'to let it down'}`]
-                : []),
-              ...liquid.ingredients.map((part) => `${part.shownText} ${ingredientById(part.ingredientId).name}`),
-            ].join(', ')}
-            .
+            {toMeasure(liquid, evening.units).join(', ')}.
           </Small>
         ))}
       </View>
