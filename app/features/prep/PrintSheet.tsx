@@ -1,7 +1,7 @@
-import type { Liquid, PrepTask, Units } from '@elixa/contract';
+import type { Evening, Liquid, PotPlan, Prep, PrepTask, Units } from '@elixa/contract';
 import { counterList, ingredientById, showVolume } from '@elixa/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useEveningDocument } from '@/features/evening/useEveningDocument';
 import { usePlan } from '@/features/evening/usePlan';
@@ -12,14 +12,10 @@ import { Instead } from '@/ui/Page';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, dayShort, lasting } from '@/ui/time';
 import { handTasks, inGoes, lengthS } from './prepWords';
+import { sheetSize, type SheetWords } from './sheetSize';
 import { usePrep } from './usePrep';
 
 const NOTHING_TICKED = {};
-/** So many rows fill a printed page at their full size; with more of them everything is set smaller, down to a limit. */
-const ROWS_AT_FULL = 21;
-const MOST_SIZE = 0.85;
-const LEAST_SIZE = 0.5;
-
 const dark = (task: PrepTask | undefined) => [task?.label, task?.amountText].filter(Boolean).join(', ');
 
 /** What is measured for a liquid, in a row. */
@@ -29,6 +25,26 @@ function toMeasure({ kind, jar, startWaterText, ingredients }: Liquid, units: Un
     ...(startWaterText ? [`${startWaterText} ${kind === 'broth' ? 'water' : 'to let it down'}`] : []),
     ...ingredients.map((part) => `${part.shownText} ${ingredientById(part.ingredientId).name}`),
   ];
+}
+
+/** Everything that stands on the sheet. */
+function wordsOf(evening: Evening, plan: PotPlan, prep: Prep): SheetWords {
+  const sitDown = `${dayShort(evening.sitDownAt)}, sit down at ${clock(evening.sitDownAt)}`;
+  return {
+    opening: `${sitDown}, ${evening.diners.length} at table. Light the burner at ${clock(plan.simmer.litAt)}.`,
+    liquids: plan.liquids.map((liquid) => {
+      const name = liquid.forGuests ? `${liquid.name}, for ${liquid.forGuests.join(' and ')}` : liquid.name;
+      return `${name}: ${toMeasure(liquid, evening.units).join(', ')}.`;
+    }),
+    rows: inGoes(handTasks(prep)).map(({ tasks }) => `${dark(tasks[0])}: ${tasks.map((task) => task.how).join('; ')}`),
+    counter: counterList(plan)
+      .map((item) => (item.amountText ? `${item.name} (${item.amountText})` : item.name))
+      .join(' · '),
+    cautions: plan.cautions
+      .filter((caution) => caution.severity === 'danger')
+      .map((caution) => caution.text)
+      .join(' '),
+  };
 }
 
 /** One page to hang by the stove: the work in order, what to measure, and what stands on the counter. */
@@ -42,13 +58,15 @@ export function PrintSheet() {
   useEffect(() => {
     document.title = title ? `${title}, preparation` : 'Elixa';
   }, [title]);
-  const rows = prep && plan ? inGoes(handTasks(prep)).length + 2 * plan.liquids.length : 0;
+  const words = useMemo(
+    () => (evening && plan && prep ? wordsOf(evening, plan, prep) : undefined),
+    [evening, plan, prep],
+  );
   useEffect(() => {
-    const size = Math.max(LEAST_SIZE, Math.min(MOST_SIZE, ROWS_AT_FULL / Math.max(1, rows)));
-    document.documentElement.style.setProperty('--sheet-size', String(size));
-  }, [rows]);
+    if (words) document.documentElement.style.setProperty('--sheet-size', String(sheetSize(words)));
+  }, [words]);
   if (missing) return <Instead title="This evening is not here" />;
-  if (!evening || !plan || !prep) return <Instead title="Writing the sheet" busy />;
+  if (!evening || !plan || !prep || !words) return <Instead title="Writing the sheet" busy />;
   const groups = inGoes(handTasks(prep));
   return (
     <ScrollView className="h-screen" contentContainerClassName="sheet mx-auto w-full max-w-3xl gap-5 p-6">
@@ -70,34 +88,22 @@ export function PrintSheet() {
         <Heading level={1} className="text-3xl leading-9">
           {evening.title}
         </Heading>
-        <Body>
-          {dayShort(evening.sitDownAt)}, sit down at {clock(evening.sitDownAt)}, {evening.diners.length} at table. Light
-          the burner at {clock(plan.simmer.litAt)}.
-        </Body>
+        <Body>{words.opening}</Body>
       </View>
       <View className="gap-2">
         <Heading level={3}>Measure</Heading>
-        {plan.liquids.map((liquid) => (
-          <Small key={liquid.id} className="text-ink">
-            <Small className="font-semibold text-ink">
-              {liquid.name}
-              {liquid.forGuests ? `, for ${liquid.forGuests.join(' and ')}` : ''}:{' '}
-            </Small>
-            {toMeasure(liquid, evening.units).join(', ')}.
-          </Small>
+        {plan.liquids.map((liquid, index) => (
+          <Bold key={liquid.id} words={words.liquids[index]!} />
         ))}
       </View>
       <View>
         <Heading level={3}>Then, in order</Heading>
-        {groups.map(({ tasks }) => (
+        {groups.map(({ tasks }, index) => (
           <View key={tasks[0]!.id} className="flex-row gap-3 border-b border-line py-1">
             <Body className="w-14 font-semibold">{clock(tasks[0]!.startsAt)}</Body>
             <View className="h-4 w-4 self-center border border-ink" />
             <View className="min-w-0 flex-1">
-              <Small className="text-ink">
-                <Small className="font-semibold text-ink">{dark(tasks[0])}: </Small>
-                {tasks.map((task) => task.how).join('; ')}
-              </Small>
+              <Bold words={words.rows[index]!} />
             </View>
             <Small>{lasting(tasks.reduce((total, task) => total + lengthS(task), 0))}</Small>
           </View>
@@ -105,18 +111,20 @@ export function PrintSheet() {
       </View>
       <View>
         <Heading level={3}>On the counter</Heading>
-        <Small className="text-ink">
-          {counterList(plan)
-            .map((item) => (item.amountText ? `${item.name} (${item.amountText})` : item.name))
-            .join(' · ')}
-        </Small>
+        <Small className="text-ink">{words.counter}</Small>
       </View>
-      <Small>
-        {plan.cautions
-          .filter((caution) => caution.severity === 'danger')
-          .map((caution) => caution.text)
-          .join(' ')}
-      </Small>
+      <Small>{words.cautions}</Small>
     </ScrollView>
+  );
+}
+
+/** What comes before the first colon stands out. */
+function Bold({ words }: { words: string }) {
+  const end = words.indexOf(': ') + 2;
+  return (
+    <Small className="text-ink">
+      <Small className="font-semibold text-ink">{words.slice(0, end)}</Small>
+      {words.slice(end)}
+    </Small>
   );
 }
