@@ -23,9 +23,9 @@ const ROW_LEAST = 24;
 const ROW_COLUMNS = 175;
 const SECTIONS = 5;
 
-const MOST = 0.85;
-const LEAST = 0.5;
-const STEP = 0.01;
+/** In hundredths of full size. */
+const MOST = 85;
+const LEAST = 50;
 
 /** How high the sheet becomes at a size. @returns CSS px */
 function heightAt(size: number, { opening, liquids, rows, counter, cautions }: SheetWords): number {
@@ -46,7 +46,6 @@ function heightAt(size: number, { opening, liquids, rows, counter, cautions }: S
  * @returns from 0.5, below which nobody reads it at the stove, to 0.85
  */
 export function sheetSize(words: SheetWords): number {
-  const steps = Math.round((MOST - LEAST) / STEP);
-  const sizes = Array.from({ length: steps + 1 }, (_, index) => MOST - index * STEP);
-  return sizes.find((size) => heightAt(size, words) <= PAGE.height) ?? LEAST;
+  const sizes = Array.from({ length: MOST - LEAST + 1 }, (_, index) => (MOST - index) / 100);
+  return sizes.find((size) => heightAt(size, words) <= PAGE.height) ?? LEAST / 100;
 }
