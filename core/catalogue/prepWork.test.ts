@@ -1,3 +1,4 @@
+import { isPoured } from './poured';
 import { INGREDIENTS, ingredientById } from './ingredients';
 import { LEFT_KEEPS_DAYS, packOf, SECTIONS, sectionOf } from './packs';
 import { BOARD_ORDER, PREP_SCHOOLS, prepWorkOf } from './prepWork';
@@ -60,6 +61,8 @@ describe('how it is sold', () => {
     const pack = packOf(one);
     if (!pack && !one.sold?.countable) expect(['vegetables', 'meat', 'fish']).toContain(section);
     if (pack) expect(pack.massG).toBeGreaterThan(0);
+    // What comes out of a bottle is measured in a jug.
+    if (pack && /\bm?l\b/.test(pack.unit)) expect(isPoured(one.id)).toBe(true);
   });
 
   it('finds ginger with the vegetables, dried fish on the shelf and chilli with the spices', () => {

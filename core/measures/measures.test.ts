@@ -69,6 +69,13 @@ describe('kitchen rounding', () => {
     expect(showMeasure(83, ingredientById('scallion'), 'us', 'fine').text).toBe('1 cup');
   });
 
+  it('pours by the jug, and weighs much of what is no liquid', () => {
+    expect(showMeasure(295, ingredientById('darkSoy'), 'metric').text).toBe('250 ml');
+    expect(showMeasure(83, ingredientById('scallion'), 'metric', 'fine').text).toBe('83 g');
+    expect(showMeasure(160, ingredientById('gochujang'), 'metric').text).toBe('160 g');
+    expect(showMeasure(18, ingredientById('gochujang'), 'metric').text).toBe('1 tbsp');
+  });
+
   it('falls back to grams when no spoon is close enough for salt', () => {
     const shown = showMeasure(2.02, ingredientById('salt'), 'metric');
     expect(shown.text).toMatch(/ g$/);

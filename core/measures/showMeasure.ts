@@ -1,5 +1,6 @@
 import type { ShownMeasure, Units } from '@elixa/contract';
 import type { Ingredient } from '../catalogue/ingredient';
+import { isPoured } from '../catalogue/poured';
 import { fractionText } from './fraction';
 import { OUNCE_G, POUND_G, SPOONS } from './units';
 
@@ -18,8 +19,8 @@ function nearestStep(value: number, step: number): number {
   return Math.round(value / step) * step;
 }
 
-/** Measures by volume, the plainest first: cups and litres for much, spoons for little. */
-function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units): Candidate[] {
+/** Measures by volume, the plainest first: cups and litres for much, spoons for little; a jug is for what is poured. */
+function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units, poured: boolean): Candidate[] {
   const { tspMl, tbspMl, cupMl } = SPOONS[units];
   const found: Candidate[] = [];
   const add = (count: number, unitMl: number, label: (count: number) => string) => {
@@ -27,9 +28,9 @@ function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units)
   };
   const spoonLabel = (unit: string) => (count: number) => `${fractionText(count)} ${unit}`;
   if (units === 'metric') {
-    if (volumeMl >= 1000) {
+    if (poured && volumeMl >= 1000) {
       add(nearestStep(volumeMl, 25), 1, (ml) => `${Number((ml / 1000).toFixed(3))} l`);
-    } else if (volumeMl >= 90) {
+    } else if (poured && volumeMl >= 90) {
       add(nearestStep(volumeMl, 25), 1, (ml) => `${ml} ml`);
       add(nearestStep(volumeMl, 5), 1, (ml) => `${ml} ml`);
     }
@@ -112,7 +113,7 @@ export function showMeasure(massG: number, ingredient: Ingredient, units: Units,
   const byVolume = ingredient.byVolume || cutDensity !== undefined;
   const candidates = [
     ...countCandidates(massG, ingredient),
-    ...(byVolume ? volumeCandidates(massG / densityGPerMl, densityGPerMl, units) : []),
+    ...(byVolume ? volumeCandidates(massG / densityGPerMl, densityGPerMl, units, isPoured(ingredient.id)) : []),
     ...(units === 'us' && !byVolume ? ounces(massG) : []),
   ];
   const chosen = candidates.find((one) => Math.abs(errorPct(one.massG, massG)) <= bound) ?? grams(massG, bound);
