@@ -6,4 +6,5 @@ export * from './pantry';
 export * from './fieldErrors';
 export * from './live';
 export * from './plan';
+export * from './prep';
 export * from './published';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { allergenSchema, swapSchema } from './evening';
 import { catalogueIdSchema } from './ids';
+import { prepSchema } from './prep';
 
 /** Version of the plan's shape. */
 export const PLAN_SCHEMA_VERSION = 1;
@@ -254,57 +255,6 @@ export const conflictSchema = z.object({
   offers: z.array(offerSchema),
 });
 
-/** One piece of preparation: nothing comes between its start and its end. */
-export const prepTaskSchema = z.object({
-  id: z.string(),
-  /** Tasks of one block follow one another without a pause. */
-  blockId: z.string(),
-  label: z.string(),
-  startsAt: z.iso.datetime({ offset: true }),
-  endsAt: z.iso.datetime({ offset: true }),
-  /** With somebody's hands, or by itself. */
-  attended: z.boolean(),
-  resources: z.array(z.string()),
-  after: z.array(z.string()),
-  /** It keeps so long that it can be done the day before. */
-  dayBefore: z.boolean(),
-  /** What it is about, how much of it, how it is done, and why it is done then. */
-  kind: z.enum(['liquid', 'food', 'table', 'pot']),
-  subjectId: z.string().optional(),
-  amountText: z.string().optional(),
-  how: z.string(),
-  why: z.string(),
-});
-
-export const remedySchema = z.object({
-  id: z.string(),
-  /** What is changed, all of it together. */
-  changes: z.array(z.string()).min(1),
-  /** Seconds late with it, and how many that gains. */
-  lateS: z.number(),
-  gainsS: z.number(),
-});
-
-/** Preparation, planned backwards from sitting down. */
-export const prepSchema = z.object({
-  tasks: z.array(prepTaskSchema),
-  /** How many of each there are. */
-  capacities: z.record(z.string(), z.int()),
-  /** Ready as people sit down. */
-  feasible: z.boolean(),
-  /** Seconds from the first work with one's hands to sitting down, and of work with one's hands. */
-  spanS: z.number(),
-  attendedS: z.number(),
-  /** The shortest span that any plan could have. */
-  lowerBoundS: z.number(),
-  /** Nothing better exists on time, freshness and span; otherwise why the span is over its bound. */
-  proven: z.boolean(),
-  gap: z.string().optional(),
-  /** Seconds by which people sit down later. */
-  late: z.number(),
-  remedies: z.array(remedySchema),
-});
-
 export const shoppingItemSchema = z.object({
   ingredientId: catalogueIdSchema,
   needG: massG,
@@ -353,9 +303,6 @@ export type Action = z.infer<typeof actionSchema>;
 export type SimmerPiece = z.infer<typeof simmerPieceSchema>;
 export type Unsatisfied = z.infer<typeof unsatisfiedSchema>;
 export type Simmer = z.infer<typeof simmerSchema>;
-export type PrepTask = z.infer<typeof prepTaskSchema>;
-export type Remedy = z.infer<typeof remedySchema>;
-export type Prep = z.infer<typeof prepSchema>;
 export type ShoppingItem = z.infer<typeof shoppingItemSchema>;
 export type Caution = z.infer<typeof cautionSchema>;
 export type Offer = z.infer<typeof offerSchema>;

@@ -2,12 +2,12 @@ import type { Evening, PotPlan } from '@elixa/contract';
 import { inStock, pantryKey, takenOut } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { pantryName } from '@/features/pantry/PantrySection';
+import { PantryRow } from '@/features/pantry/PantryRow';
 import { usePantry } from '@/features/pantry/usePantry';
 import type { LiveLogAccess } from '@/features/stove/useLiveLog';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
-import { Body, Figure, Small } from '@/ui/Text';
+import { Body } from '@/ui/Text';
 import { things } from '@/ui/words';
 
 /** The tick that remembers, on every device, that this evening has been taken out. */
@@ -34,22 +34,14 @@ export function OutOfThePantry({ plan, evening, log }: { plan: PotPlan; evening:
           <Body>The evening used {things(counts.length)} that the pantry counts.</Body>
           {open ? (
             <View role="list" className="border-t border-line">
-              {counts.map((item) => {
-                const before = stock.get(pantryKey(item)) ?? 0;
-                return (
-                  <View
-                    role="listitem"
-                    key={pantryKey(item)}
-                    className="min-h-target flex-row items-center gap-3 border-b border-line py-1"
-                  >
-                    <View className="min-w-0 flex-1">
-                      <Body className="font-semibold">{pantryName(item.itemId)}</Body>
-                      <Small>{item.massG > 0 ? `${item.massG} g are left` : 'used up'}</Small>
-                    </View>
-                    <Figure size="small">−{Math.round(before - item.massG)} g</Figure>
-                  </View>
-                );
-              })}
+              {counts.map((item) => (
+                <PantryRow
+                  key={pantryKey(item)}
+                  itemId={item.itemId}
+                  says={item.massG > 0 ? `${item.massG} g are left` : 'used up'}
+                  figure={`−${Math.round((stock.get(pantryKey(item)) ?? 0) - item.massG)} g`}
+                />
+              ))}
             </View>
           ) : null}
           <View className="flex-row flex-wrap gap-2">

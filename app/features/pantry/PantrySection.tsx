@@ -1,5 +1,5 @@
 import type { FieldError, ShoppingItem } from '@elixa/contract';
-import { formulaById, hasIngredient, ingredientById, inStock, pantryCsv, pantryFromCsv, pantryKey } from '@elixa/core';
+import { inStock, pantryCsv, pantryFromCsv, pantryKey } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { isoNow } from '@/features/stove/isoNow';
@@ -8,18 +8,15 @@ import { Button, IconButton } from '@/ui/Button';
 import { Download, Plus, Trash2, Upload } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Sheet } from '@/ui/Sheet';
-import { Body, Figure, Small } from '@/ui/Text';
+import { Body, Small } from '@/ui/Text';
 import { dayAndMonth } from '@/ui/time';
 import { things } from '@/ui/words';
 import { useFileChoice } from '@/ui/useFileChoice';
 import { AddToPantry } from './AddToPantry';
+import { PantryRow, pantryName } from './PantryRow';
 import { usePantry } from './usePantry';
 
 const INK = 'rgb(var(--ink))';
-
-/** What something in the pantry is called: an ingredient, or a jar of a sauce or base. */
-export const pantryName = (itemId: string) =>
-  hasIngredient(itemId) ? ingredientById(itemId).name : (formulaById(itemId)?.name ?? itemId);
 
 /** What the house has, with the days of what was made ahead. */
 export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] }) {
@@ -50,22 +47,19 @@ export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] })
               needG === undefined ? '' : `${Math.round(needG)} g of it tonight`,
             ].filter(Boolean);
             return (
-              <View
-                role="listitem"
+              <PantryRow
                 key={pantryKey(item)}
-                className="min-h-target flex-row items-center gap-3 border-b border-line py-1"
+                itemId={item.itemId}
+                says={says.join(' · ')}
+                warns={isPast}
+                figure={`${Math.round(item.massG)} g`}
               >
-                <View className="min-w-0 flex-1">
-                  <Body className="font-semibold">{pantryName(item.itemId)}</Body>
-                  {says.length > 0 ? <Small className={isPast ? 'text-ember' : ''}>{says.join(' · ')}</Small> : null}
-                </View>
-                <Figure size="small">{Math.round(item.massG)} g</Figure>
                 <IconButton
                   label={`${pantryName(item.itemId)} is used up`}
                   icon={<Trash2 size={20} color={INK} />}
                   onPress={() => count([{ itemId: item.itemId, bestBefore: item.bestBefore, massG: 0 }])}
                 />
-              </View>
+              </PantryRow>
             );
           })}
         </View>

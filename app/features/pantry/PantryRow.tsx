@@ -1,0 +1,32 @@
+import { formulaById, hasIngredient, ingredientById } from '@elixa/core';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { Body, Figure, Small } from '@/ui/Text';
+
+/** What something in the pantry is called: an ingredient, or a jar of a sauce or base. */
+export const pantryName = (itemId: string) =>
+  hasIngredient(itemId) ? ingredientById(itemId).name : (formulaById(itemId)?.name ?? itemId);
+
+interface Props {
+  itemId: string;
+  says: string;
+  /** What it says is bad news. */
+  warns?: boolean;
+  figure: string;
+  /** What can be done with it. */
+  children?: ReactNode;
+}
+
+/** Something in the pantry, in a list. */
+export function PantryRow({ itemId, says, warns, figure, children }: Props) {
+  return (
+    <View role="listitem" className="min-h-target flex-row items-center gap-3 border-b border-line py-1">
+      <View className="min-w-0 flex-1">
+        <Body className="font-semibold">{pantryName(itemId)}</Body>
+        {says ? <Small className={warns ? 'text-ember' : ''}>{says}</Small> : null}
+      </View>
+      <Figure size="small">{figure}</Figure>
+      {children}
+    </View>
+  );
+}

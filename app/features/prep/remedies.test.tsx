@@ -1,0 +1,85 @@
+import type { Evening, Remedy } from '@elixa/contract';
+import { planEvening } from '@elixa/core';
+import { render, screen, userEvent } from '@testing-library/react-native';
+import { EveningProvider } from '@/features/evening/EveningContext';
+import { practice } from '@/testing/household';
+import { clock } from '@/ui/time';
+import { Remedies } from './Remedies';
+
+const evening = practice();
+const { prep, ...plan } = planEvening(evening);
+const LATE_S = 2340;
+const remedy = (id: string, lateS: number, ...changes: string[]): Remedy => ({
+  id,
+  changes,
+  lateS,
+  gainsS: LATE_S - lateS,
+});
+const FOUND = [
+  remedy('sitDownLater', 0, 'Sit down 39 minutes later'),
+  remedy('together-secondCook+quickBroth', 360, 'Ask somebody to help', 'The ten-minute broth from powder'),
+  remedy('secondCook', 660, 'Ask somebody to help'),
+  remedy('quickBroth', 2100, 'The ten-minute broth from powder'),
+];
+
+async function late(remedies: Remedy[] | undefined, lateS = LATE_S) {
+  const change = jest.fn<void, [Evening]>();
+  await render(
+    <EveningProvider
+      value={{
+        evening,
+        change,
+        plan,
+        faults: [],
+        pending: false,
+        prepState: { prep: { ...prep, late: lateS }, remedies },
+      }}
+    >
+      <Remedies />
+    </EveningProvider>,
+  );
+  return change;
+}
+
+describe('short of time', () => {
+  it('says nothing while there is time', async () => {
+    await late([], 0);
+    expect(screen.queryByRole('button')).toBeNull();
+    expect(screen.queryByText(/short$/)).toBeNull();
+  });
+
+  it('says by how much at once, and that it works on what helps', async () => {
+    await late(undefined);
+    expect(screen.getByText('39 min short')).toBeTruthy();
+    expect(screen.getByText('Working out what helps…')).toBeTruthy();
+    expect(screen.queryByRole('button')).toBeNull();
+  });
+
+  it('shows three with where they lead to, and the rest after a tap', async () => {
+    await late(FOUND);
+    const at = clock(Date.parse(evening.sitDownAt) + LATE_S * 1000);
+    expect(screen.getByRole('button', { name: `Sit down at ${at}: on time` })).toBeTruthy();
+    expect(
+      screen.getByRole('button', {
+        name: 'Ask somebody to help, and The ten-minute broth from powder: still 6 min late',
+      }),
+    ).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^The ten-minute broth/ })).toBeNull();
+    await userEvent.press(screen.getByRole('button', { name: '1 more that helps' }));
+    expect(screen.getByRole('button', { name: 'The ten-minute broth from powder: still 35 min late' })).toBeTruthy();
+    await userEvent.press(screen.getByRole('button', { name: 'Fewer ways' }));
+    expect(screen.queryByRole('button', { name: /^The ten-minute broth/ })).toBeNull();
+  });
+
+  it('takes one with one tap: the evening is changed as it says', async () => {
+    const change = await late(FOUND);
+    await userEvent.press(screen.getByRole('button', { name: /^Sit down at/ }));
+    await userEvent.press(screen.getByRole('button', { name: 'Ask somebody to help: still 11 min late' }));
+    await userEvent.press(screen.getByRole('button', { name: /^Ask somebody to help, and/ }));
+    const [[later], [helped], [both]] = change.mock.calls as [[Evening], [Evening], [Evening]];
+    expect(Date.parse(later.sitDownAt) - Date.parse(evening.sitDownAt)).toBe(LATE_S * 1000);
+    expect(helped.cooks).toBe(2);
+    expect(both.cooks).toBe(2);
+    expect(both.choices.liquids?.broth).toBe('quickPowder');
+  });
+});
