@@ -1,5 +1,6 @@
 export * from './api';
 export * from './devices';
+export * from './edits';
 export * from './evening';
 export * from './ids';
 export * from './pantry';

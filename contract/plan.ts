@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { adviceSchema } from './edits';
 import { allergenSchema, swapSchema } from './evening';
 import { catalogueIdSchema } from './ids';
 import { prepSchema } from './prep';
@@ -164,6 +165,16 @@ export const buildSchema = z.object({
   liquidHeightMm: z.number(),
   fits: z.boolean(),
   sectors: z.array(sectorSchema),
+  /** The pan of those who eat apart, filled in the same rounds. */
+  aside: z
+    .object({
+      name: z.string(),
+      usableMl: z.number(),
+      solidsMl: z.number(),
+      potBrothMl: z.number(),
+      reserveMl: z.number(),
+    })
+    .optional(),
 });
 
 export const actionKindSchema = z.enum([
@@ -192,6 +203,8 @@ export const actionSchema = z.object({
   /** The piece of `pieces` that goes in with this action. */
   pieceId: z.string().optional(),
   massG: massG.optional(),
+  /** Broth that is poured in with this action, in ml; negative where it is ladled out. */
+  volumeMl: z.number().optional(),
   shownText: z.string().optional(),
   says: z.string(),
   lookFor: z.string().optional(),
@@ -222,7 +235,7 @@ export const unsatisfiedSchema = z.object({
   id: z.string(),
   text: z.string(),
   because: z.string(),
-  remedies: z.array(z.string()),
+  remedies: z.array(adviceSchema),
 });
 
 export const simmerSchema = z.object({
@@ -267,7 +280,7 @@ export const shoppingItemSchema = z.object({
   section: z.string(),
   purposes: z.array(amountPurposeSchema),
   /** Where tonight could take what is left over. */
-  use: z.string().optional(),
+  use: adviceSchema.optional(),
 });
 
 export const planSchema = z.object({

@@ -5,6 +5,7 @@ import { hasIngredient, ingredientById } from './catalogue/ingredients';
 import type { Style } from './catalogue/style';
 import { STYLES, styleById } from './catalogue/styles';
 import { chosenLiquids, everyLiquid } from './formula/chosenLiquids';
+import { holdsBoil, leastPowerW } from './heat/burner';
 
 /** A document that has the right shape but asks for something that does not exist. */
 export class EveningError extends Error {
@@ -151,6 +152,20 @@ function kitchenFaults({ choices, pantry = [], kitchen, sitDownAt }: Evening): F
   ];
 }
 
+/** A burner too weak for its pot: nothing would be cooked through. */
+function boilFaults({ heatSource, vessel, place }: Evening): FieldError[] {
+  const pot = { heat: heatSource, vessel, ...place };
+  if (holdsBoil(pot) !== 'never') return [];
+  const leastW = Math.ceil(leastPowerW(pot) / 50) * 50;
+  return [
+    {
+      field: 'heatSource.powerW',
+      message: `${Math.round(heatSource.powerW)} W never bring the ${vessel.name} to the boil`,
+      fix: `Use a burner of ${leastW} W or more, or a smaller pot${vessel.lid ? '' : ' that has a lid'}.`,
+    },
+  ];
+}
+
 /**
  * What an evening of the right shape asks for that cannot be had.
  * @returns field, message and fix of each fault; empty when the evening can be planned
@@ -173,6 +188,7 @@ export function checkEvening(evening: Evening): FieldError[] {
     ...ingredientFaults(evening, style),
     ...dinerFaults(evening),
     ...kitchenFaults(evening),
+    ...boilFaults(evening),
   ];
   if (!style.services.includes(evening.service)) {
     faults.push({

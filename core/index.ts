@@ -10,6 +10,7 @@ export { STYLES, chosenSchool, styleById } from './catalogue/styles';
 export { VESSELS } from './catalogue/vessels';
 export { checkEvening, EveningError } from './checkEvening';
 export { portionOf } from './diners/portion';
+export { applyEdit } from './evening/applyEdit';
 export { whyNot } from './diners/whyNot';
 export { schoolsOf } from './formula/schools';
 export { chosenLiquids } from './formula/chosenLiquids';

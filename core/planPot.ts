@@ -66,6 +66,13 @@ function buildOf(evening: Evening, food: readonly Helping[], fit: Fit): Build {
     liquidHeightMm: heightAtMm(vessel, fit.potBrothMl),
     fits: fit.rounds === 1,
     sectors: arrange(vessel, inPot, fillHeightMm),
+    aside: fit.aside && {
+      name: fit.aside.vessel.name,
+      usableMl: fit.aside.usableMl,
+      solidsMl: fit.aside.solidsMl,
+      potBrothMl: fit.aside.potBrothMl,
+      reserveMl: fit.aside.reserveMl,
+    },
   };
 }
 

@@ -24,22 +24,27 @@ const mushroom = (leastMin: number, bestMin: number, mostMin: number, sign: stri
   safeMin: leastMin,
 });
 
-const animal = (leastMin: number, bestMin: number, mostMin: number, centreC: number, sign: string): AdditionWindow => ({
-  leastMin,
+/**
+ * Animal foods have no time below the safe one: the largest likely piece of the cut, from 3 °C, reaches its centre
+ * temperature by conduction with a quarter to spare. The best time lies above it.
+ */
+const animal = (safeMin: number, bestMin: number, mostMin: number, centreC: number, sign: string): AdditionWindow => ({
+  leastMin: safeMin,
   bestMin,
   mostMin,
-  safeMin: leastMin,
+  safeMin,
   slowsBy: { centreC },
   sign,
 });
 
 /**
  * Times by ingredient and cut at 100 °C, from the fridge, in a broth that simmers. Kitchen estimates, each good to a
- * quarter either way; a heat model of each piece takes their place behind the same interface.
+ * quarter either way; those of animal foods are held to a conduction model by test. A heat model of each piece takes
+ * their place behind the same interface.
  */
 export const ADDITION_TIMES: Readonly<Record<string, AdditionWindow>> = {
-  'chickenThigh/chunk': animal(7, 9, 20, 74, 'plump and round, no pink at the thickest; 74 °C inside'),
-  'codFillet/slice': animal(5, 6, 9, 63, 'white through and just about to flake; 63 °C inside'),
+  'chickenThigh/chunk': animal(11, 12, 25, 74, 'plump and round, no pink at the thickest; 74 °C inside'),
+  'codFillet/slice': animal(6.5, 7, 10, 63, 'white through and just about to flake; 63 °C inside'),
   'friedTofu/wedge': plant(2, 4, 20, 25, 'puffed and heavy with broth'),
   'firmTofu/block': plant(3, 6, 25, 25, 'it trembles'),
   'daikon/halfMoon': plant(9, 12, 25, 28, 'a chopstick goes through'),
@@ -52,5 +57,5 @@ export const ADDITION_TIMES: Readonly<Record<string, AdditionWindow>> = {
   'mizuna/length': plant(0.5, 0.75, 2, 25, 'limp but still green'),
   'cookedRice/loose': plant(3, 5, 9, 25, 'the grains have opened'),
   'scallion/fine': plant(0.25, 0.5, 3, 25, 'bright and just limp'),
-  'egg/beaten': animal(1.5, 2, 2.5, 71, 'set through, not runny'),
+  'egg/beaten': animal(2.5, 3, 4, 71, 'set through, not runny'),
 };

@@ -79,3 +79,6 @@ export const STOCK_PAN: Vessel = {
   divided: false,
   inductionReady: true,
 };
+
+/** Pans for those who eat apart, from the smallest. */
+export const ASIDE_PANS: readonly Vessel[] = [ASIDE_PAN, { ...STOCK_PAN, name: 'second pan' }];

@@ -1,6 +1,7 @@
 import type { HeatSource, Vessel, VesselMaterial } from '@elixa/contract';
 import { EFFICIENCY } from '../catalogue/heatSources';
 import { boilingPointC } from './boilingPoint';
+import { sum } from '../formula/sum';
 import { evaporationFlux, type SteamingPan } from './evaporation';
 
 /** Specific heat of pots in J/(kg·K). Usual handbook values for each material. */
@@ -11,44 +12,95 @@ const LOSS_W_PER_M2_K = { open: 20, lidded: 9 };
 
 const WATER_CP = 4180;
 
-const mouthM2 = (vessel: Vessel) => Math.PI * (vessel.innerDiameterMm / 2000) ** 2;
+const mouthM2 = (diameterMm: number) => Math.PI * (diameterMm / 2000) ** 2;
+const wallM2 = (diameterMm: number, depthMm: number) => Math.PI * (diameterMm / 1000) * (depthMm / 1000);
+
+/** A pot on its burner, in its kitchen. */
+export interface PotOnBurner {
+  heat: HeatSource;
+  vessel: Vessel;
+  roomTempC: number;
+  altitudeM: number;
+}
 
 /** Heat that the pot takes up from its burner, in W. */
 export function usefulPowerW(heat: HeatSource): number {
   return heat.powerW * EFFICIENCY[heat.kind];
 }
 
-function lossW(vessel: Vessel, tempC: number, roomTempC: number, lidded: boolean): number {
-  const wallM2 = Math.PI * (vessel.innerDiameterMm / 1000) * (vessel.innerDepthMm / 1000);
-  const u = lidded && vessel.lid ? LOSS_W_PER_M2_K.lidded : LOSS_W_PER_M2_K.open;
-  return u * (mouthM2(vessel) + wallM2) * Math.max(0, tempC - roomTempC);
+/** Latent heat of steam at the boil, J/kg. Steam tables. */
+const STEAM_J_PER_KG = 2.257e6;
+
+/** Share of the steam that a lid gives back. Range 0.8-0.9. */
+const LID_KEEPS = 0.85;
+
+/** Air lies still over a surface below its rim: share of the steam of a free one. Kitchen estimate, 0.4-0.7. */
+const BELOW_THE_RIM = 0.4;
+
+/**
+ * Heat that a pot loses through surface and wall and with its steam, in W.
+ * @param lidOn makes a difference only where the pot has a lid
+ */
+export function lossW({ vessel, roomTempC, altitudeM }: PotOnBurner, tempC: number, lidOn: boolean): number {
+  const { innerDiameterMm: diameterMm, innerDepthMm: depthMm } = vessel;
+  const isLidded = lidOn && vessel.lid;
+  const u = isLidded ? LOSS_W_PER_M2_K.lidded : LOSS_W_PER_M2_K.open;
+  const dryW = u * (mouthM2(diameterMm) + wallM2(diameterMm, depthMm)) * Math.max(0, tempC - roomTempC);
+  const steamKgPerS =
+    BELOW_THE_RIM * evaporationFlux(tempC, { diameterMm, roomTempC, altitudeM }) * mouthM2(diameterMm);
+  return dryW + steamKgPerS * STEAM_J_PER_KG * (isLidded ? 1 - LID_KEEPS : 1);
 }
 
-/** The heat left for warming, never less than a twentieth of what the burner gives, so that a time stays finite. */
-function netPowerW(heat: HeatSource, vessel: Vessel, tempC: number, roomTempC: number, lidded: boolean): number {
-  const power = usefulPowerW(heat);
-  return Math.max(power / 20, power - lossW(vessel, tempC, roomTempC, lidded));
+/** A pot that keeps less than this share of its heat over at the boil hangs there and never rolls. Kitchen estimate. */
+const LEAST_SURPLUS = 0.05;
+
+/**
+ * Whether a burner brings a pot to the boil and holds it there: with the lid off, only with the lid on, or never.
+ * @example holdsBoil({ heat: plate300W, vessel: clayPot, roomTempC: 19, altitudeM: 0 }) // 'lidded'
+ */
+export function holdsBoil(pot: PotOnBurner): 'open' | 'lidded' | 'never' {
+  const powerW = usefulPowerW(pot.heat);
+  const boilingC = boilingPointC(pot.altitudeM);
+  const holds = (lidOn: boolean) => powerW - lossW(pot, boilingC, lidOn) >= powerW * LEAST_SURPLUS;
+  if (holds(false)) return 'open';
+  return holds(true) ? 'lidded' : 'never';
+}
+
+/** The power written on a burner of this kind that would hold this pot at the boil with its lid on, in W. */
+export function leastPowerW(pot: PotOnBurner): number {
+  const boilingC = boilingPointC(pot.altitudeM);
+  return lossW(pot, boilingC, true) / (1 - LEAST_SURPLUS) / EFFICIENCY[pot.heat.kind];
 }
 
 /**
- * Time to bring broth and pot to the boil from one temperature: the heat that both take up over the power left after
- * losses at the mean temperature. A first estimate.
+ * The heat left for warming with the lid on. A pot that never boils is refused before anything is timed; the floor only
+ * keeps a time finite.
+ */
+function netPowerW(pot: PotOnBurner, tempC: number): number {
+  const powerW = usefulPowerW(pot.heat);
+  return Math.max(powerW * LEAST_SURPLUS, powerW - lossW(pot, tempC, true));
+}
+
+/** Steps that the warming is added up in. */
+const WARMING_STEPS = 40;
+
+/**
+ * Time to bring broth and pot to the boil from one temperature, lid on: the heat that both take up over the power left
+ * after losses, which grow with the temperature, added up in small steps.
  * @returns seconds
  */
-export function timeToBoilS(given: {
-  heat: HeatSource;
-  vessel: Vessel;
-  brothMl: number;
-  fromC: number;
-  boilingC: number;
-  roomTempC: number;
-}): number {
-  const { heat, vessel, brothMl, fromC, boilingC, roomTempC } = given;
-  const rise = Math.max(0, boilingC - fromC);
-  const brothJ = (brothMl / 1000) * WATER_CP * rise;
+export function timeToBoilS({ brothMl, fromC, ...pot }: PotOnBurner & { brothMl: number; fromC: number }): number {
+  const { vessel, roomTempC, altitudeM } = pot;
+  const boilingC = boilingPointC(altitudeM);
+  const riseC = Math.max(0, boilingC - fromC);
   const potJ = (vessel.emptyMassG / 1000) * POT_CP[vessel.material] * Math.max(0, boilingC - roomTempC);
-  const meanC = (boilingC + fromC) / 2;
-  return (brothJ + potJ) / netPowerW(heat, vessel, meanC, roomTempC, true);
+  const stepJ = ((brothMl / 1000) * WATER_CP * riseC + potJ) / WARMING_STEPS;
+  return sum(
+    Array.from(
+      { length: WARMING_STEPS },
+      (_, step) => stepJ / netPowerW(pot, fromC + (riseC * (step + 0.5)) / WARMING_STEPS),
+    ),
+  );
 }
 
 /**
@@ -58,59 +110,41 @@ export function timeToBoilS(given: {
 const HEAT_TAKEN_BEFORE_BOIL = 0.6;
 
 /**
- * Time until the pot boils again after something cold goes in.
+ * Time until the pot boils again after something cold goes in, lid on.
  * @param heatDrawnJ heat to bring the addition to the boiling point, in J
  * @returns seconds
  */
-export function recoveryS(given: {
-  heat: HeatSource;
-  vessel: Vessel;
-  heatDrawnJ: number;
-  boilingC: number;
-  roomTempC: number;
-}): number {
-  const { heat, vessel, heatDrawnJ, boilingC, roomTempC } = given;
-  return (heatDrawnJ * HEAT_TAKEN_BEFORE_BOIL) / netPowerW(heat, vessel, boilingC, roomTempC, true);
+export function recoveryS({ heatDrawnJ, ...pot }: PotOnBurner & { heatDrawnJ: number }): number {
+  return (heatDrawnJ * HEAT_TAKEN_BEFORE_BOIL) / netPowerW(pot, boilingPointC(pot.altitudeM));
 }
 
-/** Latent heat of steam at the boil, J/kg. Steam tables. */
-const STEAM_J_PER_KG = 2.257e6;
-/** A flame turned down to a simmer gives about this share of its power. Kitchen estimate, 0.3-0.6. */
-const SIMMER_SHARE = 0.45;
-/**
- * What a cook sees and turns the flame by, kg/(m²·h): a simmer whose bubbles just break lies between the first two, and
- * nobody lets a pot boil harder than the last. Kitchen estimates.
- */
-const SEEN_KG_PER_M2_H = { leastSimmer: 6, mostSimmer: 14, mostBoil: 30 };
-/** Share of the steam that a lid gives back. Range 0.8-0.9. */
-const LID_KEEPS = 0.85;
+/** Nobody lets a pot boil harder than this, kg/(m²·h). Kitchen estimate. */
+const MOST_BOIL_KG_PER_M2_H = 30;
 
 export type SteamState = 'boil' | 'simmer' | { belowBoilC: number };
 
 /**
  * Steam from a pot at its boiling point: what the burner gives beyond the losses of surface and wall goes into it.
- * @param share of the burner's power that it is turned to
  * @returns kg/(m²·s)
  */
-function surplusFlux({ diameterMm, depthMm, heat, roomTempC, altitudeM }: SteamingPan, share: number): number {
-  const areaM2 = Math.PI * (diameterMm / 2000) ** 2;
-  const wallM2 = Math.PI * (diameterMm / 1000) * (depthMm / 1000);
-  const lostW = LOSS_W_PER_M2_K.open * (areaM2 + wallM2) * Math.max(0, boilingPointC(altitudeM) - roomTempC);
-  return Math.max(0, usefulPowerW(heat) * share - lostW) / STEAM_J_PER_KG / areaM2;
+function surplusFlux({ diameterMm, depthMm, heat, roomTempC, altitudeM }: SteamingPan): number {
+  const areaM2 = mouthM2(diameterMm);
+  const lostW =
+    LOSS_W_PER_M2_K.open * (areaM2 + wallM2(diameterMm, depthMm)) * Math.max(0, boilingPointC(altitudeM) - roomTempC);
+  return Math.max(0, usefulPowerW(heat) - lostW) / STEAM_J_PER_KG / areaM2;
 }
 
+/** One curve, which never falls as the heat rises: standing warm, simmering (the warmest that stands), boiling. */
 function steamFlux(pan: SteamingPan, state: SteamState): number {
-  if (typeof state === 'object') return evaporationFlux(state.belowBoilC, pan);
-  const { leastSimmer, mostSimmer, mostBoil } = SEEN_KG_PER_M2_H;
-  const atFull = Math.min(surplusFlux(pan, 1), mostBoil / 3600);
-  if (state === 'boil') return atFull;
-  const turnedDown = Math.min(mostSimmer / 3600, Math.max(leastSimmer / 3600, surplusFlux(pan, SIMMER_SHARE)));
-  return Math.min(atFull, turnedDown);
+  const standing = (tempC: number) => BELOW_THE_RIM * evaporationFlux(tempC, pan);
+  if (typeof state === 'object') return standing(state.belowBoilC);
+  const simmer = standing(boilingPointC(pan.altitudeM));
+  return state === 'simmer' ? simmer : Math.max(simmer, Math.min(surplusFlux(pan), MOST_BOIL_KG_PER_M2_H / 3600));
 }
 
 /**
  * Water lost as steam: below the boil by the film model of `evaporationFlux`, at the boil by the surplus of the flame,
- * at a simmer by that of a flame turned down.
+ * at a simmer by that of a flame turned down, and never less than a cooler pot would lose.
  * @param state a simmer, a boil, or the temperature of a liquid below it
  * @param liddedShare share of the time that the lid is on
  * @returns grams
@@ -122,6 +156,5 @@ export function evaporationG(given: {
   liddedShare: number;
 }): number {
   const { pan, durationS, state, liddedShare } = given;
-  const areaM2 = Math.PI * (pan.diameterMm / 2000) ** 2;
-  return steamFlux(pan, state) * areaM2 * durationS * 1000 * (1 - LID_KEEPS * liddedShare);
+  return steamFlux(pan, state) * mouthM2(pan.diameterMm) * durationS * 1000 * (1 - LID_KEEPS * liddedShare);
 }

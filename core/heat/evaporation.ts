@@ -7,8 +7,8 @@ const KG_PER_MOL = { air: 0.02897, water: 0.01802 } as const;
 const GRAVITY = 9.81;
 /** Moisture of a kitchen's air. Kitchen estimate, 0.4-0.7. */
 const RELATIVE_HUMIDITY = 0.5;
-/** The film model ends just below the boil, where the surplus of the flame takes over. */
-const BELOW_BOIL_C = 1;
+/** The film model ends here below the boil, where bubbles break and the surplus of the flame takes over. */
+const BELOW_BOIL_C = 5;
 
 /** Where a pan steams: how wide and deep it is, on what burner, how warm the room, how high above the sea. */
 export interface SteamingPan {
@@ -33,7 +33,7 @@ function moistAirKgPerM3(pressurePa: number, vapourPa: number, tempK: number): n
  * Sh = 0.14 (Gr·Sc)^⅓, with the Stefan flow of the vapour itself. Diffusivity and viscosity of moist air grow with the
  * temperature to the powers 1.81 and 1.7 and fall with pressure. Incropera and DeWitt, Fundamentals of Heat and Mass
  * Transfer, for the correlation.
- * @param tempC of the liquid; taken as a degree below the boil where it is warmer
+ * @param tempC of the liquid; taken as five degrees below the boil where it is warmer
  * @returns kg/(m²·s)
  * @example evaporationFlux(65, { diameterMm: 220, roomTempC: 20, altitudeM: 0 }) * 3600 // about 4.5 kg/(m²·h)
  */

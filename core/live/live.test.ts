@@ -184,8 +184,8 @@ describe('the safety gate', () => {
 describe('what is told', () => {
   it('names up to four things and counts the rest', () => {
     const titles = steps.filter((step) => step.kind === 'add').map((step) => step.title);
-    expect(titles[0]).toBe('Daikon in');
-    expect(titles[1]).toMatch(/^Chicken, carrot, cabbage stems and \d more in$/);
+    expect(titles[0]).toBe('Chicken and daikon in');
+    expect(titles[1]).toMatch(/^Carrot, cabbage stems, tofu and \d more in$/);
     expect(titles[2]).toBe('Cabbage leaves and mizuna in');
   });
 

@@ -47,6 +47,9 @@ export interface LiveView {
   totalSteps: number;
 }
 
+/** Seconds that come from adding up times in another order. */
+const ROUNDING_S = 1e-3;
+
 const addedWith = (piece: SimmerPiece, steps: readonly LiveStep[]) =>
   steps.find((step) => step.actions.some((action) => action.pieceId === piece.id));
 
@@ -60,7 +63,7 @@ function contents(simmer: Simmer, steps: readonly LiveStep[], state: LiveState, 
     const coldS = piece.outAtS - piece.inAtS - piece.cookS;
     const forS = clockS - inS;
     const needsS = Math.max(piece.leastS, piece.safeS) + coldS;
-    const state_ = forS < needsS ? 'cooking' : forS <= piece.mostS + coldS ? 'ready' : 'over';
+    const state_ = forS < needsS - ROUNDING_S ? 'cooking' : forS <= piece.mostS + coldS ? 'ready' : 'over';
     return [
       {
         piece,

@@ -6,19 +6,16 @@ import { ASIDE_HEAT } from '../catalogue/heatSources';
 import { ASIDE_PAN, STOCK_PAN } from '../catalogue/vessels';
 import type { Helping } from '../diners/helpings';
 import { portionsOf } from '../diners/portion';
-import type { Pan, Table } from '../diners/table';
+import type { Table } from '../diners/table';
 import { activate, type ActiveFormula } from '../formula/activeFormula';
 import { asideDiffers, type ChosenLiquids } from '../formula/chosenLiquids';
 import { solveFormula, type FormulaSolution } from '../formula/solveFormula';
 import { sum } from '../formula/sum';
 import { tasteFactors } from '../formula/taste';
-import { evaporationG } from '../heat/burner';
 import type { SteamingPan } from '../heat/evaporation';
 import type { AdditionModel } from '../simmer/additionModel';
 import { planSimmer } from '../simmer/planSimmer';
-
-/** Share of the time at the table that the lid is on. Kitchen estimate. */
-const LID_ON_SHARE = 0.5;
+import { tableSteamG } from '../simmer/tableSteam';
 
 /** Where a liquid is eaten: from the pot, from the other half of a divided pot, or beside it by those it is made for. */
 export type Place = 'pot' | 'otherHalf' | 'aside';
@@ -50,12 +47,6 @@ const SMALL_ML = 900;
 export function makingPan({ place }: Evening, finishedMl: number): SteamingPan {
   const { innerDiameterMm, innerDepthMm } = finishedMl <= SMALL_ML ? ASIDE_PAN : STOCK_PAN;
   return { diameterMm: innerDiameterMm, depthMm: innerDepthMm, heat: ASIDE_HEAT, ...place };
-}
-
-function tablePan({ vessel, heatSource, place }: Evening, pan: Pan): SteamingPan {
-  const { innerDiameterMm, innerDepthMm } = pan === 'main' ? vessel : ASIDE_PAN;
-  const heat = pan === 'main' ? heatSource : ASIDE_HEAT;
-  return { diameterMm: innerDiameterMm, depthMm: innerDepthMm, heat, ...place };
 }
 
 const part = (pieces: readonly Helping[], share: number): Helping[] =>
@@ -113,6 +104,7 @@ export function solveBroths(given: {
   const { evening, style, chosen, table, food, model } = given;
   const pieces = food.filter((one) => one.purpose === 'pot');
   const mainPieces = pieces.filter((one) => one.pan === 'main');
+  const asidePieces = pieces.filter((one) => one.pan === 'aside');
   const asked = askedBroths(evening, style, chosen, table, pieces);
   const sharedAside = asked.some((one) => one.place === 'aside')
     ? 0
@@ -121,12 +113,13 @@ export function solveBroths(given: {
   for (let pass = 0; ; pass += 1) {
     const inPotG = sum(madeG.filter((_, index) => asked[index]!.place !== 'aside'));
     const asideBrothMl = inPotG * sharedAside + (sum(madeG) - inPotG);
-    const fit = fitPot(evening.vessel, mainPieces, inPotG * (1 - sharedAside));
-    const simmer = planSimmer({ evening, helpings: food, fit, asideBrothMl, model });
+    const aside = table.aside.length > 0 ? { pieces: asidePieces, brothMl: asideBrothMl } : undefined;
+    const fit = fitPot(evening.vessel, mainPieces, inPotG * (1 - sharedAside), aside);
+    const simmer = planSimmer({ evening, helpings: food, fit, model });
     const simmerS = (simmer.readyAtS.at(-1) ?? 0) - simmer.boilAtS;
     const firstRoundS = (simmer.readyAtS[0] ?? 0) - simmer.boilAtS;
-    const steam = (pan: Pan, durationS: number) =>
-      evaporationG({ pan: tablePan(evening, pan), durationS, state: 'simmer', liddedShare: LID_ON_SHARE });
+    const potSteamG = tableSteamG(evening, evening.vessel, evening.heatSource, simmerS);
+    const asideSteamG = fit.aside ? tableSteamG(evening, fit.aside.vessel, ASIDE_HEAT, simmerS) : 0;
     const solutions = asked.map((one) =>
       solveFormula({
         active: one.active,
@@ -135,7 +128,7 @@ export function solveBroths(given: {
         salinityPct: evening.overrides.salinityPct,
         pieces: one.pieces,
         pan: makingPan(evening, one.finishedG),
-        potEvaporationG: steam('main', simmerS) * one.potShare + (one.isInSmallPan ? steam('aside', firstRoundS) : 0),
+        potEvaporationG: potSteamG * one.potShare + (one.isInSmallPan ? asideSteamG : 0),
         potMinutes: firstRoundS / 60,
       }),
     );

@@ -1,8 +1,9 @@
-import type { Amount, Evening, PantryItem, ShoppingItem } from '@elixa/contract';
+import type { Advice, Amount, Evening, PantryItem, ShoppingItem } from '@elixa/contract';
 import { formulaById } from '../catalogue/formulas';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/ingredients';
 import { LEFT_KEEPS_DAYS, LOOSE_STEP_G, MADE_FROM, packOf, SECTIONS, sectionOf } from '../catalogue/packs';
+import { styleById } from '../catalogue/styles';
 import { portionsOf } from '../diners/portion';
 import { buyWhole } from '../measures/buyWhole';
 import { showMeasure } from '../measures/showMeasure';
@@ -43,14 +44,28 @@ function purchase(needG: number, what: Ingredient): { buy: ShoppingItem['buy']; 
   return { buy: { count: grams, unit: 'g', text }, boughtG: grams };
 }
 
+/** What tonight takes a head of a thing that goes into the pot as itself. */
+function askedPerHeadG({ style, overrides, choices }: Evening, ingredientId: string): number | undefined {
+  const item = styleById(style.id)?.items.find((one) => one.purpose === 'pot' && one.ingredientId === ingredientId);
+  if (!item || choices.swaps.some((swap) => swap.ingredientId === ingredientId)) return undefined;
+  return overrides.gramsPerHead?.[ingredientId] ?? item.gramsPerHead;
+}
+
 /** Where tonight could take what will be left over. */
-function useOf(leftG: number, what: Ingredient, inPot: boolean, portions: number): string | undefined {
+function useOf(leftG: number, what: Ingredient, evening: Evening): Advice | undefined {
   const section = sectionOf(what);
   if (leftG < WORTH_USING_G || LEFT_KEEPS_DAYS[section] > 14) return undefined;
-  const perHeadG = leftG / portions;
-  if (inPot && perHeadG <= MORE_A_HEAD_G) return `Tonight could take it all: ${Math.round(perHeadG)} g a head more`;
+  const askedG = askedPerHeadG(evening, what.id);
   const keeps = `keeps ${LEFT_KEEPS_DAYS[section]} ${LEFT_KEEPS_DAYS[section] === 1 ? 'day' : 'days'} in the fridge`;
-  return inPot ? `Tonight could take ${MORE_A_HEAD_G} g a head more; the rest ${keeps}` : `What is left ${keeps}`;
+  if (askedG === undefined) return { text: `What is left ${keeps}` };
+  // Rounded down, so that what was left over is enough for it.
+  const perHeadG = Math.floor(leftG / portionsOf(evening.diners));
+  const moreG = Math.min(perHeadG, MORE_A_HEAD_G);
+  if (moreG < 1) return { text: `What is left ${keeps}` };
+  const edit = { kind: 'gramsPerHead', ingredientId: what.id, grams: askedG + moreG } as const;
+  return perHeadG <= MORE_A_HEAD_G
+    ? { text: `Take it all tonight: ${moreG} g a head more`, edit }
+    : { text: `Take ${moreG} g a head more; the rest ${keeps}`, edit };
 }
 
 /** What a thing is bought as. */
@@ -83,7 +98,6 @@ export function shoppingList(
     const known = needs.get(thing.id) ?? { massG: 0, purposes: new Set() };
     needs.set(thing.id, { massG: known.massG + thing.massG, purposes: known.purposes.add(purpose) });
   }
-  const portions = portionsOf(evening.diners);
   return [...needs]
     .map(([ingredientId, { massG: needG, purposes }]): ShoppingItem => {
       const what = ingredientById(ingredientId);
@@ -100,7 +114,7 @@ export function shoppingList(
         leftG,
         section: sectionOf(what),
         purposes: [...purposes],
-        use: useOf(leftG, what, purposes.has('pot'), portions),
+        use: useOf(leftG, what, evening),
       };
     })
     .sort(

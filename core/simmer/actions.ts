@@ -1,25 +1,21 @@
 import type { Action, Evening, SimmerPiece } from '@elixa/contract';
-import type { Fit } from '../build/fit';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Pan } from '../diners/table';
 import { showMeasure, showVolume } from '../measures/showMeasure';
-import type { RoundGroup } from './planRound';
+import { holdsBoil } from '../heat/burner';
+import type { PanRounds } from './panRounds';
 
-interface PanTimes {
-  pan: Pan;
-  brothMl: number;
+interface PanTimes extends PanRounds {
   lightAtS: number;
   boilAtS: number;
-  /** Additions of the first round, from first in to last in. */
-  groups: readonly RoundGroup[];
 }
 
 interface ActionQuestion {
   evening: Evening;
-  fit: Fit;
   pieces: readonly SimmerPiece[];
+  /** When each round is ready, and each go of the finish. */
   readyAtS: readonly number[];
-  finishReadyS?: number;
+  finishReadyAtS: readonly number[];
   pans: readonly PanTimes[];
 }
 
@@ -33,35 +29,44 @@ export function shortName(ingredientId: string, cut: string): string {
 
 const where = (pan: Pan) => (pan === 'aside' ? 'the small pan' : 'the pot');
 
+/** Less than this is not worth a ladle. */
+const WORTH_POURING_ML = 25;
+
 function lighting(question: ActionQuestion): Draft[] {
   const { units } = question.evening;
-  return question.pans.flatMap(({ pan, brothMl, lightAtS, boilAtS }) => [
-    {
-      id: `light-${pan}`,
-      atS: lightAtS,
-      kind: 'light' as const,
-      round: 1,
-      pan,
-      says: `Broth into ${where(pan)}, lid on, high heat`,
-      shownText: showVolume(brothMl, units),
-    },
-    {
-      id: `boil-${pan}`,
-      atS: boilAtS,
-      kind: 'boil' as const,
-      round: 1,
-      pan,
-      says: pan === 'main' ? 'It boils: lid off, down to a simmer' : 'The small pan boils: down to a simmer',
-      lookFor: 'bubbles all over, not only at the edge',
-    },
-  ]);
+  return question.pans.flatMap(({ pan, fit, context, lightAtS, boilAtS }) => {
+    const lidStays = context.vessel.lid && holdsBoil(context) === 'lidded';
+    const thenLid = lidStays ? 'leave the lid on' : context.vessel.lid ? 'lid off' : undefined;
+    const then = [...(pan === 'main' && thenLid ? [thenLid] : []), 'down to a simmer'].join(', ');
+    return [
+      {
+        id: `light-${pan}`,
+        atS: lightAtS,
+        kind: 'light' as const,
+        round: 1,
+        pan,
+        volumeMl: fit.potBrothMl,
+        says: `Broth into ${where(pan)}${context.vessel.lid ? ', lid on' : ''}, high heat`,
+        shownText: showVolume(fit.potBrothMl, units),
+      },
+      {
+        id: `boil-${pan}`,
+        atS: boilAtS,
+        kind: 'boil' as const,
+        round: 1,
+        pan,
+        says: `${pan === 'main' ? 'It boils' : 'The small pan boils'}: ${then}`,
+        lookFor: 'bubbles all over, not only at the edge',
+      },
+    ];
+  });
 }
 
 function adding(question: ActionQuestion): Draft[] {
-  const finishRound = question.readyAtS.length + 1;
+  const lastRound = question.readyAtS.length;
   return question.pieces.map((piece) => {
     const shown = showMeasure(piece.massG, ingredientById(piece.ingredientId), question.evening.units);
-    const isFinish = question.finishReadyS !== undefined && piece.round === finishRound;
+    const isFinish = piece.round > lastRound;
     return {
       id: `${isFinish ? 'finish' : 'add'}-${piece.id}`,
       atS: piece.inAtS,
@@ -85,7 +90,7 @@ function skimming(question: ActionQuestion): Draft[] {
   );
   const first = meat[0];
   if (!first) return [];
-  const groups = question.pans.find((one) => one.pan === 'main')?.groups ?? [];
+  const groups = question.pans.find((one) => one.pan === 'main')?.rounds[0] ?? [];
   const withMeat = groups.find((group) => group.pieces.some((one) => one.ingredientId === first.ingredientId));
   const recovery = withMeat?.recoveryS ?? 0;
   const later = question.pieces.filter((piece) => piece.round === first.round && piece.inAtS > first.inAtS);
@@ -105,43 +110,71 @@ function skimming(question: ActionQuestion): Draft[] {
   ];
 }
 
-function serving(question: ActionQuestion): Draft[] {
-  const { readyAtS, fit, finishReadyS, evening } = question;
+/** Bringing a pan back to its mark before a course, so long before its first addition. */
+const TOP_UP_BEFORE_S = 60;
+
+function toppingUp(question: ActionQuestion): Draft[] {
+  const { units } = question.evening;
+  return question.pans.flatMap(({ pan, levels }) =>
+    levels.flatMap(({ pourMl, ladleOutMl }, index): Draft[] => {
+      const round = index + 1;
+      const mine = question.pieces.filter((piece) => piece.round === round && piece.pan === pan);
+      if (index === 0 || mine.length === 0) return [];
+      const base = {
+        id: pan === 'main' ? `topup-${round}` : `topup-${round}-${pan}`,
+        atS: Math.min(...mine.map((piece) => piece.inAtS)) - TOP_UP_BEFORE_S,
+        kind: 'topUp' as const,
+        round,
+        pan,
+      };
+      const back = pan === 'main' ? 'back to a simmer' : 'the small pan back to a simmer';
+      if (ladleOutMl >= WORTH_POURING_ML) {
+        return [
+          {
+            ...base,
+            volumeMl: -ladleOutMl,
+            says: `Ladle broth out to make room, ${back}`,
+            shownText: showVolume(ladleOutMl, units),
+          },
+        ];
+      }
+      if (pourMl < WORTH_POURING_ML) {
+        return [{ ...base, says: pan === 'main' ? 'Back up to a simmer' : 'The small pan back up to a simmer' }];
+      }
+      return [
+        {
+          ...base,
+          volumeMl: pourMl,
+          says: `Hot broth from the reserve, ${back}`,
+          shownText: showVolume(pourMl, units),
+        },
+      ];
+    }),
+  );
+}
+
+function serving({ readyAtS, finishReadyAtS }: ActionQuestion): Draft[] {
   const rounds = readyAtS.length;
-  const perTopUpMl = fit.reserveMl / Math.max(1, rounds - 1);
-  const drafts = readyAtS.flatMap((atS, index): Draft[] => {
+  const goes = finishReadyAtS.length;
+  const serves = readyAtS.map((atS, index): Draft => {
     const round = index + 1;
-    const serve: Draft = {
-      id: `serve-${round}`,
-      atS,
-      kind: 'serve',
-      round,
-      pan: 'main',
-      says: rounds > 1 ? `Round ${round} is ready: lift it out, low heat` : 'It is ready: to the table',
-    };
-    const firstIn = Math.min(...question.pieces.filter((piece) => piece.round === round).map((piece) => piece.inAtS));
-    if (round === 1 || !Number.isFinite(firstIn)) return [serve];
-    const topUp: Draft = {
-      id: `topup-${round}`,
-      atS: firstIn - 60,
-      kind: 'topUp',
-      round,
-      pan: 'main',
-      says: perTopUpMl >= 25 ? 'Hot broth from the reserve, back to a simmer' : 'Back up to a simmer',
-      shownText: perTopUpMl >= 25 ? showVolume(perTopUpMl, evening.units) : undefined,
-    };
-    return [topUp, serve];
+    const says = rounds > 1 ? `Round ${round} is ready: lift it out, low heat` : 'It is ready: to the table';
+    return { id: `serve-${round}`, atS, kind: 'serve', round, pan: 'main', says };
   });
-  const lastS = finishReadyS ?? readyAtS[rounds - 1];
+  const between = finishReadyAtS.slice(0, -1).map((atS, index): Draft => {
+    const round = rounds + index + 1;
+    const says = 'A part of the finish is ready: into bowls, low heat';
+    return { id: `serve-${round}`, atS, kind: 'serve', round, pan: 'main', says };
+  });
   const off: Draft = {
     id: 'off',
-    atS: lastS as number,
+    atS: finishReadyAtS[goes - 1] ?? readyAtS[rounds - 1]!,
     kind: 'off',
-    round: finishReadyS === undefined ? rounds : rounds + 1,
+    round: rounds + goes,
     pan: 'main',
-    says: finishReadyS === undefined ? 'Burner off' : 'The finish is ready: burner off, into bowls',
+    says: goes === 0 ? 'Burner off' : 'The finish is ready: burner off, into bowls',
   };
-  return [...drafts, off];
+  return [...serves, ...between, off];
 }
 
 const ORDER: Action['kind'][] = [
@@ -162,9 +195,13 @@ const ORDER: Action['kind'][] = [
  * told and tapped once.
  */
 export function simmerActions(question: ActionQuestion): Action[] {
-  const drafts = [...lighting(question), ...adding(question), ...skimming(question), ...serving(question)].sort(
-    (a, b) => a.atS - b.atS || ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind) || a.pan.localeCompare(b.pan),
-  );
+  const drafts = [
+    ...lighting(question),
+    ...adding(question),
+    ...skimming(question),
+    ...toppingUp(question),
+    ...serving(question),
+  ].sort((a, b) => a.atS - b.atS || ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind) || a.pan.localeCompare(b.pan));
   let step = -1;
   let before: Draft | undefined;
   return drafts.map((draft) => {

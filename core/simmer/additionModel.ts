@@ -1,11 +1,8 @@
-import type { HeatSource, Vessel } from '@elixa/contract';
+import type { PotOnBurner } from '../heat/burner';
 
-/** A pan on its burner, in its kitchen. */
-export interface PanContext {
-  vessel: Vessel;
-  heat: HeatSource;
+/** A pan on its burner, in its kitchen, and how hot its broth gets. */
+export interface PanContext extends PotOnBurner {
   boilingC: number;
-  roomTempC: number;
 }
 
 /** How long a cut wants at the simmer, in seconds, and the sign that it is done. */

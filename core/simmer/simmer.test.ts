@@ -8,7 +8,7 @@ import type { PanContext } from './additionModel';
 import { groupAdditions } from './groupAdditions';
 import { slowerBy, timesTable } from './timesTable';
 
-const pan: PanContext = { vessel: VESSELS[0]!, heat: HEAT_SOURCES[0]!, boilingC: 100, roomTempC: 20 };
+const pan: PanContext = { vessel: VESSELS[0]!, heat: HEAT_SOURCES[0]!, boilingC: 100, roomTempC: 20, altitudeM: 0 };
 
 /** Fewest groups by trying every way to part the things, for small cases. */
 function fewestGroups(things: ReadonlyArray<{ leastS: number; mostS: number }>): number {

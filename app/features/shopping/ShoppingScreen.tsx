@@ -10,6 +10,7 @@ import {
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { AdviceList } from '@/features/evening/AdviceList';
 import { Faults } from '@/features/evening/Faults';
 import { usePantry } from '@/features/pantry/usePantry';
 import { PantrySection } from '@/features/pantry/PantrySection';
@@ -108,7 +109,16 @@ function ShoppingRow({ item, on, onChange }: { item: ShoppingItem; on: boolean; 
     `needs ${item.needText}`,
     item.haveG > 0 ? `${Math.round(item.haveG)} g of it in the house` : '',
     item.leftG >= 20 ? `${Math.round(item.leftG / 5) * 5} g left over` : '',
-    item.use ?? '',
+    item.use && !item.use.edit ? item.use.text : '',
   ].filter(Boolean);
-  return <TickRow name={what.name} says={notes.join(' · ')} figure={item.buy.text} on={on} onChange={onChange} />;
+  return (
+    <>
+      <TickRow name={what.name} says={notes.join(' · ')} figure={item.buy.text} on={on} onChange={onChange} />
+      {item.use?.edit && !on ? (
+        <View className="border-b border-line pb-2">
+          <AdviceList advice={[item.use]} />
+        </View>
+      ) : null}
+    </>
+  );
 }

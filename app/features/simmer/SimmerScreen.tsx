@@ -2,6 +2,7 @@ import { liveSteps, shiftIso, type LiveStep } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { AdviceList } from '@/features/evening/AdviceList';
 import { Faults } from '@/features/evening/Faults';
 import { Segmented } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
@@ -19,7 +20,9 @@ export function SimmerScreen() {
   const steps = liveSteps(simmer);
   const rounds = [...new Set(steps.map((step) => step.round))];
   const round = rounds.includes(chosen) ? chosen : 1;
-  const isFinish = (number: number) => number > simmer.readyAtS.length;
+  const cooked = simmer.readyAtS.length;
+  const isFinish = (number: number) => number > cooked;
+  const goes = rounds.length - cooked;
   return (
     <>
       <Faults />
@@ -35,10 +38,10 @@ export function SimmerScreen() {
         ]}
       />
       {simmer.unsatisfied.map((one) => (
-        <View key={one.id} className="gap-1 rounded-2xl bg-well p-4">
+        <View key={one.id} className="gap-2 rounded-2xl bg-well p-4">
           <Heading level={3}>{one.text}</Heading>
           <Body>{one.because}</Body>
-          <Small>{one.remedies.join(' · ')}</Small>
+          <AdviceList advice={one.remedies} />
         </View>
       ))}
       {rounds.length > 1 ? (
@@ -46,7 +49,7 @@ export function SimmerScreen() {
           label="Round"
           options={rounds.map((number) => ({
             value: String(number),
-            label: isFinish(number) ? 'Finish' : `${number}`,
+            label: !isFinish(number) ? `${number}` : goes > 1 ? `Finish ${number - cooked}` : 'Finish',
           }))}
           value={String(round)}
           onChange={(value) => setChosen(Number(value))}

@@ -19,7 +19,7 @@ export const SEA = [
     settledDensityGPerMl: 1.05,
     releasedShare: 0.15,
     kept: 'fridge',
-    cuts: { slice: { label: '2 cm slices', short: 'cod', thicknessMm: 20, pieceG: 35 } },
+    cuts: { slice: { label: '1.5 cm slices', short: 'cod', thicknessMm: 15, pieceG: 30 } },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
   }),
   ingredient({
@@ -37,7 +37,7 @@ export const SEA = [
     releasedShare: 0.1,
     kept: 'fridge',
     perils: ['cookThrough', 'bones'],
-    cuts: { slice: { label: '2 cm slices', short: 'salmon', thicknessMm: 20, pieceG: 40 } },
+    cuts: { slice: { label: '1.5 cm slices', short: 'salmon', thicknessMm: 15, pieceG: 32 } },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
   }),
   ingredient({

@@ -1,0 +1,168 @@
+import type { Evening, PotPlan } from '@elixa/contract';
+import fc from 'fast-check';
+import { usableVolumeMl } from '../build/vesselShape';
+import { ASIDE_PANS, VESSELS } from '../catalogue/vessels';
+import { HEAT_SOURCES } from '../catalogue/heatSources';
+import { ingredientById } from '../catalogue/ingredients';
+import { checkEvening } from '../checkEvening';
+import { applyEdit } from '../evening/applyEdit';
+import { planPot } from '../planPot';
+import { eveningFor, guests } from '../testing/household';
+import { brothLevels } from './levels';
+
+const ids = (plan: PotPlan) => plan.simmer.unsatisfied.map((one) => one.id);
+const evenings: fc.Arbitrary<Evening> = fc
+  .record({
+    guests: fc.integer({ min: 1, max: 14 }),
+    apart: fc.nat(13),
+    vessel: fc.constantFrom(...VESSELS),
+    heatSource: fc.constantFrom(...HEAT_SOURCES),
+    brothMlPerHead: fc.integer({ min: 100, max: 800 }),
+    tofuG: fc.integer({ min: 0, max: 400 }),
+    riceG: fc.integer({ min: 0, max: 300 }),
+  })
+  .map(({ guests: count, apart, vessel, heatSource, brothMlPerHead, tofuG, riceG }) =>
+    eveningFor(count, {
+      diners: guests(count).map((diner, index) => (index < apart ? { ...diner, diets: ['pescatarian'] } : diner)),
+      choices: {
+        swaps: [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' }],
+        leaveOut: [],
+      },
+      vessel,
+      heatSource,
+      overrides: { brothMlPerHead, gramsPerHead: { firmTofu: tofuG, cookedRice: riceG } },
+    }),
+  );
+
+describe('the level of the broth', () => {
+  it('never passes the mark, whatever the food gives and however little boils off', () => {
+    const ml = (max: number) => fc.double({ min: 0, max, noNaN: true });
+    const course = fc
+      .record({ solidsMl: ml(1200), givesShare: ml(1), ladledMl: ml(600) })
+      .map(({ solidsMl, givesShare, ladledMl }) => ({ solidsMl, ladledMl, releasedMl: solidsMl * givesShare }));
+    fc.assert(
+      fc.property(fc.array(course, { minLength: 1, maxLength: 9 }), ml(4000), ml(800), (courses, brothMl, steamMl) => {
+        const usableMl = 1300;
+        const potBrothMl = Math.min(brothMl, usableMl - courses[0]!.solidsMl);
+        const reserveMl = brothMl - potBrothMl;
+        const fit = { vessel: VESSELS[0]!, usableMl, solidsMl: 0, potBrothMl, reserveMl, coveringMl: 0 };
+        const levels = brothLevels(fit, courses, steamMl);
+        let leftMl = reserveMl;
+        levels.forEach((level, index) => {
+          expect(level.brothMl + courses[index]!.solidsMl).toBeLessThanOrEqual(usableMl + 1e-6);
+          leftMl += level.ladleOutMl - level.pourMl;
+          expect(leftMl).toBeGreaterThanOrEqual(-1e-6);
+        });
+      }),
+    );
+  });
+
+  it('starts every course with room for its food, in the pot and in the small pan', () => {
+    fc.assert(
+      fc.property(evenings, (evening) => {
+        fc.pre(checkEvening(evening).length === 0);
+        const { build, simmer } = planPot(evening);
+        for (const [pan, usableMl] of [
+          ['main', build.usableMl] as const,
+          ['aside', build.aside?.usableMl ?? 0] as const,
+        ]) {
+          const foodMl = (round: number) =>
+            simmer.pieces
+              .filter((one) => one.pan === pan && one.round === round)
+              .reduce((sum, one) => sum + one.massG / ingredientById(one.ingredientId).settledDensityGPerMl, 0);
+          for (const { kind, round, volumeMl = 0 } of simmer.actions.filter((one) => one.pan === pan)) {
+            if (kind === 'light') expect(volumeMl + foodMl(1)).toBeLessThanOrEqual(usableMl + 1e-6);
+            if (kind === 'topUp') expect(Math.max(0, volumeMl) + foodMl(round)).toBeLessThanOrEqual(usableMl + 1e-6);
+          }
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is topped up by what was lost, not by a share of the reserve', () => {
+    const { build, simmer } = planPot(eveningFor(6));
+    const topUps = simmer.actions.filter((one) => one.kind === 'topUp' && one.round <= build.rounds);
+    expect(topUps.length).toBe(build.rounds - 1);
+    const poured = topUps.reduce((sum, one) => sum + (one.volumeMl ?? 0), 0);
+    expect(poured).toBeGreaterThan(0);
+    expect(poured).toBeLessThan(build.reserveMl);
+    for (const one of topUps) expect(one.volumeMl).toBeLessThan(build.potBrothMl);
+  });
+
+  it('cooks the finish in goes where rice for all would fill the pot over its mark', () => {
+    const goes = (count: number) => {
+      const { simmer } = planPot(eveningFor(count));
+      return new Set(simmer.pieces.filter((one) => one.ingredientId === 'cookedRice').map((one) => one.round)).size;
+    };
+    expect(goes(4)).toBe(1);
+    expect(goes(14)).toBeGreaterThan(1);
+  });
+});
+
+describe('the small pan', () => {
+  const crowd = (count: number, apart: number) =>
+    eveningFor(count, {
+      diners: guests(count).map((diner, index) => (index < apart ? { ...diner, diets: ['pescatarian'] } : diner)),
+      choices: {
+        swaps: [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' }],
+        leaveOut: [],
+      },
+    });
+
+  it('is the smallest that does, and is filled like the pot', () => {
+    expect(planPot(crowd(6, 1)).build.aside?.name).toBe('small pan');
+    const many = planPot(crowd(13, 12));
+    expect(many.build.aside?.name).toBe('second pan');
+    expect(many.build.aside!.usableMl).toBeCloseTo(usableVolumeMl(ASIDE_PANS[1]!), 6);
+    expect(many.build.aside!.potBrothMl + many.build.aside!.solidsMl / many.build.rounds).toBeLessThanOrEqual(
+      many.build.aside!.usableMl + 1e-6,
+    );
+  });
+
+  it('is told where it needs more rounds than the pot', () => {
+    const plan = planPot({ ...crowd(14, 13), service: 'rounds' });
+    expect(ids(plan)).toContain('asideRounds');
+    const asideG = (round: number) =>
+      plan.simmer.pieces
+        .filter((one) => one.pan === 'aside' && one.round === round)
+        .reduce((sum, one) => sum + one.massG, 0);
+    expect(asideG(1)).toBeCloseTo(asideG(2), 6);
+  });
+});
+
+describe('what a pot cannot give is told, with what mends it', () => {
+  it('too little broth to cover the food, and the amount that does', () => {
+    const dry = eveningFor(4, { overrides: { brothMlPerHead: 100 } });
+    const told = planPot(dry).simmer.unsatisfied.find((one) => one.id === 'uncovered-main')!;
+    expect(told.because).toMatch(/cook through/);
+    const edit = told.remedies[0]!.edit!;
+    expect(ids(planPot(applyEdit(dry, edit)))).not.toContain('uncovered-main');
+    expect(ids(planPot(eveningFor(4)))).not.toContain('uncovered-main');
+  });
+
+  it('a plate that can only boil under a lid, and one that never boils', () => {
+    const plate = (powerW: number, vessel = VESSELS[0]!) =>
+      eveningFor(2, { heatSource: { id: 'plate', name: 'plate', kind: 'electricPlate', powerW }, vessel });
+    expect(ids(planPot(plate(600)))).toContain('lidStays-main');
+    expect(planPot(plate(600)).simmer.actions.find((one) => one.kind === 'boil')!.says).toMatch(/leave the lid on/);
+    const faults = checkEvening(plate(300, VESSELS[1]));
+    expect(faults).toEqual([expect.objectContaining({ field: 'heatSource.powerW' })]);
+    expect(faults[0]!.fix).toMatch(/\d+ W or more/);
+  });
+
+  it('what does not fit at once can be had in fewer rounds by a tap', () => {
+    const crowded = eveningFor(6, { service: 'allAtOnce' });
+    const { remedies } = planPot(crowded).simmer.unsatisfied.find((one) => one.id === 'allAtOnce')!;
+    const before = planPot(crowded).build.rounds;
+    const edits = remedies.flatMap((one) => (one.edit ? [one.edit] : []));
+    expect(edits.map((edit) => edit.kind)).toEqual(expect.arrayContaining(['vessel', 'service']));
+    for (const edit of edits.filter((one) => one.kind !== 'service')) {
+      expect(planPot(applyEdit(crowded, edit)).build.rounds).toBeLessThan(before);
+    }
+    const fourteen = eveningFor(14);
+    const less = planPot(fourteen).simmer.unsatisfied.find((one) => one.id === 'manyRounds')!.remedies;
+    const edit = less.find((one) => one.edit?.kind === 'lessFood')!.edit!;
+    expect(planPot(applyEdit(fourteen, edit)).build.rounds).toBe(planPot(fourteen).build.rounds - 1);
+  });
+});

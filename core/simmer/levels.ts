@@ -1,0 +1,56 @@
+import type { PanFit } from '../build/fit';
+import { settledVolumeMl } from '../build/fit';
+import type { Helping } from '../diners/helpings';
+import { ingredientById } from '../catalogue/ingredients';
+import { sum } from '../formula/sum';
+
+/** Broth that leaves the pot with a gram of food, in bowls and dips, in ml. Kitchen estimate, 0.15-0.4. */
+const LADLED_ML_PER_G = 0.25;
+
+/** What the food of one round does to the level. */
+export interface CourseFood {
+  solidsMl: number;
+  releasedMl: number;
+  ladledMl: number;
+}
+
+/** What goes into the pot in one of so many rounds, as it changes the level. */
+export function courseFood(helpings: readonly Helping[], rounds: number): CourseFood {
+  const massG = sum(helpings.map((one) => one.massG));
+  const releasedG = sum(helpings.map((one) => one.massG * ingredientById(one.ingredientId).releasedShare));
+  return {
+    solidsMl: settledVolumeMl(helpings) / rounds,
+    releasedMl: releasedG / rounds,
+    ladledMl: (massG * LADLED_ML_PER_G) / rounds,
+  };
+}
+
+/** The broth at the start of a course: what was poured in or ladled out first, and what there then is. */
+export interface Level {
+  pourMl: number;
+  ladleOutMl: number;
+  brothMl: number;
+}
+
+/**
+ * The level of the broth over an evening. Before each course the pot is brought back to its mark, the broth that leaves
+ * room for the food: from the reserve by what was ladled out and boiled off, or, where the food gave more than that,
+ * by ladling out. What food gives as water it loses in size, so that a course never rises over where it started.
+ * @param courses the rounds and then the finish, in order
+ * @param steamMl lost from one course to the next
+ * @returns one level for each course; the first is what the pot is filled to
+ */
+export function brothLevels(fit: PanFit, courses: readonly CourseFood[], steamMl: number): Level[] {
+  let brothMl = fit.potBrothMl;
+  let reserveMl = fit.reserveMl;
+  return courses.map(({ solidsMl, releasedMl, ladledMl }, index) => {
+    const roomMl = Math.max(0, fit.usableMl - solidsMl);
+    const pourMl = index === 0 ? 0 : Math.min(reserveMl, Math.max(0, roomMl - brothMl));
+    const ladleOutMl = Math.max(0, brothMl - roomMl);
+    brothMl += pourMl - ladleOutMl;
+    reserveMl += ladleOutMl - pourMl;
+    const level = { pourMl, ladleOutMl, brothMl };
+    brothMl = Math.max(0, brothMl + releasedMl - steamMl - ladledMl);
+    return level;
+  });
+}

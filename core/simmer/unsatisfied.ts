@@ -1,0 +1,178 @@
+import type { Advice, Evening, SimmerPiece, Unsatisfied } from '@elixa/contract';
+import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../build/fit';
+import { usableVolumeMl } from '../build/vesselShape';
+import { VESSELS } from '../catalogue/vessels';
+import { ingredientById } from '../catalogue/ingredients';
+import { portionsOf } from '../diners/portion';
+import { sum } from '../formula/sum';
+import { holdsBoil } from '../heat/burner';
+import { showVolume } from '../measures/showMeasure';
+import type { PanRounds, SimmerQuestion } from './panRounds';
+
+/** More rounds than this are a long evening. */
+const MANY_ROUNDS = 3;
+/** Cold food that stops the boil for longer than this is told. */
+const LONG_COLD_S = 120;
+/** A pot that takes longer than this from its broth to the boil is told. */
+const SLOW_BOIL_S = 45 * 60;
+
+const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
+
+/** Pots of the house that take the food in fewer rounds, from the one that is just enough. */
+function roomierPots({ evening, fit }: SimmerQuestion): Advice[] {
+  const mostRounds = evening.service === 'allAtOnce' ? 1 : Math.min(MANY_ROUNDS, fit.rounds - 1);
+  return VESSELS.filter((vessel) => {
+    const isBigger = usableVolumeMl(vessel) > usableVolumeMl(evening.vessel);
+    const suits = evening.heatSource.kind !== 'induction' || vessel.inductionReady;
+    return isBigger && suits && roundsFor(fit.solidsMl, usableVolumeMl(vessel)) < fit.rounds;
+  })
+    .map((vessel) => ({ vessel, rounds: roundsFor(fit.solidsMl, usableVolumeMl(vessel)) }))
+    .sort((a, b) => Math.max(a.rounds, mostRounds) - Math.max(b.rounds, mostRounds) || b.rounds - a.rounds)
+    .slice(0, 1)
+    .map(({ vessel, rounds }) => ({
+      text: `Use the ${vessel.name}: ${rounds === 1 ? 'all at once' : `${rounds} rounds`}`,
+      edit: { kind: 'vessel', vesselId: vessel.id },
+    }));
+}
+
+/** So much less food that it takes a round less, where that leaves people something to eat. */
+function lessFood({ evening, fit }: SimmerQuestion): Advice[] {
+  const wanted = evening.service === 'allAtOnce' ? 1 : Math.max(1, fit.rounds - 1);
+  const share = (wanted * fit.usableMl * (1 - LEAST_LIQUID_SHARE)) / fit.solidsMl;
+  // Whole grams round up, so a little less than just fits.
+  const rounded = Math.floor(share * 98) / 100;
+  if (rounded < 0.5 || rounded >= 1) return [];
+  return [
+    {
+      text: `Take ${Math.round((1 - rounded) * 100)} % less of everything: ${wanted === 1 ? 'all at once' : `${wanted} rounds`}`,
+      edit: { kind: 'lessFood', share: rounded },
+    },
+  ];
+}
+
+const roomWords = ({ units }: Evening, { solidsMl, usableMl }: PanFit, name: string) =>
+  `There is ${showVolume(solidsMl, units)} of food, and the ${name} takes ${showVolume(usableMl, units)} with its broth.`;
+
+function ofRoom(question: SimmerQuestion): Unsatisfied[] {
+  const { evening, fit } = question;
+  if (evening.service === 'allAtOnce' && fit.rounds > 1) {
+    const text = `It does not fit at once: it is planned in ${fit.rounds} rounds`;
+    const inRounds: Advice = { text: 'Eat it in rounds', edit: { kind: 'service', service: 'rounds' } };
+    const remedies = [...roomierPots(question), ...lessFood(question), inRounds];
+    return [{ id: 'allAtOnce', text, because: roomWords(evening, fit, 'pot'), remedies }];
+  }
+  const ofPot = roundsFor(fit.solidsMl, fit.usableMl);
+  if (fit.aside && ofPot < fit.rounds) {
+    const name = fit.aside.vessel.name;
+    const text = `The ${name} needs ${fit.rounds} rounds, where the pot alone needs ${ofPot}`;
+    const swapAll: Advice = { text: 'Exchange it for everyone instead, under who eats' };
+    return [{ id: 'asideRounds', text, because: roomWords(evening, fit.aside, name), remedies: [swapAll] }];
+  }
+  if (fit.rounds <= MANY_ROUNDS) return [];
+  const text = `${fit.rounds} rounds is a long evening for this pot`;
+  const remedies = [...roomierPots(question), ...lessFood(question)];
+  return [{ id: 'manyRounds', text, because: roomWords(evening, fit, 'pot'), remedies }];
+}
+
+/** Broth that leaves the food standing out of it. */
+function ofCover({ evening, fit }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
+  return pans.flatMap(({ pan, fit: filled }) => {
+    if (filled.potBrothMl >= filled.coveringMl * 0.99) return [];
+    const missingMl = filled.coveringMl - filled.potBrothMl;
+    const heads = portionsOf(evening.diners);
+    const perHeadMl = Math.ceil(((filled.potBrothMl + filled.reserveMl + missingMl) * 1.1) / heads / 25) * 25;
+    const canPour = perHeadMl <= 800 && pan === 'main';
+    return [
+      {
+        id: `uncovered-${pan}`,
+        text: `The broth does not cover the food${pan === 'aside' ? ' in the small pan' : ''}`,
+        because: `Between ${showVolume(filled.solidsMl / fit.rounds, evening.units)} of food there is room for ${showVolume(filled.coveringMl, evening.units)}, and there is ${showVolume(filled.potBrothMl, evening.units)}. What stands out of it does not cook through.`,
+        remedies: canPour
+          ? [
+              {
+                text: `Make ${showVolume(perHeadMl, evening.units)} of broth a head`,
+                edit: { kind: 'brothMlPerHead', ml: perHeadMl },
+              },
+            ]
+          : [{ text: 'Top it up with hot water and salt' }],
+      },
+    ];
+  });
+}
+
+/** A flame that hardly brings the pot to the boil, or only with its lid on. */
+function ofBoil({ model }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
+  return pans.flatMap(({ pan, context, fit }): Unsatisfied[] => {
+    const name = pan === 'aside' ? 'small pan' : 'pot';
+    const stronger: Advice = { text: 'Use a stronger burner' };
+    if (holdsBoil(context) !== 'open') {
+      return [
+        {
+          id: `lidStays-${pan}`,
+          text: `This burner holds the ${name} at the boil only with its lid on`,
+          because: `Open, it loses more heat than ${Math.round(context.heat.powerW)} W of ${context.heat.name} bring in. Lift the lid only to add and to look.`,
+          remedies: [stronger],
+        },
+      ];
+    }
+    const toBoilS = model.toBoilS(fit.potBrothMl, context);
+    if (toBoilS <= SLOW_BOIL_S) return [];
+    return [
+      {
+        id: `slowBoil-${pan}`,
+        text: `The ${name} takes ${minutes(toBoilS)} minutes to boil`,
+        because: `${Math.round(context.heat.powerW)} W of ${context.heat.name} are little for so much broth.`,
+        remedies: [stronger],
+      },
+    ];
+  });
+}
+
+/** Cold food that stops the boil for long; the time for it is in the plan. */
+function ofLoad({ evening }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
+  return pans.flatMap(({ pan, rounds, finishes, fit }) => {
+    const worst = [...(rounds[0] ?? []), ...(finishes[0] ?? [])].reduce(
+      (most, group) => (group.recoveryS > most.recoveryS ? group : most),
+      { recoveryS: 0, pieces: [] as ReadonlyArray<{ massG: number }> },
+    );
+    if (worst.recoveryS <= LONG_COLD_S) return [];
+    const massG = sum(worst.pieces.map((piece) => piece.massG));
+    return [
+      {
+        id: `load-${pan}`,
+        text: `So much goes in at once that the boil stops for ${minutes(worst.recoveryS)} minutes`,
+        because: `${(massG / 1000).toFixed(1)} kg of cold food go into ${showVolume(fit.potBrothMl, evening.units)}. The plan gives everything that much longer; nothing is lifted out before it is done.`,
+        remedies: [{ text: 'Put it in by halves, and let it boil in between' }],
+      },
+    ];
+  });
+}
+
+function ofWindows(pieces: readonly SimmerPiece[]): Unsatisfied[] {
+  return pieces
+    .filter((piece) => !piece.inWindow || !piece.safe)
+    .map((piece) => {
+      const { name, cuts } = ingredientById(piece.ingredientId);
+      return {
+        id: `window-${piece.id}`,
+        text: `The ${cuts[piece.cut]?.short ?? name} does not get the time it needs`,
+        because: 'Its time does not meet that of the rest.',
+        remedies: [{ text: 'Cut it another way' }],
+      };
+    });
+}
+
+/** What an evening asks for that this pot, this flame or this much food cannot give, with why and what mends it. */
+export function unsatisfied(
+  question: SimmerQuestion,
+  pans: readonly PanRounds[],
+  pieces: readonly SimmerPiece[],
+): Unsatisfied[] {
+  return [
+    ...ofBoil(question, pans),
+    ...ofCover(question, pans),
+    ...ofLoad(question, pans),
+    ...ofRoom(question),
+    ...ofWindows(pieces),
+  ];
+}
