@@ -10,6 +10,8 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('brothMlPerHead'), ml: z.number().positive() }),
   z.strictObject({ kind: z.literal('vessel'), vesselId: z.string() }),
   z.strictObject({ kind: z.literal('heatSource'), heatSourceId: z.string() }),
+  /** What was swapped for some is swapped for everyone. */
+  z.strictObject({ kind: z.literal('swapForEveryone'), ingredientIds: z.array(catalogueIdSchema).min(1) }),
   z.strictObject({ kind: z.literal('service'), service: serviceSchema }),
 ]);
 

@@ -32,6 +32,9 @@ export const dinerSchema = z.object({
   diets: z.array(dietSchema).max(6),
   avoids: z.array(z.union([allergenSchema, catalogueIdSchema])).max(40),
   child: z.boolean(),
+  /** Expecting a child, or old or ill: what may hurt them is said more gravely. */
+  expecting: z.boolean().optional(),
+  frail: z.boolean().optional(),
 });
 
 export const vesselMaterialSchema = z.enum(['clay', 'castIron', 'steel', 'aluminium', 'enamel']);

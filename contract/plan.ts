@@ -36,6 +36,10 @@ export const liquidStepSchema = z.object({
   lookFor: z.string().optional(),
   /** Done at the table, when people have sat down. */
   whenServed: z.boolean().optional(),
+  /** Done at the board. */
+  knife: z.boolean().optional(),
+  /** What goes in, or is cut, at this step. */
+  uses: z.array(catalogueIdSchema),
 });
 
 /** Where the water of a liquid comes from and goes to; the two sides balance exactly. All in grams. */
@@ -122,6 +126,10 @@ export const liquidSchema = z.object({
   colour: z.string(),
   purpose: z.string(),
   allergens: z.array(allergenSchema),
+  /** What a label has to name: allergens, kinds of meat, alcohol; of its own parts and of what it is let down with. */
+  contains: z.array(z.string()),
+  /** What it is let down with at the table, where it is. */
+  thinnedWith: z.enum(['potBroth', 'asideBroth', 'water']).optional(),
   keeps: keepsSchema,
   /** Made more than once over: so many times, so much kept, until that day (`2026-12-08`). */
   batch: z.object({ times: z.int(), keptMl: z.number(), keepUntil: z.string() }).optional(),
@@ -265,8 +273,13 @@ export const conflictSchema = z.object({
   ingredientId: catalogueIdSchema,
   why: z.string(),
   resolvedBy: z.string().optional(),
+  /** What was exchanged for it; taking that back is what mends it. */
+  standsInFor: catalogueIdSchema.optional(),
   offers: z.array(offerSchema),
 });
+
+/** Something that a guest gets only because of where the guest sits, and that the cook should ask about. */
+export const askSchema = z.object({ diner: z.string(), text: z.string(), advice: z.array(adviceSchema) });
 
 export const shoppingItemSchema = z.object({
   ingredientId: catalogueIdSchema,
@@ -290,6 +303,7 @@ export const planSchema = z.object({
   portions: z.number(),
   amounts: z.array(amountSchema),
   conflicts: z.array(conflictSchema),
+  asks: z.array(askSchema),
   liquids: z.array(liquidSchema),
   build: buildSchema,
   simmer: simmerSchema,
@@ -320,6 +334,7 @@ export type ShoppingItem = z.infer<typeof shoppingItemSchema>;
 export type Caution = z.infer<typeof cautionSchema>;
 export type Offer = z.infer<typeof offerSchema>;
 export type Conflict = z.infer<typeof conflictSchema>;
+export type Ask = z.infer<typeof askSchema>;
 export type Plan = z.infer<typeof planSchema>;
 /** A plan without its preparation, which takes longer to work out. */
 export type PotPlan = Omit<Plan, 'prep'>;

@@ -1,4 +1,4 @@
-import type { Evening, FieldError } from '@elixa/contract';
+import { allergenSchema, type Evening, type FieldError } from '@elixa/contract';
 import { FORMULAS, formulaById } from './catalogue/formulas';
 import type { FormulaKind } from './catalogue/formula';
 import { hasIngredient, ingredientById } from './catalogue/ingredients';
@@ -112,6 +112,24 @@ function ingredientFaults(evening: Evening, style: Style): FieldError[] {
   ];
 }
 
+/** What a guest can avoid: an allergen, or one thing of the catalogue. Anything else would be believed and not kept. */
+function avoidFaults({ diners }: Evening): FieldError[] {
+  const allergens: readonly string[] = allergenSchema.options;
+  return diners.flatMap((diner, seat) =>
+    diner.avoids.flatMap((avoid, index) =>
+      allergens.includes(avoid) || hasIngredient(avoid)
+        ? []
+        : [
+            {
+              field: `diners[${seat}].avoids[${index}]`,
+              message: `Nothing is known as "${avoid}"`,
+              fix: `Use one of: ${list(allergens)}; or the id of one ingredient.`,
+            },
+          ],
+    ),
+  );
+}
+
 function dinerFaults(evening: Evening): FieldError[] {
   const seen = new Set<string>();
   return evening.diners.flatMap((diner, index) => {
@@ -187,6 +205,7 @@ export function checkEvening(evening: Evening): FieldError[] {
     ...schoolFaults(evening, style),
     ...ingredientFaults(evening, style),
     ...dinerFaults(evening),
+    ...avoidFaults(evening),
     ...kitchenFaults(evening),
     ...boilFaults(evening),
   ];

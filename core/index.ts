@@ -13,6 +13,7 @@ export { portionOf } from './diners/portion';
 export { applyEdit } from './evening/applyEdit';
 export { whyNot } from './diners/whyNot';
 export { schoolsOf } from './formula/schools';
+export { THINNER_WORDS } from './formula/stepWords';
 export { chosenLiquids } from './formula/chosenLiquids';
 export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/mend';
 export { restAfter, type Rest } from './formula/weigh';

@@ -72,7 +72,9 @@ describe('planning an evening', () => {
     );
     expect(plan.amounts.find((one) => one.ingredientId === 'firmTofu')!.massG).toBeCloseTo(480, 6);
     expect(plan.liquids[0]!.salinityPct).toBeCloseTo(0.6, 6);
-    expect(plan.liquids[0]!.finishedMl).toBeCloseTo(1600, 6);
+    // What thins the dip is made too.
+    const dip = plan.liquids.find((one) => one.thinnedWith === 'potBroth')!;
+    expect(plan.liquids[0]!.finishedMl).toBeCloseTo(1600 + dip.startWaterMl, 1);
   });
 
   it('plans a table of twenty-four and a table of one', () => {

@@ -7,7 +7,9 @@ import type { Style } from './catalogue/style';
 import { styleById } from './catalogue/styles';
 import { cautionsFor } from './cautions/cautions';
 import { checkEvening, EveningError } from './checkEvening';
+import { asksOf } from './diners/asks';
 import { findConflicts } from './diners/conflicts';
+import { reachOf } from './plan/reach';
 import { helpings, type Helping } from './diners/helpings';
 import { portionsOf } from './diners/portion';
 import { seatTable } from './diners/table';
@@ -18,7 +20,7 @@ import { buyWhole } from './measures/buyWhole';
 import { showMeasure } from './measures/showMeasure';
 import { solveBeside } from './plan/beside';
 import { jarFor } from './plan/jarFor';
-import { solveBroths, type SolvedLiquid } from './plan/broths';
+import { solveBroths, type BrothForDips, type SolvedLiquid } from './plan/broths';
 import { shoppingList } from './shopping/shoppingList';
 import type { AdditionModel } from './simmer/additionModel';
 import { timesTable } from './simmer/timesTable';
@@ -86,6 +88,27 @@ const takenG = ({ active }: SolvedLiquid, broths: readonly SolvedLiquid[]) =>
 const takenShare = (one: SolvedLiquid, broths: readonly SolvedLiquid[]) =>
   takenG(one, broths) / gramsIn(one.solution.parts.filter((part) => part.role !== 'aroma' && part.role !== 'infusion'));
 
+/** What each broth gives to the dips, in g. */
+const dipsFrom = (beside: readonly SolvedLiquid[]): BrothForDips =>
+  beside.reduce<BrothForDips>(
+    (taken, { thinnedBy, solution }) =>
+      thinnedBy ? { ...taken, [thinnedBy.place]: (taken[thinnedBy.place] ?? 0) + solution.thinnerG } : taken,
+    {},
+  );
+
+/**
+ * Broths, and the sauces that they thin. What thins a dip comes out of what is made: the broths are solved once more with
+ * that much added, which hardly changes their strength and so what a dip takes.
+ */
+function solveLiquids(question: Parameters<typeof solveBroths>[0]) {
+  const { evening, style, chosen, table, food } = question;
+  const besideOf = (broths: readonly SolvedLiquid[]) =>
+    [...chosen.sauces, ...chosen.ahead].flatMap((formula) => solveBeside(evening, style, formula, table, food, broths));
+  const dipsG = dipsFrom(besideOf(solveBroths(question).broths));
+  const solved = solveBroths({ ...question, dipsG });
+  return { ...solved, beside: besideOf(solved.broths) };
+}
+
 /** A plan without its preparation, with what the preparation is worked out from. */
 export interface PlannedPot {
   plan: PotPlan;
@@ -101,17 +124,22 @@ export function planPotAndFood(evening: Evening, model: AdditionModel = timesTab
   const table = seatTable(evening, style);
   const food = helpings(evening, style, table);
   const chosen = chosenLiquids(evening, style);
-  const { broths, fit, simmer } = solveBroths({ evening, style, chosen, table, food, model });
-  const beside = [...chosen.sauces, ...chosen.ahead].flatMap((formula) =>
-    solveBeside(evening, style, formula, table, food, broths[0]!.solution),
-  );
+  const { broths, fit, simmer, beside } = solveLiquids({ evening, style, chosen, table, food, model });
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
     const needG = one.active.formula.kind === 'base' ? takenG(one, broths) : one.solution.finishedG;
     const jar = one.place === 'pot' ? jarFor(evening, one.active, needG) : undefined;
-    return describeLiquid({ ...one, evening, readyBy, takenShare: takenShare(one, broths), jar });
+    return describeLiquid({
+      ...one,
+      evening,
+      readyBy,
+      takenShare: takenShare(one, broths),
+      jar,
+      thinner: one.thinnedBy,
+    });
   });
   const amounts = amountsOf(evening, food, liquids);
+  const conflicts = findConflicts(evening, style, table, reachOf(table, food, [...broths, ...beside]));
   const plan = {
     schemaVersion: PLAN_SCHEMA_VERSION,
     eveningId: evening.id,
@@ -119,16 +147,17 @@ export function planPotAndFood(evening: Evening, model: AdditionModel = timesTab
     portions: portionsOf(evening.diners),
     amounts,
     shopping: shoppingList(evening, amounts),
-    conflicts: findConflicts(evening, style, table),
+    conflicts,
+    asks: asksOf(style, table),
     liquids,
     build: buildOf(evening, food, fit),
     simmer,
     cautions: cautionsFor({
       evening,
       helpings: food,
-      liquidIngredientIds: liquids.flatMap((liquid) => liquid.ingredients.map((part) => part.ingredientId)),
+      liquids,
+      conflicts,
       jars: liquids.filter((liquid) => liquid.jar).map((liquid) => liquid.name),
-      rounds: fit.rounds,
     }),
   } as const;
   return { plan, food, style };

@@ -61,7 +61,17 @@ export type Steam = 'none' | 'hot' | 'simmer' | 'boil';
 
 export interface FormulaStep {
   id: string;
+  /**
+   * What is done. `{in}` stands for what goes in at this step, `{out}` for what is lifted out, `{thinner}` for what it is
+   * let down with; where tonight nothing goes in or comes out, `bare` is said, or the step is left out. What goes in
+   * without being named is named after it.
+   */
   says: string;
+  bare?: string;
+  /** Only when something is lifted out at it, or something fragrant was put in before it. */
+  lifts?: boolean;
+  /** At the board: it is done with the other vegetables, before anything raw. */
+  knife?: boolean;
   minutes: number;
   attended: boolean;
   tempC?: number;
@@ -96,6 +106,8 @@ export interface Target {
 export interface Formula {
   id: string;
   name: string;
+  /** What its name and purpose speak of, each as one of several ids, and its name when one of these is not in it. */
+  named?: { of: ReadonlyArray<string | readonly string[]>; otherwise: string };
   kind: FormulaKind;
   families: readonly PotFamily[];
   purpose: string;

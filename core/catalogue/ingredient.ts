@@ -37,6 +37,7 @@ export type FoodKind =
 /** What a cook has to mind with an ingredient, beyond its allergens. */
 export type Peril =
   | 'cookThrough'
+  | 'minced'
   | 'rawEgg'
   | 'choking'
   | 'bones'

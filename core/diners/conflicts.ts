@@ -8,6 +8,9 @@ import { partsOf } from '../formula/schools';
 import { potIngredients, standIn, type Table } from './table';
 import { whyNot } from './whyNot';
 
+/** What ends up with a guest in the evening as it was solved. */
+type Reach = (diner: Diner) => ReadonlyArray<{ id: string }>;
+
 const ingredientsOf = (formulas: readonly Formula[], { style }: Evening) =>
   new Set(formulas.flatMap((formula) => partsOf(formula, style.schools)).map((part) => part.ingredientId));
 
@@ -49,14 +52,17 @@ function offersFor(diner: Diner, ingredientId: string, evening: Evening, where: 
 
 /**
  * Everything on the menu that a guest cannot eat, with what has been settled and what can be offered.
+ * @param reach what really ends up with a guest; nothing is called settled that still does
  * @returns one entry for each guest and ingredient, in the order of the table
  */
-export function findConflicts(evening: Evening, style: Style, table: Table): Conflict[] {
+export function findConflicts(evening: Evening, style: Style, table: Table, reach: Reach): Conflict[] {
   const used = usedIngredients(evening, style);
   const inPot = potIngredients(evening, style);
   const inSauces = ingredientsOf(chosenLiquids(evening, style).sauces, evening);
-  return evening.diners.flatMap((diner) =>
-    used.flatMap((ingredientId) => {
+  const placeOf = (id: string) => (inPot.has(id) ? 'pot' : inSauces.has(id) ? 'bowl' : 'ahead');
+  return evening.diners.flatMap((diner) => {
+    const reached = new Set(reach(diner).map((what) => what.id));
+    const onMenu = used.flatMap((ingredientId): Conflict[] => {
       const why = whyNot(diner, ingredientById(ingredientId));
       if (!why) return [];
       return [
@@ -64,15 +70,24 @@ export function findConflicts(evening: Evening, style: Style, table: Table): Con
           diner: diner.name,
           ingredientId,
           why,
-          resolvedBy: resolution(table, diner, ingredientId, inPot.has(ingredientId)),
-          offers: offersFor(
-            diner,
-            ingredientId,
-            evening,
-            inPot.has(ingredientId) ? 'pot' : inSauces.has(ingredientId) ? 'bowl' : 'ahead',
-          ),
+          resolvedBy: reached.has(ingredientId)
+            ? undefined
+            : resolution(table, diner, ingredientId, inPot.has(ingredientId)),
+          offers: offersFor(diner, ingredientId, evening, placeOf(ingredientId)),
         },
       ];
-    }),
-  );
+    });
+    return [...onMenu, ...broughtIn(diner, used, reached, table)];
+  });
+}
+
+/** What came onto the menu only by an exchange, and that this guest cannot eat. */
+function broughtIn(diner: Diner, used: readonly string[], reached: ReadonlySet<string>, table: Table): Conflict[] {
+  return [...reached]
+    .filter((id) => !used.includes(id))
+    .flatMap((ingredientId) => {
+      const why = whyNot(diner, ingredientById(ingredientId));
+      const swap = table.swaps.find((one) => one.withIngredientId === ingredientId);
+      return why ? [{ diner: diner.name, ingredientId, why, standsInFor: swap?.ingredientId, offers: [] }] : [];
+    });
 }

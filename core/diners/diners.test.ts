@@ -1,11 +1,10 @@
 import type { Diner, Swap } from '@elixa/contract';
-import { CLEAR_CHICKEN } from '../catalogue/styles/clearChicken';
 import { ingredientById } from '../catalogue/ingredients';
+import { checkEvening } from '../checkEvening';
+import { applyEdit } from '../evening/applyEdit';
 import { planPot } from '../planPot';
 import { eveningFor, example, guests } from '../testing/household';
-import { findConflicts } from './conflicts';
 import { portionOf } from './portion';
-import { seatTable } from './table';
 import { whyNot } from './whyNot';
 
 const tove = example('muffled-peal').diners.find((diner) => diner.name === 'Tove')!;
@@ -45,7 +44,7 @@ describe('who can eat what', () => {
 describe('conflicts', () => {
   it('names what Tove and Noor cannot have, and offers something for each', () => {
     const evening = example('muffled-peal');
-    const conflicts = findConflicts(evening, CLEAR_CHICKEN, seatTable(evening, CLEAR_CHICKEN));
+    const { conflicts } = planPot(evening);
     expect(conflicts.map((one) => `${one.diner}: ${one.ingredientId}`)).toEqual([
       'Tove: chickenThigh',
       'Noor: sake',
@@ -122,5 +121,81 @@ describe('swaps in the broth', () => {
     const swaps: Swap[] = [{ ingredientId, withIngredientId, scope: 'everyone' }];
     const after = planPot(eveningFor(4, { choices: { swaps, leaveOut: [] } })).liquids;
     after.forEach((liquid, index) => expect(liquid.salinityPct).toBeCloseTo(before[index]!.salinityPct, 6));
+  });
+});
+
+describe('those who eat apart', () => {
+  const settled: Swap[] = [
+    { ingredientId: 'chickenThigh', withIngredientId: 'friedTofu', scope: 'aside' },
+    { ingredientId: 'bonitoFlakes', withIngredientId: 'driedShiitake', scope: 'aside' },
+    { ingredientId: 'sake', withIngredientId: 'water', scope: 'aside' },
+    { ingredientId: 'mirin', withIngredientId: 'sugar', scope: 'aside' },
+  ];
+  const vegan: Diner = { ...guests(1)[0]!, name: 'Vegan', diets: ['vegan', 'noAlcohol'] };
+  const evening = eveningFor(3, {
+    diners: [...guests(3), vegan],
+    choices: { swaps: settled, leaveOut: ['egg'] },
+  });
+  const plan = planPot(evening);
+
+  it('have a dip that nothing from the pot has thinned', () => {
+    const own = plan.liquids.find((one) => one.forGuests?.includes('Vegan') && one.kind === 'sauce')!;
+    expect(own.thinnedWith).toBe('asideBroth');
+    expect(own.contains).not.toContain('fish');
+    expect(own.contains).not.toContain('alcohol');
+    const shared = plan.liquids.find((one) => one.formulaId === own.formulaId && one.place === 'pot')!;
+    expect(shared.thinnedWith).toBe('potBroth');
+    expect(shared.contains).toEqual(expect.arrayContaining(['fish', 'alcohol']));
+  });
+
+  it('are called settled only when nothing that they cannot eat reaches them', () => {
+    expect(plan.conflicts.filter((one) => one.diner === 'Vegan' && !one.resolvedBy)).toEqual([]);
+    const withoutDip = planPot({
+      ...evening,
+      choices: { swaps: settled.filter((swap) => swap.ingredientId !== 'sake'), leaveOut: ['egg'] },
+    });
+    expect(withoutDip.conflicts.filter((one) => !one.resolvedBy).map((one) => one.ingredientId)).toContain('sake');
+  });
+
+  it('are asked about what they get only because others share their pan', () => {
+    const swaps: Swap[] = [asideCod, ...settled.filter((one) => one.ingredientId !== 'chickenThigh')];
+    const shared = planPot(eveningFor(2, { diners: [...guests(2), tove, noor], choices: { swaps, leaveOut: [] } }));
+    expect(shared.asks).toEqual([expect.objectContaining({ diner: 'Noor' })]);
+    expect(shared.asks[0]!.text).toMatch(/sake and mirin.*cod fillet.*chicken thigh/);
+    const edit = shared.asks[0]!.advice[0]!.edit!;
+    const after = planPot(
+      applyEdit(eveningFor(2, { diners: [...guests(2), tove, noor], choices: { swaps, leaveOut: [] } }), edit),
+    );
+    expect(after.asks).toEqual([]);
+    expect(after.conflicts.filter((one) => one.diner === 'Noor' && !one.resolvedBy)).toEqual([]);
+  });
+});
+
+describe('what a guest avoids', () => {
+  const avoiding = (avoids: string[], more: Partial<Diner> = {}) =>
+    eveningFor(2, { diners: [...guests(1), { ...regular, name: 'Kasper', avoids, ...more }] });
+
+  it('is known, or refused with what is known', () => {
+    const faults = checkEvening(avoiding(['peanuts']));
+    expect(faults).toEqual([expect.objectContaining({ field: 'diners[1].avoids[0]' })]);
+    expect(faults[0]!.fix).toContain('peanut');
+    expect(checkEvening(avoiding(['peanut', 'enoki']))).toEqual([]);
+  });
+
+  it('is the gravest caution of all while nothing is settled, and goes when it is', () => {
+    const open = planPot(avoiding(['soy']));
+    expect(open.cautions[0]).toMatchObject({ id: 'unsettledAllergen', severity: 'danger' });
+    expect(open.cautions[0]!.because.join()).toMatch(/Kasper avoids soy/);
+    const left = planPot({ ...avoiding(['enoki']), choices: { swaps: [], leaveOut: ['enoki'] } });
+    expect(left.cautions.map((one) => one.id)).not.toContain('unsettledAllergen');
+  });
+
+  it('is seen too where only an exchange brings it in', () => {
+    const swaps: Swap[] = [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'everyone' }];
+    const plan = planPot({ ...avoiding(['codFillet']), choices: { swaps, leaveOut: [] } });
+    expect(plan.conflicts).toContainEqual(
+      expect.objectContaining({ diner: 'Kasper', ingredientId: 'codFillet', standsInFor: 'chickenThigh' }),
+    );
+    expect(plan.cautions[0]!.id).toBe('unsettledAllergen');
   });
 });

@@ -52,6 +52,16 @@ export function applyEdit(evening: Evening, edit: Edit): Evening {
       if (!heatSource) throw new RangeError(`There is no burner "${edit.heatSourceId}"`);
       return { ...evening, heatSource };
     }
+    case 'swapForEveryone':
+      return {
+        ...evening,
+        choices: {
+          ...evening.choices,
+          swaps: evening.choices.swaps.map((swap) =>
+            edit.ingredientIds.includes(swap.ingredientId) ? { ...swap, scope: 'everyone' } : swap,
+          ),
+        },
+      };
     case 'service':
       return { ...evening, service: edit.service };
   }

@@ -67,17 +67,68 @@ export function activate(
       return { part, what, massG, note: replaced ? undefined : part.note };
     });
   const used = new Set(parts.map((one) => one.what.id));
-  const steps = formula.steps.filter((step) => fits(step.when, schools) && (!step.ifUses || used.has(step.ifUses)));
-  return { formula, target, steps, parts };
+  const open = formula.steps.filter((step) => fits(step.when, schools) && (!step.ifUses || used.has(step.ifUses)));
+  const done = open.filter((step) => isDone(step, open, parts));
+  return { formula, target, steps: withKnifeWork(done, parts), parts };
 }
 
-/** Place of a part's step among tonight's steps: where it goes in, or is lifted out. */
-export function stepIndex(
-  active: ActiveFormula,
+const FRESH_FAMILIES: readonly string[] = ['root', 'leaf', 'allium'];
+
+/** What lies on the board before it goes into anything. */
+export const needsKnife = ({ part, what }: ActivePart): boolean =>
+  what.kinds.includes('plant') &&
+  part.cut !== 'grated' &&
+  Object.keys(what.cuts).length > 0 &&
+  (FRESH_FAMILIES.includes(what.family) || (what.family === 'seasoning' && what.kept === 'fridge'));
+
+/** Minutes to cut what goes into a liquid: to begin with, and for each thing. Kitchen estimate. */
+const KNIFE_MIN = { fixed: 1, each: 1 };
+
+/** A formula that says nothing of the board gets a step at it, if anything in it is cut. */
+function withKnifeWork(steps: readonly FormulaStep[], parts: readonly ActivePart[]): readonly FormulaStep[] {
+  const things = parts.filter(needsKnife);
+  if (things.length === 0 || steps.some((step) => step.knife)) return steps;
+  const minutes = KNIFE_MIN.fixed + KNIFE_MIN.each * new Set(things.map(({ what }) => what.id)).size;
+  return [{ id: 'atTheBoard', says: 'Cut {cut}', minutes, attended: true, knife: true }, ...steps];
+}
+
+/** Whether a step has anything to do tonight. */
+function isDone(step: FormulaStep, open: readonly FormulaStep[], parts: readonly ActivePart[]): boolean {
+  const goesIn = parts.some((one) => open[goesInAt(open, one.part)] === step);
+  const comesOut = parts.some((one) => open[liftedAt(open, one.part)] === step);
+  if (step.lifts) return comesOut || parts.some((one) => isFragrantBefore(open, one.part, step));
+  if (step.bare !== undefined) return true;
+  return (goesIn || !step.says.includes('{in}')) && (comesOut || !step.says.includes('{out}'));
+}
+
+const isFragrantBefore = (open: readonly FormulaStep[], part: FormulaPart, step: FormulaStep) =>
+  part.role === 'aroma' && goesInAt(open, part) < open.indexOf(step);
+
+/**
+ * Place of the step at which a part goes in: its own, or else the first after the board for what steeps, and for the rest
+ * the last with one's hands before the table.
+ */
+export function goesInAt(steps: readonly FormulaStep[], part: FormulaPart): number {
+  const first = Math.max(
+    0,
+    steps.findIndex((step) => !step.knife),
+  );
+  const isForIt = (step: FormulaStep) =>
+    step.attended && !step.knife && !step.whenServed && !step.lifts && !step.says.includes('{thinner}');
+  const last = steps.findLastIndex(isForIt);
+  return indexOf(steps, part.in, part.role === 'infusion' || last === -1 ? first : last);
+}
+
+/** Place of the step at which what steeps is lifted out; -1 for what stays in. */
+export const liftedAt = (steps: readonly FormulaStep[], part: FormulaPart): number =>
+  part.role === 'infusion' ? indexOf(steps, part.out, -1) : -1;
+
+function indexOf(
+  steps: readonly FormulaStep[],
   wanted: string | readonly string[] | undefined,
   otherwise: number,
 ): number {
   const names = wanted === undefined ? [] : typeof wanted === 'string' ? [wanted] : wanted;
-  const found = active.steps.findIndex((step) => names.includes(step.id));
+  const found = steps.findIndex((step) => names.includes(step.id));
   return found === -1 ? otherwise : found;
 }

@@ -1,8 +1,10 @@
 import type { Allergen, Evening, Liquid, LiquidStep, Swap } from '@elixa/contract';
 import type { Band } from '../catalogue/formula';
 import { ingredientById } from '../catalogue/ingredients';
+import type { FoodKind, Ingredient } from '../catalogue/ingredient';
 import { showMeasure, showVolume } from '../measures/showMeasure';
 import { shiftIso } from '../time/shiftIso';
+import { isAsNamed, nameTonight, timedSteps } from './stepWords';
 import type { ActiveFormula } from './activeFormula';
 import type { FormulaSolution, SolvedPart } from './solveFormula';
 
@@ -19,20 +21,6 @@ function sauceStrength(salinityPct: number): string {
   if (salinityPct < 2) return 'mild';
   if (salinityPct < 4) return 'light';
   return salinityPct <= 6.5 ? 'salty, as a dip is' : 'very salty: a little is enough';
-}
-
-/** The steps of a formula with their times from the first step, and what stand-ins want besides, in order. */
-function timedSteps(active: ActiveFormula, solution: FormulaSolution): LiquidStep[] {
-  let atS = 0;
-  const written = active.steps.map(({ id, says, minutes, attended, tempC, lookFor, whenServed }) => {
-    const step = { id, says, atS, durationS: minutes * 60, attended, tempC, lookFor, whenServed };
-    atS += step.durationS;
-    return step;
-  });
-  const added = solution.ownSteps.map((step) => ({ ...step, attended: true }));
-  return [...written, ...added].sort(
-    (a, b) => a.atS - b.atS || Number(b.id.startsWith('standIn')) - Number(a.id.startsWith('standIn')),
-  );
 }
 
 function show(parts: readonly SolvedPart[], evening: Evening) {
@@ -59,6 +47,7 @@ function show(parts: readonly SolvedPart[], evening: Evening) {
 const fromTheJar = (steps: readonly LiquidStep[]): LiquidStep[] => [
   {
     id: 'fromJar',
+    uses: [],
     says: 'Take the jar out, stir it, and taste it',
     atS: 0,
     durationS: 60,
@@ -73,8 +62,35 @@ const ends = (band: Band | undefined): [number, number] | undefined => band && [
 const pair = (range: readonly [number, number] | undefined): [number, number] | undefined =>
   range && [range[0], range[1]];
 
-function allergensOf(parts: readonly SolvedPart[]): Allergen[] {
-  return [...new Set(parts.flatMap((part) => ingredientById(part.ingredientId).allergens))].sort();
+/** Kinds of food that somebody may not eat, as a label says them. */
+const LABEL_WORDS: Partial<Record<FoodKind, string>> = {
+  poultry: 'poultry',
+  pork: 'pork',
+  beef: 'beef',
+  lamb: 'lamb',
+  fish: 'fish',
+  crustacean: 'crustaceans',
+  mollusc: 'molluscs',
+  egg: 'egg',
+  milk: 'milk',
+  honey: 'honey',
+  alcohol: 'alcohol',
+};
+
+function labelOf(contents: readonly Ingredient[]): Pick<Liquid, 'allergens' | 'contains'> {
+  const allergens: Allergen[] = [...new Set(contents.flatMap((what) => what.allergens))].sort();
+  const kinds = contents.flatMap((what) => what.kinds.flatMap((kind) => LABEL_WORDS[kind] ?? []));
+  return { allergens, contains: [...new Set([...allergens, ...kinds])].sort() };
+}
+
+function thinnedWith(
+  { formula }: ActiveFormula,
+  { thinnerG }: FormulaSolution,
+  place: Liquid['place'] | undefined,
+): Liquid['thinnedWith'] {
+  if (formula.kind === 'broth' || thinnerG <= 0) return undefined;
+  if (place === undefined) return 'water';
+  return place === 'aside' ? 'asideBroth' : 'potBroth';
 }
 
 /** Swaps of the evening that this formula took up. */
@@ -113,11 +129,15 @@ export function describeLiquid(given: {
   takenShare?: number;
   /** The jar that it comes from, where it need not be made. */
   jar?: Liquid['jar'];
+  /** What it is let down with, where that is no water. */
+  thinner?: { place: Liquid['place']; active: ActiveFormula };
 }): Liquid {
-  const { active, solution, evening, readyBy, place, forGuests, takenShare = 0, jar } = given;
+  const { active, solution, evening, readyBy, place, forGuests, takenShare = 0, jar, thinner } = given;
   const { formula, target } = active;
   const { ingredients, measured } = show(solution.parts, evening);
-  const steps = jar ? fromTheJar(timedSteps(active, solution)) : timedSteps(active, solution);
+  const thinned = thinnedWith(active, solution, thinner?.place);
+  const made = timedSteps(active, solution, thinned);
+  const steps = jar ? fromTheJar(made) : made;
   const isBroth = formula.kind === 'broth';
   const water = showMeasure(solution.thinnerG, ingredientById('water'), evening.units);
   return {
@@ -125,9 +145,9 @@ export function describeLiquid(given: {
     formulaId: formula.id,
     place,
     forGuests,
-    name: formula.name,
+    name: nameTonight(active),
     kind: formula.kind,
-    purpose: formula.purpose,
+    purpose: isAsNamed(active) ? formula.purpose : '',
     startWaterMl: solution.thinnerG,
     startWaterText: isBroth ? water.text : solution.thinnerG > 0 ? showVolume(solution.thinnerG, evening.units) : '',
     madeMl: solution.madeG,
@@ -149,7 +169,8 @@ export function describeLiquid(given: {
     targetHeat: pair(target.heat),
     ethanolG: solution.ethanolG,
     colour: solution.colour,
-    allergens: allergensOf(solution.parts),
+    ...labelOf([...active.parts, ...(thinner?.active.parts ?? [])].map(({ what }) => what)),
+    thinnedWith: thinned,
     keeps: formula.keeps,
     jar,
     batch: place === 'aside' || jar ? undefined : batchOf(active, solution, evening, takenShare),

@@ -1,7 +1,7 @@
 import type { Drawing } from '../catalogue/ingredient';
 import { evaporationG } from '../heat/burner';
 import type { SteamingPan } from '../heat/evaporation';
-import { stepIndex, type ActiveFormula, type ActivePart } from './activeFormula';
+import { goesInAt, liftedAt, type ActiveFormula, type ActivePart } from './activeFormula';
 import { drawCourse, drawnShare, latestLiftOut, spoiledShare, type Stage } from './extraction';
 import { sum } from './sum';
 
@@ -34,8 +34,9 @@ interface Steeping {
  */
 function steeping(active: ActiveFormula, { part, what }: ActivePart): Steeping {
   const startsMin = active.steps.map((_, index) => sum(active.steps.slice(0, index).map(({ minutes }) => minutes)));
-  const from = stepIndex(active, part.in, 0);
-  const to = stepIndex(active, part.out, active.steps.length);
+  const from = goesInAt(active.steps, part);
+  const lifted = liftedAt(active.steps, part);
+  const to = lifted === -1 ? active.steps.length : lifted;
   const asWritten = { inMin: startsMin[from] ?? 0, stages: stagesBetween(active, from, to) };
   const spoils = what.draws?.spoils;
   if (what.id === part.ingredientId || !spoils) return asWritten;
@@ -108,7 +109,7 @@ export function simmeredMinutes(
   one: ActivePart,
   potMinutes: number | undefined,
 ): number | undefined {
-  const from = stepIndex(active, one.part.in, Math.max(0, active.steps.length - 1));
+  const from = goesInAt(active.steps, one.part);
   const after = active.steps.slice(from);
   const isHot = after.some(({ tempC = ROOM_C }) => tempC >= 70);
   if (!isHot && potMinutes === undefined) return undefined;

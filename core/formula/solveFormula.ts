@@ -69,7 +69,14 @@ export interface FormulaSolution {
   ethanol: Ledger;
   drawn: Drawn[];
   /** Steps that stand-ins want besides the formula's own. */
-  ownSteps: Array<{ id: string; says: string; atS: number; durationS: number }>;
+  ownSteps: Array<{
+    id: string;
+    ingredientId: string;
+    at: 'in' | 'out';
+    says: string;
+    atS: number;
+    durationS: number;
+  }>;
   salinityWith(masses: ReadonlyMap<string, number>, thinnerG: number): number;
 }
 
@@ -316,7 +323,7 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
     ownSteps: infused.flatMap(({ what, ownStep, inAtS, outAtS }) => {
       if (!ownStep) return [];
       const span = ownStep.at === 'in' ? { atS: inAtS, durationS: outAtS - inAtS } : { atS: outAtS, durationS: 60 };
-      return [{ id: `standIn-${what.id}`, says: ownStep.says, ...span }];
+      return [{ id: `standIn-${what.id}`, ingredientId: what.id, at: ownStep.at, says: ownStep.says, ...span }];
     }),
     salinityWith(masses, otherThinnerG) {
       const shown = parts.map((part) => ({ ...part, massG: masses.get(part.ingredientId) ?? part.massG }));

@@ -7,9 +7,9 @@ import type { Helping } from '../diners/helpings';
 import { portionsOf } from '../diners/portion';
 import type { Pan, Table } from '../diners/table';
 import { whyNot } from '../diners/whyNot';
-import { activate } from '../formula/activeFormula';
+import { activate, type ActiveFormula } from '../formula/activeFormula';
 import { asideSwapsOf } from '../formula/chosenLiquids';
-import { solveFormula, type FormulaSolution } from '../formula/solveFormula';
+import { solveFormula } from '../formula/solveFormula';
 import { PLAIN_WATER } from '../formula/thinner';
 import { tasteFactors } from '../formula/taste';
 import { makingPan, type SolvedLiquid } from './broths';
@@ -29,11 +29,28 @@ function mainThing(food: readonly Helping[]): { massG: number; saltPct: number }
   return most && { massG: most.massG, saltPct: ingredientById(most.ingredientId).saltPct };
 }
 
-/** Guests who get this sauce in a bowl of their own, with what was swapped for them. */
-function guestsApart(evening: Evening, formula: Formula, table: Table): Diner[] {
+/** Whether a guest could eat everything in these liquids. */
+const suits = (diner: Diner, liquids: readonly ActiveFormula[]) =>
+  liquids.every(({ parts }) => parts.every(({ what }) => !whyNot(diner, what)));
+
+/**
+ * Guests who get this sauce in a bowl of their own: those for whom something was settled, at the pot or in this sauce,
+ * and who could not eat what the others dip into, the broth that thins it included.
+ */
+function guestsApart(evening: Evening, formula: Formula, table: Table, shared: readonly ActiveFormula[]): Diner[] {
   if (formula.kind !== 'sauce') return [];
   const swaps = asideSwapsOf(formula, evening.style.schools, table);
-  return evening.diners.filter((diner) => swaps.some((swap) => whyNot(diner, ingredientById(swap.ingredientId))));
+  const isSettled = (diner: Diner) =>
+    table.aside.includes(diner) || swaps.some((swap) => whyNot(diner, ingredientById(swap.ingredientId)));
+  return evening.diners.filter((diner) => isSettled(diner) && !suits(diner, shared));
+}
+
+/** The broth that a sauce is thinned with: that of the small pan or the pot, if everybody who dips into it can eat it. */
+function thinnerFor(dippers: readonly Diner[], broths: readonly SolvedLiquid[], pan: Pan): SolvedLiquid | undefined {
+  const places = pan === 'main' ? ['pot'] : ['aside', 'pot'];
+  return places
+    .flatMap((place) => broths.filter((one) => one.place === place))
+    .find((one) => pan === 'main' || dippers.every((diner) => suits(diner, [one.active])));
 }
 
 /**
@@ -46,33 +63,29 @@ export function solveBeside(
   formula: Formula,
   table: Table,
   food: readonly Helping[],
-  broth: FormulaSolution,
+  broths: readonly SolvedLiquid[],
 ): SolvedLiquid[] {
   const along = formula.scaledBy === 'mainMass' ? mainThing(food) : undefined;
   if (formula.scaledBy === 'mainMass' && !along) return [];
   const isSauce = formula.kind === 'sauce';
   const share = isSauce ? (style.dipShares[chosenSchool(style, evening.style.schools, 'seasoning')] ?? 1) : 1;
   const taste = tasteFactors(evening.choices.taste?.[formula.id]);
-  const solve = (heads: number, pan: Pan) => {
-    const size = along ? along.massG / 1000 : heads;
-    const active = activate(formula, evening.style.schools, table, size, taste, pan);
+  const activeFor = (size: number, pan: Pan) => activate(formula, evening.style.schools, table, size, taste, pan);
+  const solve = (heads: number, pan: Pan, dippers: readonly Diner[]): Omit<SolvedLiquid, 'place'> => {
+    const active = activeFor(along ? along.massG / 1000 : heads, pan);
     const finishedG = (formula.mlPerHead ?? 0) * heads * SAUCE_G_PER_ML;
-    const solution = solveFormula({
-      active,
-      finishedG,
-      along,
-      taste,
-      thinner: formula.thinnedWith === 'broth' ? broth.asThinner : PLAIN_WATER,
-      pan: makingPan(evening, finishedG),
-    });
-    return { active, solution };
+    const thinnedBy = formula.thinnedWith === 'broth' ? thinnerFor(dippers, broths, pan) : undefined;
+    const thinner = thinnedBy?.solution.asThinner ?? PLAIN_WATER;
+    const solution = solveFormula({ active, finishedG, along, taste, thinner, pan: makingPan(evening, finishedG) });
+    return { active, solution, thinnedBy };
   };
-  const apart = guestsApart(evening, formula, table);
+  const potBroths = formula.thinnedWith === 'broth' ? broths.filter((one) => one.place === 'pot') : [];
+  const apart = guestsApart(evening, formula, table, [activeFor(1, 'main'), ...potBroths.map((one) => one.active)]);
   const together = evening.diners.filter((diner) => !apart.includes(diner));
   const batches = evening.choices.batches?.[formula.id] ?? 1;
   const most: SolvedLiquid[] =
-    together.length > 0 ? [{ ...solve(portionsOf(together) * share * batches, 'main'), place: 'pot' }] : [];
+    together.length > 0 ? [{ ...solve(portionsOf(together) * share * batches, 'main', together), place: 'pot' }] : [];
   if (apart.length === 0) return most;
   const forGuests = apart.map((diner) => diner.name);
-  return [...most, { ...solve(portionsOf(apart) * share, 'aside'), place: 'aside', forGuests }];
+  return [...most, { ...solve(portionsOf(apart) * share, 'aside', apart), place: 'aside', forGuests }];
 }

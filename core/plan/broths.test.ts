@@ -83,7 +83,9 @@ describe('a divided pot', () => {
       ['mildBoneBroth', 'otherHalf'],
     ]);
     const whole = planPot(two(undefined));
-    expect(brothsOf(plan)[0]!.finishedMl * 2).toBeCloseTo(brothsOf(whole)[0]!.finishedMl, 0);
+    const dipMl = (of: PotPlan) => of.liquids.find((one) => one.thinnedWith === 'potBroth')!.startWaterMl;
+    const eatenMl = (of: PotPlan) => brothsOf(of).reduce((sum, one) => sum + one.finishedMl, 0) - dipMl(of);
+    expect(eatenMl(plan)).toBeCloseTo(eatenMl(whole), 0);
     const made = brothsOf(plan).reduce((sum, one) => sum + one.madeMl, 0);
     expect(plan.build.potBrothMl + plan.build.reserveMl).toBeCloseTo(made, 0);
   });

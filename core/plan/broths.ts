@@ -26,6 +26,8 @@ export interface SolvedLiquid {
   place: Place;
   /** Guests that it is made for, when it is not for all. */
   forGuests?: string[];
+  /** The broth that it is let down with; water where there is none. */
+  thinnedBy?: SolvedLiquid;
 }
 
 /** A broth that is asked for: of what, how much, and what simmers in it. */
@@ -56,6 +58,9 @@ const part = (pieces: readonly Helping[], share: number): Helping[] =>
     cuts: one.cuts.map(({ cut, massG }) => ({ cut, massG: massG * share })),
   }));
 
+/** What the dips take of each broth, in g. */
+export type BrothForDips = Partial<Record<Place, number>>;
+
 /** Which broths there are tonight, of what size, and what is cooked in each. */
 function askedBroths(
   evening: Evening,
@@ -63,13 +68,14 @@ function askedBroths(
   chosen: ChosenLiquids,
   table: Table,
   pieces: readonly Helping[],
+  dipsG: BrothForDips,
 ): Asked[] {
   const { schools } = evening.style;
   const asideHasOwn = table.aside.length > 0 && asideDiffers(chosen.broth, schools, table);
   const potHeads = portionsOf(asideHasOwn ? table.main : evening.diners);
   const ask = (formula: Formula, place: Place, heads: number, own: Helping[], potShare: number): Asked => {
     const mlPerHead = evening.overrides.brothMlPerHead ?? formula.mlPerHead ?? style.brothMlPerHead;
-    const finishedG = mlPerHead * heads;
+    const finishedG = mlPerHead * heads + (dipsG[place] ?? 0);
     const pan = place === 'aside' ? 'aside' : 'main';
     const factors = tasteFactors(evening.choices.taste?.[formula.id]);
     const active = activate(formula, schools, table, finishedG / 1000, factors, pan);
@@ -100,12 +106,13 @@ export function solveBroths(given: {
   table: Table;
   food: readonly Helping[];
   model: AdditionModel;
+  dipsG?: BrothForDips;
 }): { broths: SolvedLiquid[]; fit: Fit; simmer: PotPlan['simmer'] } {
-  const { evening, style, chosen, table, food, model } = given;
+  const { evening, style, chosen, table, food, model, dipsG = {} } = given;
   const pieces = food.filter((one) => one.purpose === 'pot');
   const mainPieces = pieces.filter((one) => one.pan === 'main');
   const asidePieces = pieces.filter((one) => one.pan === 'aside');
-  const asked = askedBroths(evening, style, chosen, table, pieces);
+  const asked = askedBroths(evening, style, chosen, table, pieces, dipsG);
   const sharedAside = asked.some((one) => one.place === 'aside')
     ? 0
     : portionsOf(table.aside) / portionsOf(evening.diners);

@@ -146,7 +146,7 @@ describe('what follows from the choices', () => {
     const cut = task(prep, 'chickenThigh.cut');
     expect(ms(cut.startsAt)).toBeLessThan(ms(task(prep, 'napaCabbage.cut').startsAt));
     expect(task(prep, 'chickenThigh.wash').startsAt).toBe(cut.endsAt);
-    const marinated = prep.tasks.filter((one) => one.subjectId === short.id);
+    const marinated = prep.tasks.filter((one) => one.subjectId === short.id && !one.resources.includes('board'));
     expect(ms(marinated[0]!.startsAt)).toBeGreaterThanOrEqual(ms(cut.endsAt));
     expect(overUse(prep)).toEqual([]);
   });
@@ -205,12 +205,12 @@ describe('short of time', () => {
     expect(prep.late).toBe(prepFromNow(evening, from(evening, 60)).late);
   });
 
-  it('help, a smaller set and, together with them, the broth from powder are among what helps', () => {
+  it('help and the broth from powder are among what helps, and both together', () => {
     const clock = from(evening, 45);
     const { late } = prepFromNow(evening, clock);
     const style = styleById(evening.style.id)!;
     const remedies = remediesFromNow(evening, late, clock);
-    expect(remedies.map((one) => one.id)).toEqual(expect.arrayContaining(['secondCook', 'smallerSet']));
+    expect(remedies.map((one) => one.id)).toEqual(expect.arrayContaining(['secondCook', 'quickBroth']));
     expect(remedies[0]!.id).toMatch(/quickBroth/);
     for (const { id, lateS } of remedies) {
       const mended = applyRemedy(evening, style, id, late);
@@ -318,4 +318,19 @@ describe('while it is going on', () => {
     expect(prep.late).toBeGreaterThan(0);
     expect(prep.late).toBeLessThanOrEqual(30 * 60);
   });
+});
+
+describe('nothing raw is cut before what is eaten raw', () => {
+  it.each(['soyScallion', 'gingerLimeChilli', 'garlicOil', 'fishCakeDip', 'peanutSesame', 'vinegarGinger'])(
+    'the greens of %s have the board before the chicken',
+    (id) => {
+      const evening = eveningFor(6, { choices: { swaps: [], leaveOut: [], liquids: { sauces: [id] } } });
+      const { prep } = planEvening(evening);
+      const knife = prep.tasks.filter((task) => task.kind === 'liquid' && task.resources.includes('board'));
+      expect(knife.length).toBeGreaterThan(0);
+      const raw = prep.tasks.filter((task) => task.subjectId === 'chickenThigh' && task.resources.includes('board'));
+      const firstRaw = Math.min(...raw.map((task) => Date.parse(task.startsAt)));
+      for (const task of knife) expect(Date.parse(task.endsAt)).toBeLessThanOrEqual(firstRaw);
+    },
+  );
 });

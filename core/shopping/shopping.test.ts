@@ -119,7 +119,7 @@ describe('a jar in the pantry', () => {
     for (const part of without.liquids.find((one) => one.id === 'satayPaste')!.ingredients) {
       expect(need(withJar, part.ingredientId)).toBeLessThan(need(without, part.ingredientId));
     }
-    const work = (plan: typeof without) => plan.prep.tasks.filter((task) => task.blockId === 'satayPaste');
+    const work = (plan: typeof without) => plan.prep.tasks.filter((task) => task.subjectId === 'satayPaste');
     expect(work(without).length).toBeGreaterThan(1);
     expect(work(withJar)).toHaveLength(1);
     expect(work(withJar)[0]).toMatchObject({ attended: true, dayBefore: false });

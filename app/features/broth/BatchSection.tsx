@@ -55,6 +55,7 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
           <Body>
             Made {dayAndMonth(liquid.startBy ?? evening.sitDownAt)}, good until {dayAndMonth(batch.keepUntil)}
           </Body>
+          {liquid.contains.length > 0 ? <Body>Contains {liquid.contains.join(', ')}</Body> : null}
           <Body>{showVolume(batch.keptMl, evening.units)} are left after the evening.</Body>
           {batch.keptMl >= 5 ? (
             <Button className="mt-2 self-start" label="It is made: into the pantry" onPress={putAway} />

@@ -1,5 +1,5 @@
 import type { Liquid } from '@elixa/contract';
-import { formulaById, shiftIso, showVolume } from '@elixa/core';
+import { shiftIso, showVolume, THINNER_WORDS } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -135,7 +135,7 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
         </View>
         <Small>
           Keeps {keepsWords(liquid.keeps)}.
-          {liquid.allergens.length > 0 ? ` Contains ${liquid.allergens.join(', ')}.` : ''}
+          {liquid.contains.length > 0 ? ` Contains ${liquid.contains.join(', ')}.` : ''}
           {liquid.ethanolG >= 0.5 ? ` ${liquid.ethanolG.toFixed(0)} g of alcohol stay in all of it.` : ''}
         </Small>
       </Section>
@@ -145,8 +145,7 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
 }
 
 /** What a sauce is let down with, in words. */
-const thinnedWith = (liquid: Liquid) =>
-  formulaById(liquid.formulaId)?.thinnedWith === 'broth' ? 'hot broth from the pot' : 'water';
+const thinnedWith = (liquid: Liquid) => THINNER_WORDS[liquid.thinnedWith ?? 'water'];
 
 function Working({ liquid }: { liquid: Liquid }) {
   const [open, setOpen] = useState(false);

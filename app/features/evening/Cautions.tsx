@@ -26,7 +26,7 @@ export function Cautions() {
   const { plan } = useEvening();
   if (!plan || plan.cautions.length === 0) return null;
   return (
-    <Section title="Mind">
+    <Section title="Take care">
       <View className="border-t border-line">
         {plan.cautions.map((caution) => (
           <CautionRow key={caution.id} caution={caution} />

@@ -42,7 +42,9 @@ function wordsOf(evening: Evening, plan: PotPlan, prep: Prep): SheetWords {
       .join(' · '),
     cautions: plan.cautions
       .filter((caution) => caution.severity === 'danger')
-      .map((caution) => caution.text)
+      .map((caution) =>
+        caution.id === 'unsettledAllergen' ? `${caution.because.join('. ')}. ${caution.text}` : caution.text,
+      )
       .join(' '),
   };
 }

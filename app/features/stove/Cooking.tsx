@@ -8,6 +8,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
 import { ChangeLine } from './ChangeLine';
+import { OpenAllergens } from './OpenAllergens';
 import { ComingList, InPotList } from './InPotList';
 import { LiveControls } from './LiveControls';
 import { MendSheet } from './MendSheet';
@@ -61,6 +62,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
   return (
     <View className={wide ? 'flex-row gap-12' : 'gap-5'}>
       <View className={wide ? 'flex-1 gap-5' : 'gap-4'}>
+        <OpenAllergens cautions={plan.cautions} />
         {log.state.status === 'paused' ? (
           <View role="status" className="rounded-2xl bg-well p-4">
             <Heading level={3}>Paused</Heading>

@@ -9,6 +9,7 @@ import { classes } from '@/ui/classes';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
+import { OpenAllergens } from './OpenAllergens';
 import { useNow } from './useNow';
 
 interface Props {
@@ -48,6 +49,7 @@ export function ReadyToLight({ evening, plan, onCounter, onStart }: Props) {
             {day(simmer.litAt)}. {whenWords(litInS, readyMs)}
           </Body>
         </View>
+        <OpenAllergens cautions={plan.cautions} />
         {open.length > 0 ? (
           <View className="rounded-2xl border border-ember bg-sheet p-4">
             <Body className="font-semibold">

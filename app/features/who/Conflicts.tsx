@@ -1,7 +1,8 @@
 import type { Conflict, Offer } from '@elixa/contract';
 import { ingredientById } from '@elixa/core';
-import { Check, TriangleAlert } from '@/ui/icons';
+import { Check, Info, TriangleAlert } from '@/ui/icons';
 import { View } from 'react-native';
+import { AdviceList } from '@/features/evening/AdviceList';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
@@ -11,7 +12,8 @@ import { Body, Small } from '@/ui/Text';
 export function Conflicts() {
   const { evening, plan, change } = useEvening();
   const conflicts = plan?.conflicts ?? [];
-  if (conflicts.length === 0) return null;
+  const asks = plan?.asks ?? [];
+  if (conflicts.length === 0 && asks.length === 0) return null;
 
   const swaps = (without: string) => evening.choices.swaps.filter((one) => one.ingredientId !== without);
   const take = ({ ingredientId, withIngredientId, scope }: Offer) =>
@@ -51,8 +53,17 @@ export function Conflicts() {
             conflict={conflict}
             onTake={take}
             onLeaveOut={() => leaveOut(conflict.ingredientId)}
-            onUndo={() => undo(conflict.ingredientId)}
+            onUndo={() => undo(conflict.standsInFor ?? conflict.ingredientId)}
           />
+        ))}
+        {asks.map((ask) => (
+          <View key={`${ask.diner}-ask`} className="flex-row items-start gap-3 border-b border-line py-4">
+            <Info size={22} color="rgb(var(--soft))" aria-hidden />
+            <View className="min-w-0 flex-1 gap-3">
+              <Body>{ask.text}</Body>
+              <AdviceList advice={ask.advice} />
+            </View>
+          </View>
         ))}
       </View>
     </Section>
@@ -89,7 +100,15 @@ function ConflictRow({ conflict, onTake, onLeaveOut, onUndo }: RowProps) {
           {conflict.offers.map((offer) => (
             <Button key={offer.withIngredientId + offer.scope} left label={offer.text} onPress={() => onTake(offer)} />
           ))}
-          <Button left label={`Leave out ${name}`} onPress={onLeaveOut} />
+          {conflict.standsInFor ? (
+            <Button
+              left
+              label={`Take the exchange back: ${ingredientById(conflict.standsInFor).name} again`}
+              onPress={onUndo}
+            />
+          ) : (
+            <Button left label={`Leave out ${name}`} onPress={onLeaveOut} />
+          )}
         </View>
       )}
     </View>

@@ -7,7 +7,7 @@ import { Segmented, ToggleChip } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Body } from '@/ui/Text';
-import { ALLERGEN, APPETITE, DIET } from './words';
+import { ALLERGEN, APPETITE, CARE, DIET } from './words';
 
 interface Props {
   diner: Diner;
@@ -72,15 +72,19 @@ export function DinerSheet({ diner, taken, canLeave, onSave, onLeave, onClose }:
           </View>
         )}
       />
-      <Controller
-        control={form.control}
-        name="child"
-        render={({ field }) => (
-          <View className="flex-row">
-            <ToggleChip label="Child" on={field.value} onChange={field.onChange} />
-          </View>
-        )}
-      />
+      <View className="gap-2">
+        <Body className="font-semibold">Take care of</Body>
+        <View className="flex-row flex-wrap gap-2">
+          {CARE.map(({ name, label }) => (
+            <Controller
+              key={name}
+              control={form.control}
+              name={name}
+              render={({ field }) => <ToggleChip label={label} on={field.value ?? false} onChange={field.onChange} />}
+            />
+          ))}
+        </View>
+      </View>
       <Controller
         control={form.control}
         name="diets"

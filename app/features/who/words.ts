@@ -25,6 +25,13 @@ export const ALLERGEN: Record<Allergen, string> = {
   mustard: 'Mustard',
 };
 
+/** Whom raw food, alcohol, heat and hard bites hurt most. */
+export const CARE = [
+  { name: 'child', label: 'Child' },
+  { name: 'expecting', label: 'Expecting a child' },
+  { name: 'frail', label: 'Old or ill' },
+] as const;
+
 export const UNITS: Record<Units, string> = { metric: 'Metric', us: 'US cups', eastAsian: 'East Asian' };
 
 export const HEAT: Record<HeatSource['kind'], string> = {
@@ -42,7 +49,7 @@ const avoided = (avoid: string) => {
 /** What the cook has to remember about a guest, in one line. */
 export function dinerNotes(diner: Diner): string {
   return [
-    ...(diner.child ? ['child'] : []),
+    ...CARE.filter(({ name }) => diner[name]).map(({ label }) => label.toLowerCase()),
     ...diner.diets.map((diet) => DIET[diet].toLowerCase()),
     ...diner.avoids.map((avoid) => `no ${avoided(avoid)}`),
   ].join(' · ');

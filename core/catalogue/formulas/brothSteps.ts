@@ -57,33 +57,33 @@ export const FROM_JAR = { when: { base: 'ahead' } } as const;
 
 /** Drawing kelp, whichever school; it is always lifted before the boil. */
 export const drawKelp = [
-  waits('soakCold', 'Kelp into the cold water, into the fridge', 600, {
+  waits('soakCold', '{in} into the cold water, into the fridge', 600, {
     tempC: 5,
     lookFor: 'the kelp has swollen to twice its width',
     when: { kelp: 'coldSoak' },
     ifUses: 'kelp',
   }),
-  does('warmAfterSoak', 'Heat gently with the kelp in', 15, {
+  does('warmAfterSoak', 'Heat gently with what soaks in it', 15, {
     tempC: 60,
     steam: 'hot',
     when: { kelp: 'coldSoak' },
     ifUses: 'kelp',
   }),
-  waits('slowHeat', 'Kelp into the cold water, heat as low as it goes', 30, {
+  waits('slowHeat', '{in} into the cold water, heat as low as it goes', 30, {
     tempC: 65,
     steam: 'hot',
     lookFor: 'small bubbles cling to the kelp; it never boils',
     when: { kelp: 'slowHeat' },
     ifUses: 'kelp',
   }),
-  waits('hotSoak', 'Heat the water to 70 °C, kelp in, off the heat', 30, {
+  waits('hotSoak', 'Heat the water to 70 °C, {in} in, off the heat', 30, {
     tempC: 70,
     steam: 'hot',
     lookFor: 'the kelp has unrolled',
     when: { kelp: 'hotPour' },
     ifUses: 'kelp',
   }),
-  does('liftKelp', 'Lift the kelp out now, before it boils', 1, {
+  does('liftKelp', 'Lift the {out} out now, before it boils', 1, {
     tempC: 80,
     steam: 'hot',
     lookFor: 'the first bubbles rise from the bottom',
@@ -93,14 +93,14 @@ export const drawKelp = [
 
 export const steepFlakes = [
   does('heatForFlakes', 'Bring it just to the boil', 5, { tempC: 92, steam: 'hot', ifUses: 'bonitoFlakes' }),
-  does('steepFlakes', 'Off the heat, flakes in, leave them alone', 2, {
+  does('steepFlakes', 'Off the heat, {in} in, leave them alone', 2, {
     tempC: 88,
     steam: 'hot',
     lookFor: 'the flakes sink',
     when: { bonito: 'steep' },
     ifUses: 'bonitoFlakes',
   }),
-  does('simmerFlakes', 'Flakes in, hold at a bare simmer', 4, {
+  does('simmerFlakes', '{in} in, hold at a bare simmer', 4, {
     tempC: 92,
     steam: 'hot',
     lookFor: 'skim what rises',
@@ -109,10 +109,10 @@ export const steepFlakes = [
   }),
 ];
 
-export const strain = does('strain', 'Strain through a cloth; press lightly', 3, { tempC: 80 });
-export const season = does('season', 'Season with half, taste, then the rest', 3, {
+export const strain = does('strain', 'Strain through a cloth; press lightly', 3, { tempC: 80, lifts: true });
+export const season = does('season', 'Season with {in}: half first, taste, then the rest', 3, {
   tempC: 80,
-  lookFor: 'a little milder than you want it: it grows stronger in the pot',
+  lookFor: 'stronger now than it will be at the table: the food lets it down',
 });
 
 export const kelp = (grams: number) => infusion('kelp', grams, { out: 'liftKelp', note: 'wiped, not washed' });

@@ -20,6 +20,7 @@ export const DASHI_BROTHS: readonly Formula[] = [
   {
     id: 'kelpWater',
     name: 'Plain kelp water',
+    named: { of: ['kelp'], otherwise: 'Plain broth' },
     kind: 'broth',
     families: ['plainWater'],
     purpose: 'What is cooked in it makes the broth; a strong dip carries the salt.',
@@ -34,6 +35,7 @@ export const DASHI_BROTHS: readonly Formula[] = [
   {
     id: 'clearDashi',
     name: 'Clear kelp and bonito broth',
+    named: { of: ['kelp', 'bonitoFlakes'], otherwise: 'Clear broth' },
     kind: 'broth',
     families: ['clear', 'staged'],
     purpose: 'Light and clear, to dip from or to drink.',
@@ -58,6 +60,10 @@ export const DASHI_BROTHS: readonly Formula[] = [
   {
     id: 'misoDashi',
     name: 'Miso broth',
+    named: {
+      of: [['misoLight', 'misoRed', 'misoWhite', 'misoSoy', 'misoBarley'], 'kelp', 'bonitoFlakes'],
+      otherwise: 'Broth for fish, pork or balls',
+    },
     kind: 'broth',
     families: ['miso', 'meatball'],
     purpose: 'Dashi with two kinds of miso, for fish, pork or balls.',
@@ -66,10 +72,10 @@ export const DASHI_BROTHS: readonly Formula[] = [
     parts: [
       kelp(8),
       flakes(15),
-      body('sake', 30),
+      body('sake', 30, { in: 'wine' }),
       salting('misoLight', 0.65, { note: 'strained in' }),
       salting('misoRed', 0.35, { note: 'strained in' }),
-      sweetening('mirin', 1),
+      sweetening('mirin', 1, { in: 'wine' }),
     ],
     target: { salinityPct: [0.9, 1.05, 1.2], sweetnessPct: [1.4, 1.8, 2.4], umamiGPer100g: [0.2, 1.2] },
     schools: [KELP_SCHOOLS, BONITO_SCHOOLS, MISO_SCHOOLS],
@@ -77,12 +83,13 @@ export const DASHI_BROTHS: readonly Formula[] = [
       ...drawKelp,
       ...steepFlakes,
       strain,
-      does('misoFirst', 'Whisk the miso in now; everything simmers in it', 3, {
+      does('wine', '{in} in', 1, { tempC: 85, steam: 'hot' }),
+      does('misoFirst', 'Whisk {in} in now; everything simmers in it', 3, {
         tempC: 80,
         lookFor: 'stir from the bottom, it catches easily',
         when: { miso: 'atTheStart' },
       }),
-      does('misoLast', 'Keep the miso in its strainer; it goes in when the pot is nearly done', 3, {
+      does('misoLast', 'Keep {in} in a strainer; it goes in when the pot is nearly done', 3, {
         tempC: 80,
         lookFor: 'it steams and does not boil',
         when: { miso: 'nearTheEnd' },
@@ -93,6 +100,7 @@ export const DASHI_BROTHS: readonly Formula[] = [
   {
     id: 'warishita',
     name: 'Poured sukiyaki sauce',
+    named: { of: ['darkSoy', 'sugar'], otherwise: 'Poured sauce' },
     kind: 'broth',
     families: ['sukiyakiEast'],
     purpose: 'Mixed beforehand and poured over, a little at a time; let down with dashi as it reduces.',
@@ -104,18 +112,18 @@ export const DASHI_BROTHS: readonly Formula[] = [
       body('sake', 180, { in: 'burnOff' }),
       salting('darkSoy', 1),
       sweetening('sugar', 0.6),
-      sweetening('mirin', 0.4),
+      sweetening('mirin', 0.4, { in: 'burnOff' }),
     ],
     target: { salinityPct: [4, 4.5, 5], sweetnessPct: [11, 14, 17], umamiGPer100g: [0.2, 0.9] },
     schools: [KELP_SCHOOLS],
     steps: [
       ...drawKelp,
-      does('burnOff', 'Sake and mirin in, simmer', 4, {
+      does('burnOff', '{in} in, simmer', 4, {
         tempC: 95,
         steam: 'simmer',
         lookFor: 'the sharp smell is gone',
       }),
-      does('melt', 'Soy and sugar in, stir until clear', 2, {
+      does('melt', '{in} in, stir until clear', 2, {
         tempC: 85,
         steam: 'hot',
         lookFor: 'no grain under the spoon',
@@ -126,6 +134,7 @@ export const DASHI_BROTHS: readonly Formula[] = [
   {
     id: 'layeredKelp',
     name: 'Light kelp broth for layered leaves',
+    named: { of: ['kelp'], otherwise: 'Light broth for layered leaves' },
     kind: 'broth',
     families: ['layered'],
     purpose: 'Little of it, since the leaves give the rest.',
@@ -141,6 +150,7 @@ export const DASHI_BROTHS: readonly Formula[] = [
   {
     id: 'soyMilkMiso',
     name: 'Soy milk broth with white miso',
+    named: { of: ['soyMilk', ['misoWhite', 'misoLight', 'misoBarley']], otherwise: 'Mild white broth' },
     kind: 'broth',
     families: ['soyMilk'],
     purpose: 'Mild and white. The soy milk goes in last, on low heat, and never boils.',
@@ -149,17 +159,17 @@ export const DASHI_BROTHS: readonly Formula[] = [
     parts: [
       kelp(10),
       body('soyMilk', 450, { in: 'addMilk' }),
-      body('sesamePaste', 22),
-      body('sake', 20),
-      salting('misoWhite', 0.7),
-      salting('lightSoy', 0.3),
+      body('sesamePaste', 22, { in: 'whisk' }),
+      body('sake', 20, { in: 'whisk' }),
+      salting('misoWhite', 0.7, { in: 'whisk' }),
+      salting('lightSoy', 0.3, { in: 'whisk' }),
     ],
     target: { salinityPct: [0.8, 0.9, 1], sweetnessPct: [1.5, 2.5, 3.6], umamiGPer100g: [0.03, 0.4] },
     schools: [KELP_SCHOOLS],
     steps: [
       ...drawKelp,
-      does('whisk', 'Whisk miso and sesame with a ladle of the kelp water until smooth', 3, { tempC: 70 }),
-      does('addMilk', 'Soy milk in last, lowest heat', 4, {
+      does('whisk', 'Whisk {in} with a ladle of the hot broth until smooth', 3, { tempC: 70 }),
+      does('addMilk', '{in} in last, lowest heat', 4, {
         tempC: 75,
         steam: 'hot',
         lookFor: 'it steams and trembles at the edge; take it off before it bubbles',

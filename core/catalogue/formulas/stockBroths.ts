@@ -18,6 +18,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'jeongolKelp',
     name: 'Kelp and radish broth for marinated beef',
+    named: { of: ['kelp', 'daikon'], otherwise: 'Broth for marinated beef' },
     kind: 'broth',
     families: ['beefJeongol'],
     purpose: 'Light, since the marinade of the beef runs into it. Season it when the meat is cooked.',
@@ -34,15 +35,21 @@ export const STOCK_BROTHS: readonly Formula[] = [
     schools: [KELP_SCHOOLS],
     steps: [
       ...drawKelp,
-      waits('simmerRoots', 'Radish and onion in, lid half on, simmer', 20, { tempC: 96, steam: 'simmer', lid: true }),
+      waits('simmerRoots', '{in} in, lid half on, simmer', 20, {
+        bare: 'Simmer, lid half on',
+        tempC: 96,
+        steam: 'simmer',
+        lid: true,
+      }),
       strain,
-      does('season', 'Keep the seasoning beside the pot until the meat is cooked', 1, { tempC: 80 }),
+      does('season', 'Keep {in} beside the pot until the meat is cooked', 1, { tempC: 80 }),
     ],
     keeps: FRESH,
   },
   {
     id: 'anchovyStock',
     name: 'Anchovy, kelp and radish stock',
+    named: { of: ['driedAnchovy', 'kelp', 'daikon'], otherwise: 'Long stock for fish cakes' },
     kind: 'broth',
     families: ['fishCakeJeongol'],
     purpose: 'A long stock that boils down; its radish goes back into the pot.',
@@ -63,16 +70,17 @@ export const STOCK_BROTHS: readonly Formula[] = [
     schools: [KELP_SCHOOLS],
     steps: [
       ...drawKelp,
-      does('anchovies', 'Anchovies, radish and onion in; boil gently', 9, {
+      does('anchovies', '{in} in; boil gently', 9, {
+        bare: 'Boil gently',
         tempC: 95,
         steam: 'boil',
         lookFor: 'skim the grey foam',
       }),
-      does('liftAnchovies', 'Lift the anchovies out now, or it turns rank', 1, { tempC: 95, steam: 'simmer' }),
-      waits('long', 'Let the radish go on at a simmer', 25, {
+      does('liftAnchovies', 'Lift the {out} out now: longer makes it coarse', 1, { tempC: 95, steam: 'simmer' }),
+      waits('long', 'Let the rest go on at a simmer', 25, {
         tempC: 96,
         steam: 'simmer',
-        lookFor: 'the radish lets a chopstick through',
+        lookFor: 'what is left in it lets a chopstick through',
       }),
       strain,
       season,
@@ -81,7 +89,8 @@ export const STOCK_BROTHS: readonly Formula[] = [
   },
   {
     id: 'spicyStock',
-    name: 'Hot chilli and kimchi broth',
+    name: 'Hot chilli broth',
+    named: { of: ['driedAnchovy', ['chilliFlakes', 'driedChilli', 'chilliSauce']], otherwise: 'Red broth for stews' },
     kind: 'broth',
     families: ['spicyStew'],
     purpose: 'Anchovy stock with a chilli sauce, for a stew at the table.',
@@ -107,25 +116,31 @@ export const STOCK_BROTHS: readonly Formula[] = [
     schools: [KELP_SCHOOLS, BASE_SCHOOLS],
     steps: [
       ...drawKelp,
-      does('anchovies', 'Anchovies in; boil gently', 8, { tempC: 95, steam: 'boil', lookFor: 'skim the grey foam' }),
-      does('liftAnchovies', 'Lift the anchovies out now, or it turns rank', 1, { tempC: 95, steam: 'simmer' }),
-      does('sauce', 'Stir chilli paste, flakes, garlic, wine and soy to a sauce; hold half of it back', 3, {
+      does('anchovies', '{in} in; boil gently', 8, {
+        bare: 'Boil gently',
+        tempC: 95,
+        steam: 'boil',
+        lookFor: 'skim the grey foam',
+      }),
+      does('liftAnchovies', 'Lift the {out} out now: longer makes it coarse', 1, { tempC: 95, steam: 'simmer' }),
+      does('sauce', 'Stir {in} to a sauce; hold half of it back', 3, {
         tempC: 80,
         lookFor: 'no lumps',
         ...FRESH_PASTE,
       }),
-      does('fromJar', 'Stir the chilli sauce smooth with a ladle of stock; hold half of it back', 2, {
+      does('fromJar', 'Stir {in} smooth with a ladle of stock; hold half of it back', 2, {
         tempC: 80,
         lookFor: 'no lumps',
         ...FROM_JAR,
       }),
-      does('season', 'The rest of the sauce goes in by taste as the pot boils', 1, { tempC: 95 }),
+      does('season', 'Season with {in}; the sauce held back goes in by taste as the pot boils', 1, { tempC: 95 }),
     ],
     keeps: FRESH,
   },
   {
     id: 'chickenStock',
     name: 'Chicken broth',
+    named: { of: [['chickenCarcass', 'chickenWing']], otherwise: 'Broth for balls and parcels' },
     kind: 'broth',
     families: ['meatball', 'everything'],
     purpose: 'The broth for balls, parcels and everything at once.',
@@ -134,7 +149,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     parts: [
       infusion('chickenCarcass', 260, { in: 'start', out: 'strain', note: 'rinsed, blood taken out' }),
       infusion('longOnion', 25, { in: 'start', out: 'strain', note: 'the green part' }),
-      aroma('ginger', 8),
+      aroma('ginger', 8, { in: 'start' }),
       body('sake', 30),
       salting('salt', 0.7),
       salting('lightSoy', 0.3),
@@ -142,8 +157,9 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.7, 0.8, 0.9], umamiGPer100g: [0.1, 0.7] },
     schools: [],
     steps: [
-      does('blanch', 'Carcass into boiling water for a minute, rinse', 6, { tempC: 96, ifUses: 'chickenCarcass' }),
-      does('start', 'Everything into cold water but the seasoning; bring up slowly and skim', 15, {
+      does('blanch', 'The carcass into boiling water for a minute, rinse', 6, { tempC: 96, ifUses: 'chickenCarcass' }),
+      does('start', '{in} into cold water; bring up slowly and skim', 15, {
+        bare: 'Bring the water up slowly',
         tempC: 80,
         steam: 'hot',
         lookFor: 'grey foam gathers: take it off before it boils',
@@ -162,30 +178,33 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'mushroomChicken',
     name: 'Chicken wing and mushroom broth',
+    named: { of: ['chickenWing', ['driedShiitake', 'shiitake']], otherwise: 'Long broth for mushrooms' },
     kind: 'broth',
     families: ['mushroom'],
     purpose: 'Simmers half an hour and more before the fresh mushrooms come.',
     scaledBy: 'finishedVolume',
     thinnedWith: 'water',
     parts: [
-      infusion('chickenWing', 260, { out: 'strain', note: 'the meat goes back into the pot' }),
+      infusion('chickenWing', 260, { in: 'start', out: 'strain', note: 'the meat goes back into the pot' }),
       infusion('driedShiitake', 8, { out: 'strain' }),
       infusion('jujube', 8, { in: 'simmer', out: 'strain' }),
       infusion('gojiBerry', 4, { in: 'simmer', out: 'strain' }),
-      aroma('ginger', 8),
+      aroma('ginger', 8, { in: 'start' }),
       body('riceWine', 20),
       salting('salt', 1),
     ],
     target: { salinityPct: [0.6, 0.7, 0.8], umamiGPer100g: [0.03, 0.5] },
     schools: [],
     steps: [
-      waits('soak', 'Dried mushrooms into the cold water', 30, { tempC: 20 }),
-      does('start', 'Wings and ginger in; bring up slowly and skim', 15, {
+      waits('soak', '{in} into the cold water', 30, { tempC: 20 }),
+      does('start', '{in} in; bring up slowly and skim', 15, {
+        bare: 'Bring it up slowly and skim',
         tempC: 80,
         steam: 'hot',
         lookFor: 'grey foam gathers: take it off',
       }),
-      waits('simmer', 'Jujubes and berries in, simmer with the lid ajar', 45, {
+      waits('simmer', '{in} in, simmer with the lid ajar', 45, {
+        bare: 'Simmer with the lid ajar',
         tempC: 95,
         steam: 'simmer',
         lid: true,
@@ -198,6 +217,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'mushroomKelp',
     name: 'Kelp and dried mushroom broth',
+    named: { of: ['kelp', ['driedShiitake', 'shiitake']], otherwise: 'Broth for mushrooms' },
     kind: 'broth',
     families: ['mushroom', 'plainWater', 'staged'],
     purpose: 'A full broth without meat or fish.',
@@ -215,7 +235,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     schools: [KELP_SCHOOLS],
     steps: [
       ...drawKelp,
-      waits('simmerRoots', 'Sweetcorn in, simmer', 20, { tempC: 96, steam: 'simmer', lid: true }),
+      waits('simmerRoots', '{in} in, simmer', 20, { bare: 'Simmer', tempC: 96, steam: 'simmer', lid: true }),
       strain,
       season,
     ],
@@ -224,6 +244,13 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'numbingBroth',
     name: 'Numbing-hot oil broth',
+    named: {
+      of: [
+        ['sichuanPepper', 'numbingBase'],
+        ['driedChilli', 'chilliFlakes', 'numbingBase'],
+      ],
+      otherwise: 'Red oil broth',
+    },
     kind: 'broth',
     families: ['numbing', 'divided'],
     purpose: 'A chilli and spice base let down with stock. The salt stays low: it is in the dip.',
@@ -249,18 +276,19 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.3, 0.4, 0.55], umamiGPer100g: [0.005, 0.4], heat: [2.5, 5] },
     schools: [BASE_SCHOOLS],
     steps: [
-      waits('stock', 'Blanched bones, simmer with the lid ajar', 90, {
+      waits('stock', '{in} into the water, simmer with the lid ajar', 90, {
+        bare: 'The water to a simmer',
         tempC: 95,
         steam: 'simmer',
         lid: true,
         lookFor: 'skim at the first boil',
       }),
       strain,
-      does('fry', 'Tallow low; paste, beans, chillies and spices fried slowly until the oil is red', 25, {
+      does('fry', 'Fry {in} low and slowly, the fat first', 25, {
         lookFor: 'the oil is clear and red; nothing may blacken. Open a window',
         ...FRESH_PASTE,
       }),
-      does('melt', 'The base into the dry pot, low, until its fat runs and it smells', 5, {
+      does('melt', '{in} into the dry pot, low, until its fat runs and it smells', 5, {
         lookFor: 'the fat is red and clear. Open a window',
         ...FROM_JAR,
       }),
@@ -275,6 +303,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'mildBoneBroth',
     name: 'Mild bone broth',
+    named: { of: [['chickenCarcass', 'chickenWing']], otherwise: 'Mild broth' },
     kind: 'broth',
     families: ['divided', 'staged'],
     purpose: 'The mild side of a divided pot.',
@@ -285,17 +314,23 @@ export const STOCK_BROTHS: readonly Formula[] = [
       infusion('chickenCarcass', 200, { out: 'strain' }),
       infusion('driedShiitake', 5, { out: 'strain' }),
       infusion('jujube', 8, { in: 'simmer', out: 'strain' }),
-      aroma('ginger', 6),
+      aroma('ginger', 6, { in: 'start' }),
       salting('salt', 1),
     ],
     target: { salinityPct: [0.3, 0.4, 0.5], umamiGPer100g: [0.01, 0.3] },
     schools: [],
     steps: [
-      does('start', 'Rinsed carcass, mushrooms, ginger in cold water; bring up slowly and skim', 20, {
+      does('start', '{in} into cold water; bring up slowly and skim', 20, {
+        bare: 'Bring the water up slowly',
         tempC: 80,
         steam: 'hot',
       }),
-      waits('simmer', 'Jujubes in, simmer with the lid ajar', 60, { tempC: 95, steam: 'simmer', lid: true }),
+      waits('simmer', '{in} in, simmer with the lid ajar', 60, {
+        bare: 'Simmer with the lid ajar',
+        tempC: 95,
+        steam: 'simmer',
+        lid: true,
+      }),
       strain,
       season,
     ],
@@ -304,6 +339,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'poachedPork',
     name: 'Pork poaching broth',
+    named: { of: ['porkBelly'], otherwise: 'Poaching broth' },
     kind: 'broth',
     families: ['souredPork'],
     purpose: 'The pork is poached first; its liquid is the broth, and the soured cabbage brings the salt.',
@@ -313,34 +349,37 @@ export const STOCK_BROTHS: readonly Formula[] = [
       infusion('porkBelly', 320, { out: 'liftPork', note: 'in one piece; chilled, then sliced for the pot' }),
       infusion('driedShrimp', 5, { in: 'poach', out: 'strain' }),
       infusion('longOnion', 20, { in: 'poach', out: 'strain' }),
-      aroma('ginger', 8),
-      aroma('starAnise', 0.8),
-      body('riceWine', 25),
+      aroma('ginger', 8, { in: 'start' }),
+      aroma('starAnise', 0.8, { in: 'start' }),
+      body('riceWine', 25, { in: 'poach' }),
       salting('salt', 1),
     ],
     target: { salinityPct: [0.45, 0.55, 0.7], umamiGPer100g: [0.005, 0.2] },
     schools: [],
     steps: [
-      does('start', 'Pork into cold water; bring up slowly and skim', 15, {
+      does('start', '{in} into cold water; bring up slowly and skim', 15, {
+        bare: 'Bring the water up slowly',
         tempC: 80,
         steam: 'hot',
         lookFor: 'grey foam gathers: take it off',
       }),
-      waits('poach', 'Poach just below the boil', 45, {
+      waits('poach', '{in} in, poach just below the boil', 45, {
+        bare: 'Keep it just below the boil',
         tempC: 90,
         steam: 'hot',
         lid: true,
         lookFor: 'a skewer goes in and the juice is clear',
       }),
-      does('liftPork', 'Lift the pork out to cool and firm', 2, { tempC: 85 }),
+      does('liftPork', 'Lift the {out} out to cool and firm', 2, { tempC: 85 }),
       strain,
-      does('season', 'Salt lightly: the cabbage is salty', 2, { tempC: 80 }),
+      does('season', 'Season lightly with {in}: what goes into the pot is salty', 2, { tempC: 80 }),
     ],
     keeps: { fridgeDays: 3, freezerMonths: 3, how: 'cooled quickly, the fat lifted off' },
   },
   {
     id: 'coconutChicken',
     name: 'Coconut water broth',
+    named: { of: ['coconutWater', 'chickenWing'], otherwise: 'Sweet clear broth' },
     kind: 'broth',
     families: ['coconut'],
     purpose: 'Sweet and clear; it is drunk before anything else goes in. The dip is sharp and hot.',
@@ -348,24 +387,25 @@ export const STOCK_BROTHS: readonly Formula[] = [
     mlPerHead: 380,
     thinnedWith: 'water',
     parts: [
-      body('coconutWater', 550),
+      body('coconutWater', 550, { in: 'start' }),
       body('coconutMilk', 60, { in: 'milk' }),
       infusion('chickenWing', 160, { out: 'strain', note: 'the meat goes back into the pot' }),
       infusion('jujube', 8, { out: 'strain' }),
       infusion('gojiBerry', 4, { out: 'strain' }),
-      aroma('lemongrass', 8),
+      aroma('lemongrass', 8, { in: 'start' }),
       salting('salt', 1),
     ],
     target: { salinityPct: [0.35, 0.45, 0.55], sweetnessPct: [1.8, 2.6, 3.4], umamiGPer100g: [0.002, 0.2] },
     schools: [],
     steps: [
-      does('start', 'Everything but the coconut milk into the pan; bring up slowly and skim', 15, {
+      does('start', '{in} into the pan; bring up slowly and skim', 15, {
+        bare: 'Bring the water up slowly',
         tempC: 80,
         steam: 'hot',
       }),
       waits('simmer', 'Simmer', 20, { tempC: 95, steam: 'simmer', lid: true }),
       strain,
-      does('milk', 'Coconut milk in, low heat, then salt', 3, {
+      does('milk', '{in} in, low heat', 3, {
         tempC: 80,
         steam: 'hot',
         lookFor: 'it must not boil hard, or it splits',
@@ -376,6 +416,13 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'satayBroth',
     name: 'Peanut and sesame broth',
+    named: {
+      of: [
+        ['peanutPaste', 'satayPaste'],
+        ['sesamePaste', 'satayPaste'],
+      ],
+      otherwise: 'Rich fried broth',
+    },
     kind: 'broth',
     families: ['satay'],
     purpose: 'Pastes fried until fragrant, then half stock, half water.',
@@ -400,13 +447,18 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.9, 1, 1.15], sweetnessPct: [1.2, 1.8, 2.6], umamiGPer100g: [0.2, 1.2], heat: [0.5, 3] },
     schools: [BASE_SCHOOLS],
     steps: [
-      waits('stock', 'Rinsed carcass, simmer with the lid ajar', 45, { tempC: 95, steam: 'simmer', lid: true }),
+      waits('stock', '{in} into the water, simmer with the lid ajar', 45, {
+        bare: 'The water to a simmer',
+        tempC: 95,
+        steam: 'simmer',
+        lid: true,
+      }),
       strain,
-      does('fry', 'Aromatics in oil until golden; spices, then pastes, until fragrant', 10, {
+      does('fry', 'Fry {in} until fragrant, the oil first and the pastes last', 10, {
         lookFor: 'the oil parts from the paste; no liquid before that',
         ...FRESH_PASTE,
       }),
-      does('melt', 'The paste into the dry pot, low, until it smells', 3, {
+      does('melt', '{in} into the dry pot, low, until it smells', 3, {
         lookFor: 'the oil parts from the paste; no liquid before that',
         ...FROM_JAR,
       }),
@@ -415,13 +467,14 @@ export const STOCK_BROTHS: readonly Formula[] = [
         steam: 'simmer',
         lookFor: 'smooth; stir from the bottom',
       }),
-      does('season', 'Coconut milk and seasoning in', 3, { tempC: 85, steam: 'hot' }),
+      does('season', '{in} in', 3, { tempC: 85, steam: 'hot' }),
     ],
     keeps: { fridgeDays: 3, freezerMonths: 2, how: 'the fried paste without liquid keeps best' },
   },
   {
     id: 'tomatoBroth',
     name: 'Tomato and kelp broth',
+    named: { of: ['tomato', 'kelp'], otherwise: 'Bright mild broth' },
     kind: 'broth',
     families: ['staged', 'divided'],
     purpose: 'Bright and mild, for fish, shellfish or a meat-free side.',
@@ -440,11 +493,11 @@ export const STOCK_BROTHS: readonly Formula[] = [
     schools: [KELP_SCHOOLS],
     steps: [
       ...drawKelp,
-      does('melt', 'Onion in oil until soft, tomatoes and paste in, cook to a sauce', 12, {
+      does('melt', 'Cook {in} down to a sauce, the oil first', 12, {
         tempC: 95,
-        lookFor: 'the tomatoes have collapsed',
+        lookFor: 'everything has collapsed',
       }),
-      does('join', 'Kelp water in, simmer', 10, { tempC: 95, steam: 'simmer' }),
+      does('join', 'The stock in, simmer', 10, { tempC: 95, steam: 'simmer' }),
       season,
     ],
     keeps: FRESH,
@@ -452,6 +505,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'quickPowder',
     name: 'Ten-minute broth from powder',
+    named: { of: ['dashiPowder'], otherwise: 'Ten-minute broth' },
     kind: 'broth',
     families: ['staged', 'clear'],
     purpose: 'When there is no time for a stock. The powder is salty: it does most of the seasoning.',
@@ -462,12 +516,17 @@ export const STOCK_BROTHS: readonly Formula[] = [
       salting('lightSoy', 0.55),
       body('sake', 20),
       infusion('longOnion', 20, { out: 'season' }),
-      aroma('ginger', 4),
+      aroma('ginger', 4, { in: 'heat' }),
     ],
     target: { salinityPct: [0.7, 0.8, 0.9], umamiGPer100g: [0.1, 1.5] },
     schools: [],
     steps: [
-      does('heat', 'Water, onion ends and ginger to the boil', 8, { tempC: 96, steam: 'simmer', lid: true }),
+      does('heat', '{in} into the water, to the boil', 8, {
+        bare: 'The water to the boil',
+        tempC: 96,
+        steam: 'simmer',
+        lid: true,
+      }),
       season,
     ],
     keeps: FRESH,

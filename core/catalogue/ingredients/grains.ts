@@ -150,7 +150,7 @@ export const GRAINS = [
     allergens: ['wheat', 'soy', 'sesame'],
     composition: byDifference(57, 9, 8.5, 1.5, 1.7),
     saltPct: 1.1,
-    perils: ['cookThrough'],
+    perils: ['cookThrough', 'minced'],
     kept: 'fridge',
     sold: { unit: 'dumpling', unitPlural: 'dumplings', massG: 30, countable: true, smallestPart: 1 },
     cuts: { whole: { label: 'whole', short: 'dumplings', thicknessMm: 25, pieceG: 30 } },

@@ -139,7 +139,7 @@ export function foodWork(
   const all = withBoardWashed(
     works.map((work) => (work === main && liesMin >= WORTH_APART_MIN ? { ...withWash(work), ...apart } : work)),
   );
-  return { works: [...all, ...washApart(all)], lags: [...lags, ...boardOrder(all), ...washLags(all)] };
+  return { works: [...all, ...washApart(all)], lags: [...lags, ...washLags(all)] };
 }
 
 const waitsMin = ({ attended, durationS }: Liquid['steps'][number]) => (attended ? 0 : durationS / 60);
@@ -209,8 +209,8 @@ function washLags(works: readonly Work[]): Lag[] {
 const lastStage = (works: readonly Work[]) =>
   [...BOARD_ORDER].reverse().find((stage) => works.some((work) => work.board === stage));
 
-/** Everything of one stage is over before anything of the next one starts. */
-function boardOrder(works: readonly Work[]): Lag[] {
+/** Everything at the board of one stage is over before anything of the next one starts. */
+export function boardOrder(works: readonly Work[]): Lag[] {
   const tonight = works.filter((work) => !work.boardApart && work.board !== undefined);
   const stages = BOARD_ORDER.map((stage) => tonight.filter((work) => work.board === stage)).filter(
     (stage) => stage.length > 0,

@@ -1,7 +1,7 @@
 import type { Evening, Liquid, Simmer } from '@elixa/contract';
 import type { Helping } from '../../diners/helpings';
 import type { Capacities, PrepProblem } from '../problem';
-import { foodWork } from './food';
+import { boardOrder, foodWork } from './food';
 import { liquidWork } from './liquids';
 import { leadOf, tableWork } from './table';
 import type { Work } from './work';
@@ -42,6 +42,7 @@ export function workOf({ evening, food, liquids, simmer }: PrepQuestion): Evenin
     lags: [
       ...forLiquids.lags,
       ...forFood.lags,
+      ...boardOrder([...forLiquids.works, ...forFood.works]),
       ...forTable.lags,
       ...cut.map((work) => ({ before: work.id, after: 'arrange', leastMin: 0 })),
     ],

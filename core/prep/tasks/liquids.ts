@@ -37,10 +37,27 @@ function startedByHand([first, ...rest]: readonly Step[]): Step[] {
   return wait.lastsMin > 0 ? [start, wait, ...rest] : [start, ...rest];
 }
 
-/** The steps, parted where a wait is long enough to go away. */
-function parted(steps: readonly LiquidStep[]): Array<{ steps: Step[]; thenWaitsMin?: number }> {
-  const parts: Array<{ steps: Step[]; thenWaitsMin?: number }> = [{ steps: [] }];
-  for (const step of steps) {
+interface LiquidPart {
+  steps: Step[];
+  thenWaitsMin?: number;
+  /** Done at the board, among the other vegetables. */
+  knife?: boolean;
+}
+
+/** The steps, parted where a wait is long enough to go away, and what is cut apart from what is made. */
+function parted(steps: readonly LiquidStep[]): LiquidPart[] {
+  const knife = steps.filter((step) => step.knife);
+  const atTheBoard: LiquidPart = {
+    knife: true,
+    steps: knife.map(({ id, says, durationS }) => ({
+      id,
+      says,
+      lastsMin: Math.ceil(durationS / 60),
+      needs: needing(true, ['board']),
+    })),
+  };
+  const parts: LiquidPart[] = [atTheBoard, { steps: [] }];
+  for (const step of steps.filter((one) => !one.knife)) {
     const lastsMin = Math.ceil(step.durationS / 60);
     const here = parts[parts.length - 1]!;
     if (!step.attended && lastsMin >= LONG_WAIT_MIN) {
@@ -73,7 +90,7 @@ export function liquidWork(
     const keepsMin = liquid.keeps.fridgeDays * 24 * 60;
     const isForTheTable = liquid.kind === 'sauce';
     const ids = parts.map((_, index) => (parts.length > 1 ? `${liquid.id}-${index + 1}` : liquid.id));
-    parts.forEach(({ steps, thenWaitsMin = 0 }, index) => {
+    parts.forEach(({ steps, thenWaitsMin = 0, knife = false }, index) => {
       const isLast = index === parts.length - 1;
       const segments = inARow(steps);
       works.push({
@@ -84,26 +101,33 @@ export function liquidWork(
         segments,
         lastsMin: lengthOf(segments),
         endsBeforeMin: (isForTheTable ? 0 : leadMin) + (isLast ? thenWaitsMin : 0),
-        freshMin: FRESH_MIN[liquid.kind],
+        board: knife ? 'plants' : undefined,
+        freshMin: knife ? FRESH_MIN.sauce : FRESH_MIN[liquid.kind],
         staleness: isLast ? STALENESS[liquid.kind] : 0,
         early: thenWaitsMin > 0,
         dayBefore: !liquid.jar && (thenWaitsMin > 0 || (isLast && keepsMin >= DAY_BEFORE_MIN)),
-        why: thenWaitsMin > 0 ? `It lies for ${Math.round(thenWaitsMin / 60)} hours` : WHY[liquid.kind],
+        why: knife
+          ? 'Vegetables first, while the board is clean'
+          : thenWaitsMin > 0
+            ? `It lies for ${Math.round(thenWaitsMin / 60)} hours`
+            : WHY[liquid.kind],
       });
       if (!isLast) {
         lags.push({
           before: ids[index]!,
           after: ids[index + 1]!,
           leastMin: thenWaitsMin,
-          mostMin: thenWaitsMin + MAY_LIE_MIN,
+          mostMin: knife ? undefined : thenWaitsMin + MAY_LIE_MIN,
         });
       }
     });
-    firstOf.set(liquid.id, ids[0]!);
+    // What lies in a marinade waits for the hands, not for the board: its own vegetables are cut before it.
+    const made = ids[parts.findIndex((part) => !part.knife)] ?? ids[0]!;
+    firstOf.set(liquid.id, made);
     // A broth that takes its paste from a jar waits for the jar.
     for (const base of liquids.filter((one) => one.kind === 'base')) {
       if (liquid.kind !== 'broth' || !liquid.ingredients.some((part) => part.ingredientId === base.formulaId)) continue;
-      lags.push({ before: base.id, after: ids[0]!, leastMin: 0 });
+      lags.push({ before: base.id, after: made, leastMin: 0 });
     }
   }
   return { works, firstOf, lags: lags.map((lag) => ({ ...lag, before: lastOf(works, lag.before) })) };

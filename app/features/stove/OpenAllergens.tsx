@@ -1,0 +1,23 @@
+import type { Caution } from '@elixa/contract';
+import { View } from 'react-native';
+import { OctagonAlert } from '@/ui/icons';
+import { Body, Small } from '@/ui/Text';
+
+/** Something in the pot that a guest must not have: it stays on the screen for as long as it is so. */
+export function OpenAllergens({ cautions }: { cautions: readonly Caution[] }) {
+  const open = cautions.find((caution) => caution.id === 'unsettledAllergen');
+  if (!open) return null;
+  return (
+    <View role="alert" className="flex-row gap-3 rounded-2xl border-2 border-ember bg-sheet p-4">
+      <OctagonAlert size={28} color="rgb(var(--ember))" aria-hidden />
+      <View className="min-w-0 flex-1 gap-1">
+        {open.because.map((words) => (
+          <Body key={words} className="text-lg font-semibold">
+            {words}
+          </Body>
+        ))}
+        <Small>{open.text}</Small>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,60 @@
+import type { Caution, Conflict, Diner, Evening, Liquid } from '@elixa/contract';
+import type { Ingredient, Peril } from '../catalogue/ingredient';
+import { ingredientById } from '../catalogue/ingredients';
+import type { Helping } from '../diners/helpings';
+
+/** What an evening holds, as far as a caution asks. */
+export interface Situation {
+  evening: Evening;
+  helpings: readonly Helping[];
+  /** Broths, sauces and what is made ahead. */
+  liquids: readonly Liquid[];
+  conflicts: readonly Conflict[];
+  /** What comes out of a jar made for another table. */
+  jars: readonly string[];
+}
+
+export interface CautionRule {
+  id: string;
+  severity: Caution['severity'] | ((situation: Situation) => Caution['severity']);
+  text: string | ((situation: Situation) => string);
+  /** What calls for it; it is left out where nothing does. */
+  because(situation: Situation): string[];
+}
+
+type Test = (what: Ingredient) => boolean;
+
+const unique = (words: readonly string[]) => [...new Set(words)];
+
+/** Names of the food in the pots that a test holds for. */
+export const inFood = ({ helpings }: Situation, test: Test): string[] =>
+  unique(
+    helpings
+      .map((one) => ingredientById(one.ingredientId))
+      .filter(test)
+      .map((what) => what.name),
+  );
+
+/** Names of what is in broths, sauces and bases that a test holds for. */
+export const inLiquids = ({ liquids }: Situation, test: Test): string[] =>
+  unique(
+    liquids
+      .flatMap((liquid) => liquid.ingredients)
+      .map((part) => ingredientById(part.ingredientId))
+      .filter(test)
+      .map((what) => what.name),
+  );
+
+export const anywhere = (situation: Situation, test: Test): string[] =>
+  unique([...inFood(situation, test), ...inLiquids(situation, test)]);
+
+export const hasPeril =
+  (peril: Peril): Test =>
+  (what) =>
+    what.perils.includes(peril);
+
+export const guests = ({ evening }: Situation, test: (diner: Diner) => boolean): string[] =>
+  evening.diners.filter(test).map((diner) => diner.name);
+
+/** Those whom a germ, an alcohol or a hard bite hurts most. */
+export const isDelicate = (diner: Diner) => diner.child || diner.expecting === true || diner.frail === true;

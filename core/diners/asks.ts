@@ -1,0 +1,45 @@
+import type { Ask } from '@elixa/contract';
+import { ingredientById } from '../catalogue/ingredients';
+import type { Style } from '../catalogue/style';
+import { standIn, type Table } from './table';
+import { whyNot } from './whyNot';
+
+const nameOf = (ingredientId: string) => ingredientById(ingredientId).name.split(',')[0]!;
+const andList = (words: readonly string[]) =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+
+/**
+ * What a guest at the small pan gets in place of something that this guest could eat, only because others share the pan.
+ * Where nothing but the broth keeps the guest from the pot, one tap makes the broth so for everyone.
+ */
+export function asksOf(style: Style, table: Table): Ask[] {
+  const inFood = new Set(style.items.map((item) => item.ingredientId));
+  return table.aside.flatMap((diner) => {
+    const mine = table.swaps.filter(
+      (swap) => swap.scope === 'aside' && whyNot(diner, ingredientById(swap.ingredientId)),
+    );
+    const lost = style.items.filter(({ ingredientId }) => {
+      const served = standIn(table, ingredientId, 'aside');
+      const isOthers = served !== standIn(table, ingredientId, 'main') && !table.leaveOut.has(ingredientId);
+      return isOthers && !whyNot(diner, ingredientById(ingredientId));
+    });
+    if (lost.length === 0) return [];
+    const gets = andList(lost.map(({ ingredientId }) => nameOf(standIn(table, ingredientId, 'aside'))));
+    const because = andList(mine.map(({ ingredientId }) => nameOf(ingredientId)));
+    const isBroth = mine.length > 0 && mine.every(({ ingredientId }) => !inFood.has(ingredientId));
+    return [
+      {
+        diner: diner.name,
+        text: `${diner.name} sits at the small pan because of the ${because}, and so gets ${gets} where ${andList(lost.map(({ ingredientId }) => nameOf(ingredientId)))} would do. Ask whether that is wanted.`,
+        advice: isBroth
+          ? [
+              {
+                text: `Make the pot without ${because}: ${diner.name} then eats from it`,
+                edit: { kind: 'swapForEveryone', ingredientIds: mine.map((swap) => swap.ingredientId) },
+              },
+            ]
+          : [],
+      },
+    ];
+  });
+}
