@@ -26,9 +26,9 @@ export const storedEveningSchema = z.object({
 });
 
 export const eveningListSchema = z.object({ evenings: z.array(eveningSummarySchema) });
-export const createEveningSchema = z.object({ evening: eveningSchema });
-export const changeEveningSchema = z.object({ version: z.int().positive(), evening: eveningSchema });
-export const appendEventsSchema = z.object({ events: z.array(liveEventSchema).min(1).max(200) });
+export const createEveningSchema = z.strictObject({ evening: eveningSchema });
+export const changeEveningSchema = z.strictObject({ version: z.int().positive(), evening: eveningSchema });
+export const appendEventsSchema = z.strictObject({ events: z.array(liveEventSchema).min(1).max(200) });
 export const eventsAnswerSchema = z.object({ events: z.array(liveEventSchema) });
 export const appendedAnswerSchema = z.object({ accepted: z.array(z.string()), alreadyHad: z.array(z.string()) });
 

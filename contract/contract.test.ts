@@ -43,6 +43,52 @@ describe('the evening document', () => {
     expect(fault.fix).toMatch(fix);
   });
 
+  const evening = practice();
+  const choices = evening.choices as object;
+  it.each<[string, Record<string, unknown>, RegExp]>([
+    ['overrides.salinity', { overrides: { salinity: 0.4 } }, /Remove it/],
+    ['choices.leaveout', { choices: { ...choices, leaveout: [] } }, /correct its name/],
+    ['diners[0].age', { diners: [{ ...diner, age: 40 }] }, /Remove it/],
+    ['title', { title: 'Bell\u0007s' }, /Type it again/],
+    ['title', { title: 'Bell\ud83d' }, /Type it again/],
+    ['diners[0].name', { diners: [{ ...diner, name: 'Br\u0000m' }] }, /Type it again/],
+    ['sitDownAt', { sitDownAt: '0002-11-24T19:30:00+00:00' }, /2000 to 2099/],
+    ['sitDownAt', { sitDownAt: '9999-11-24T19:30:00+00:00' }, /2000 to 2099/],
+    [
+      'choices.taste',
+      { choices: { ...choices, taste: Object.fromEntries(Array.from({ length: 41 }, (_, n) => [`taste${n}`, {}])) } },
+      /Keep 40/,
+    ],
+    ['choices.batches.soyScallion', { choices: { ...choices, batches: { soyScallion: 1.5 } } }, /whole number/],
+    ['choices.batches.Bad id', { choices: { ...choices, batches: { 'Bad id': 1 } } }, /small letter/],
+  ])('is strict, and names %s and what to do', (field, change, fix) => {
+    const fault = faultOf(change);
+    expect(fault.field).toBe(field);
+    expect(fault.fix).toMatch(fix);
+  });
+
+  it('never speaks to a cook as a validator does', () => {
+    const broken: unknown[] = [
+      { title: 5 },
+      { cooks: Number.NaN },
+      { diners: 'all' },
+      { place: null },
+      { vessel: {} },
+      { units: 'stones' },
+      { sitDownAt: 'tonight' },
+      { choices: { swaps: 1 } },
+      { overrides: { brothMlPerHead: 'much' } },
+    ];
+    for (const change of broken) {
+      const parsed = eveningSchema.safeParse({ ...practice(), ...(change as object) });
+      for (const { message, fix } of fieldErrors(parsed.error!)) {
+        expect(`${message} ${fix}`).not.toMatch(
+          /expected|received|invalid|NaN|undefined|null|regex|unrecognized|schema/i,
+        );
+      }
+    }
+  });
+
   it('refuses a pot that holds more than a cylinder of its size, or less than a cone', () => {
     expect(faultOf(vessel({ rimVolumeMl: 4600 }))).toMatchObject({ field: 'vessel.rimVolumeMl' });
     expect(faultOf(vessel({ rimVolumeMl: 1400 })).message).toMatch(/at least \d+ ml/);

@@ -5,7 +5,41 @@ import { pantryItemSchema } from './pantry';
 /** Version of the evening document's shape. Raised when a stored document would have to be rewritten. */
 export const EVENING_SCHEMA_VERSION = 1;
 
-const label = (max: number) => z.string().trim().min(1).max(max);
+/** Half of a character that never got its other half, or something that no screen can show. */
+const UNSHOWABLE =
+  /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/;
+
+/** A text that people read: shown in one line, without what cannot be shown. */
+export const labelSchema = (max: number) =>
+  z
+    .string()
+    .trim()
+    .min(1)
+    .max(max)
+    .refine((text) => !UNSHOWABLE.test(text), {
+      error: 'It holds characters that cannot be shown',
+      params: { fix: 'Type it again, without what was pasted.' },
+    });
+const label = labelSchema;
+
+/** An evening is planned in our time: a year that was only begun to be typed is no date. */
+export const YEARS = { first: 2000, last: 2099 };
+
+/** A date and time with its offset from Greenwich. */
+export const momentSchema = z.iso.datetime({ offset: true }).refine(
+  (text) => {
+    const year = Number(text.slice(0, 4));
+    return year >= YEARS.first && year <= YEARS.last;
+  },
+  { error: 'The year is out of reach', params: { fix: `Use a year from ${YEARS.first} to ${YEARS.last}.` } },
+);
+
+/** A table by catalogue ids, of no more rows than a catalogue page. */
+const byId = <Value extends z.ZodType>(value: Value, most: number) =>
+  z.record(catalogueIdSchema, value).refine((rows) => Object.keys(rows).length <= most, {
+    error: `There are more than ${most} rows`,
+    params: { fix: `Keep ${most} at most.` },
+  });
 
 export const appetiteSchema = z.enum(['small', 'regular', 'large']);
 
@@ -26,7 +60,7 @@ export const allergenSchema = z.enum([
   'mustard',
 ]);
 
-export const dinerSchema = z.object({
+export const dinerSchema = z.strictObject({
   name: label(40),
   appetite: appetiteSchema,
   diets: z.array(dietSchema).max(6),
@@ -41,7 +75,7 @@ export const vesselMaterialSchema = z.enum(['clay', 'castIron', 'steel', 'alumin
 
 /** A pot by its inside: width at the rim, depth at the middle and what it holds to the rim. */
 export const vesselSchema = z
-  .object({
+  .strictObject({
     id: label(40),
     name: label(60),
     material: vesselMaterialSchema,
@@ -71,7 +105,7 @@ export const vesselSchema = z
     }
   });
 
-export const heatSourceSchema = z.object({
+export const heatSourceSchema = z.strictObject({
   id: label(40),
   name: label(60),
   kind: z.enum(['portableGas', 'gasHob', 'induction', 'electricPlate']),
@@ -82,7 +116,7 @@ export const unitsSchema = z.enum(['metric', 'us', 'eastAsian']);
 export const serviceSchema = z.enum(['allAtOnce', 'rounds', 'swish', 'searThenSimmer']);
 
 /** What a guest cannot eat is replaced for everyone, or in a small pan kept aside for the named guests. */
-export const swapSchema = z.object({
+export const swapSchema = z.strictObject({
   ingredientId: catalogueIdSchema,
   withIngredientId: catalogueIdSchema,
   scope: z.enum(['everyone', 'aside']),
@@ -94,14 +128,14 @@ const tasteStep = z.int().min(-3).max(3).optional();
 export const paceSchema = z.enum(['unhurried', 'steady', 'quick']);
 
 /** What there is to prepare with, where it differs from two burners and steady hands. */
-export const kitchenSchema = z.object({
+export const kitchenSchema = z.strictObject({
   burners: z.int().min(1).max(4).optional(),
   pace: paceSchema.optional(),
   /** The earliest that somebody can start. */
-  startAt: z.iso.datetime({ offset: true }).optional(),
+  startAt: momentSchema.optional(),
 });
 
-export const tasteSchema = z.object({
+export const tasteSchema = z.strictObject({
   salt: tasteStep,
   sweet: tasteStep,
   sour: tasteStep,
@@ -109,12 +143,12 @@ export const tasteSchema = z.object({
   savour: tasteStep,
 });
 
-export const eveningSchema = z.object({
+export const eveningSchema = z.strictObject({
   schemaVersion: z.literal(EVENING_SCHEMA_VERSION),
   id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}$/),
   title: label(80),
-  sitDownAt: z.iso.datetime({ offset: true }),
-  place: z.object({
+  sitDownAt: momentSchema,
+  place: z.strictObject({
     altitudeM: z.number().min(-430).max(5500),
     roomTempC: z.number().min(-10).max(45),
   }),
@@ -126,17 +160,17 @@ export const eveningSchema = z.object({
   units: unitsSchema,
   vessel: vesselSchema,
   heatSource: heatSourceSchema,
-  style: z.object({
+  style: z.strictObject({
     id: catalogueIdSchema,
-    schools: z.record(z.string().max(40), z.string().max(40)),
+    schools: byId(catalogueIdSchema, 40),
   }),
   service: serviceSchema,
-  choices: z.object({
+  choices: z.strictObject({
     swaps: z.array(swapSchema).max(20),
     leaveOut: z.array(catalogueIdSchema).max(40),
     /** Broth, sauces, and what is made ahead (marinades and bases); the style's own where nothing is said. */
     liquids: z
-      .object({
+      .strictObject({
         broth: catalogueIdSchema.optional(),
         /** For the other half of a divided pot. */
         otherHalf: catalogueIdSchema.optional(),
@@ -149,12 +183,12 @@ export const eveningSchema = z.object({
     /** Sauces and bases that are made although a jar of them is in the house, by formula. */
     fresh: z.array(catalogueIdSchema).max(12).optional(),
     /** How many times over a sauce or base is made, by formula; what is not for tonight is kept. */
-    batches: z.record(catalogueIdSchema, z.int().min(1).max(4)).optional(),
+    batches: byId(z.int().min(1).max(4), 40).optional(),
     /** What the table likes, by formula, in steps: 1 is a little more, -1 a little less. */
-    taste: z.record(catalogueIdSchema, tasteSchema).optional(),
+    taste: byId(tasteSchema, 40).optional(),
   }),
-  overrides: z.object({
-    gramsPerHead: z.record(catalogueIdSchema, z.number().min(0).max(1000)).optional(),
+  overrides: z.strictObject({
+    gramsPerHead: byId(z.number().min(0).max(1000), 60).optional(),
     brothMlPerHead: z.number().min(100).max(800).optional(),
     salinityPct: z.number().min(0).max(2).optional(),
   }),

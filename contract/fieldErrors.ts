@@ -47,18 +47,53 @@ function fixFor(issue: Issue): string {
         : issue.format === 'uuid'
           ? 'Use a UUID.'
           : 'Use letters and digits only, as in the examples.';
-    case 'unrecognized_keys':
-      return `Remove: ${issue.keys.join(', ')}.`;
+    case 'custom':
+      return typeof issue.params?.fix === 'string' ? issue.params.fix : 'Correct this value.';
+    case 'invalid_union':
+      return 'Use one of the known words, or an id as in the examples.';
+    case 'invalid_key':
+      return 'Use an id as in the examples: letters and digits, a small letter first.';
     default:
       return 'Correct this value.';
   }
 }
 
+/** A fault in a cook's words where the validator's own are a machine's. */
+function messageFor(issue: Issue): string {
+  switch (issue.code) {
+    case 'invalid_type':
+      if (issue.message.endsWith('undefined')) return 'It is missing';
+      return `This is not ${TYPE_WORDS[issue.expected] ?? `a ${issue.expected}`}`;
+    case 'invalid_value':
+      return 'There is no such choice';
+    case 'too_small':
+    case 'too_big': {
+      const [more, less] = issue.code === 'too_small' ? ['too few', 'too small'] : ['too many', 'too large'];
+      if (issue.origin === 'array') return `There are ${more}`;
+      if (issue.origin === 'string') return issue.code === 'too_small' ? 'It is too short' : 'It is too long';
+      return `It is ${less}`;
+    }
+    case 'invalid_format':
+      return issue.format === 'datetime'
+        ? 'This is not a date and time with its offset'
+        : 'This is not written as it should be';
+    case 'invalid_union':
+      return 'This is neither of what it can be';
+    default:
+      return issue.message;
+  }
+}
+
 /** Every fault of a document as field, message and fix, in the document's order. */
 export function fieldErrors(error: z.core.$ZodError): FieldError[] {
-  return error.issues.map((issue) => ({
-    field: fieldPath(issue.path),
-    message: issue.message,
-    fix: fixFor(issue),
-  }));
+  return error.issues.flatMap((issue) => {
+    if (issue.code === 'unrecognized_keys') {
+      return issue.keys.map((key) => ({
+        field: fieldPath([...issue.path, key]),
+        message: 'There is no such field',
+        fix: 'Remove it, or correct its name.',
+      }));
+    }
+    return [{ field: fieldPath(issue.path), message: messageFor(issue), fix: fixFor(issue) }];
+  });
 }

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { eveningSchema } from './evening';
+import { eveningSchema, labelSchema, momentSchema } from './evening';
 
 const base = {
   /** Made by the client, so that sending twice stores once. */
   id: z.uuid(),
-  at: z.iso.datetime({ offset: true }),
+  at: momentSchema,
 };
 
 /**
@@ -12,29 +12,29 @@ const base = {
  * log can be read again alone, whatever is changed in the document later.
  */
 export const liveEventSchema = z.discriminatedUnion('type', [
-  z.object({ ...base, type: z.literal('started'), evening: eveningSchema }),
-  z.object({
+  z.strictObject({ ...base, type: z.literal('started'), evening: eveningSchema }),
+  z.strictObject({
     ...base,
     type: z.literal('stepDone'),
     step: z.int().nonnegative(),
     checkedThrough: z.boolean().optional(),
   }),
-  z.object({ ...base, type: z.literal('paused') }),
-  z.object({ ...base, type: z.literal('resumed') }),
-  z.object({ ...base, type: z.literal('undone'), target: z.uuid() }),
-  z.object({ ...base, type: z.literal('noted'), text: z.string().trim().min(1).max(2000) }),
+  z.strictObject({ ...base, type: z.literal('paused') }),
+  z.strictObject({ ...base, type: z.literal('resumed') }),
+  z.strictObject({ ...base, type: z.literal('undone'), target: z.uuid() }),
+  z.strictObject({ ...base, type: z.literal('noted'), text: labelSchema(2000) }),
   /**
    * Something is ticked, or not any more: a task of the preparation, what stands on the counter, what was bought, what
    * was taken out of the pantry.
    */
-  z.object({
+  z.strictObject({
     ...base,
     type: z.literal('ticked'),
     list: z.enum(['prep', 'counter', 'bought', 'used']),
     itemId: z.string().min(1).max(120),
     on: z.boolean(),
   }),
-  z.object({ ...base, type: z.literal('finished') }),
+  z.strictObject({ ...base, type: z.literal('finished') }),
 ]);
 
 export type LiveEvent = z.infer<typeof liveEventSchema>;

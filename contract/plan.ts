@@ -126,6 +126,8 @@ export const liquidSchema = z.object({
   colour: z.string(),
   purpose: z.string(),
   allergens: z.array(allergenSchema),
+  /** Where it does not come to taste as it should, after what was left out or asked for, in words. */
+  misses: z.array(z.string()),
   /** What a label has to name: allergens, kinds of meat, alcohol; of its own parts and of what it is let down with. */
   contains: z.array(z.string()),
   /** What it is let down with at the table, where it is. */

@@ -70,13 +70,23 @@ function liquidFaults(evening: Evening): FieldError[] {
       },
     ];
   });
+  const noHalf =
+    otherHalf !== undefined && !evening.vessel.divided
+      ? [
+          {
+            field: 'choices.liquids.otherHalf',
+            message: 'This pot has one half only',
+            fix: 'Remove it, or choose a divided pot.',
+          },
+        ]
+      : [];
   // The same broth in both halves of a pot is one broth.
   const twice = asked.flatMap(({ field, id }, index) =>
     field !== 'otherHalf' && asked.findIndex((one) => one.id === id) < index
       ? [{ field: `choices.liquids.${field}`, message: `"${id}" is there twice`, fix: 'Name each liquid once.' }]
       : [],
   );
-  return [...wrongKind, ...twice];
+  return [...wrongKind, ...noHalf, ...twice];
 }
 
 function usedIngredientIds(evening: Evening, style: Style): Set<string> {
@@ -97,6 +107,10 @@ function ingredientFaults(evening: Evening, style: Style): FieldError[] {
     ...evening.choices.leaveOut.flatMap((id, index) => unknown(`choices.leaveOut[${index}]`, id)),
     ...Object.keys(evening.overrides.gramsPerHead ?? {}).flatMap((id) => unknown(`overrides.gramsPerHead.${id}`, id)),
     ...evening.choices.swaps.flatMap((swap, index) => {
+      if (evening.choices.swaps.findIndex((one) => one.ingredientId === swap.ingredientId) < index) {
+        const message = `${swap.ingredientId} is exchanged twice`;
+        return [{ field: `choices.swaps[${index}]`, message, fix: 'Exchange each thing once.' }];
+      }
       const wrong = unknown(`choices.swaps[${index}].ingredientId`, swap.ingredientId);
       if (wrong.length > 0 || !hasIngredient(swap.ingredientId)) return wrong;
       const allowed = ingredientById(swap.ingredientId).replacements.map((one) => one.withIngredientId);
@@ -146,6 +160,21 @@ function dinerFaults(evening: Evening): FieldError[] {
       },
     ];
   });
+}
+
+/** What is said of a liquid that does not exist. */
+function aboutLiquidFaults({ choices }: Evening): FieldError[] {
+  const about = (name: 'batches' | 'taste' | 'fresh', ids: readonly string[]) =>
+    ids.flatMap((id, index) => {
+      if (formulaById(id)) return [];
+      const field = name === 'fresh' ? `choices.fresh[${index}]` : `choices.${name}.${id}`;
+      return [{ field, message: `There is no liquid "${id}"`, fix: 'Use the id of a broth, sauce or base.' }];
+    });
+  return [
+    ...about('batches', Object.keys(choices.batches ?? {})),
+    ...about('taste', Object.keys(choices.taste ?? {})),
+    ...about('fresh', choices.fresh ?? []),
+  ];
 }
 
 /** What is bought, kept or planned for the kitchen that cannot be. */
@@ -206,6 +235,7 @@ export function checkEvening(evening: Evening): FieldError[] {
     ...ingredientFaults(evening, style),
     ...dinerFaults(evening),
     ...avoidFaults(evening),
+    ...aboutLiquidFaults(evening),
     ...kitchenFaults(evening),
     ...boilFaults(evening),
   ];

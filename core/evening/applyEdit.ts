@@ -3,6 +3,7 @@ import { HEAT_SOURCES } from '../catalogue/heatSources';
 import type { Style } from '../catalogue/style';
 import { styleById } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
+import { withVessel } from './withVessel';
 
 /** A kitchen scale shows whole grams. */
 const wholeG = (grams: number) => Math.max(1, Math.round(grams));
@@ -45,7 +46,7 @@ export function applyEdit(evening: Evening, edit: Edit): Evening {
     case 'vessel': {
       const vessel = VESSELS.find((one) => one.id === edit.vesselId);
       if (!vessel) throw new RangeError(`There is no pot "${edit.vesselId}"`);
-      return { ...evening, vessel };
+      return withVessel(evening, vessel);
     }
     case 'heatSource': {
       const heatSource = HEAT_SOURCES.find((one) => one.id === edit.heatSourceId);

@@ -4,6 +4,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import type { FoodKind, Ingredient } from '../catalogue/ingredient';
 import { showMeasure, showVolume } from '../measures/showMeasure';
 import { shiftIso } from '../time/shiftIso';
+import { missesOf } from './misses';
 import { isAsNamed, nameTonight, timedSteps } from './stepWords';
 import type { ActiveFormula } from './activeFormula';
 import type { FormulaSolution, SolvedPart } from './solveFormula';
@@ -171,6 +172,7 @@ export function describeLiquid(given: {
     colour: solution.colour,
     ...labelOf([...active.parts, ...(thinner?.active.parts ?? [])].map(({ what }) => what)),
     thinnedWith: thinned,
+    misses: missesOf(active, solution, evening),
     keeps: formula.keeps,
     jar,
     batch: place === 'aside' || jar ? undefined : batchOf(active, solution, evening, takenShare),

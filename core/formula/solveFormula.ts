@@ -81,6 +81,10 @@ export interface FormulaSolution {
 }
 
 const SALT_ID = 'salt';
+/** So much of a broth stands in the pot before the food has given its water. Kitchen estimate, 0.3-0.5. */
+const LEAST_MADE_SHARE = 0.4;
+/** Rounding of a sum of masses, in g. */
+const NOTHING_G = 1e-6;
 
 const isInfusion = (one: { role: SolvedPart['role'] }) => one.role === 'infusion';
 /** Whether a part belongs to the liquid by mass; solids, aromatics and what is lifted out do not. */
@@ -174,6 +178,9 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
     };
   }).filter(({ recipe, wantedPct }) => recipe.length > 0 && wantedPct !== undefined);
 
+  // Share of the targets that can be reached: less than all where the parts that bring them would not fit into the liquid.
+  let reach = 1;
+
   function solvedParts(liquidG: number): SolvedPart[] {
     let open = groups;
     for (;;) {
@@ -196,7 +203,7 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
   function equations(open: typeof groups, liquidG: number): [number[][], number[]] {
     const massPerGram = open.map(({ recipe }) => sum(recipe.map(({ gramsEach }) => gramsEach)));
     const rows = open.map(({ property, wantedPct = 0 }) => {
-      const share = wantedPct / 100;
+      const share = (wantedPct * reach) / 100;
       const dilutes = isThinned ? thins[property] / 100 : share;
       return open.map(
         ({ recipe }, column) =>
@@ -204,7 +211,7 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
       );
     });
     const right = open.map(({ property, wantedPct = 0 }) => {
-      const share = wantedPct / 100;
+      const share = (wantedPct * reach) / 100;
       const brought = broughtBy(counted, property) + drawnOf(property) + alongOf[property];
       return isThinned
         ? share * (liquidG + holds[property]) - brought - (thins[property] / 100) * (liquidG - fixedLiquidG)
@@ -245,12 +252,35 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
   }
 
   // Where the parts and the food give more than is asked for, there is more of it, and nothing is poured away.
+  // A pot is not started dry, however much water its food will give.
+  const leastMadeG = pieces.length > 0 ? question.finishedG * LEAST_MADE_SHARE : 0;
+  const missingG = (massG: number) => {
+    const thinned = thinnerFor(massG);
+    const wouldMakeG = thinned + liquidPartsG(solvedParts(massG)) + drawnG - absorbedG - stockEvaporationG;
+    return Math.max(-thinned, leastMadeG - wouldMakeG);
+  };
+  const grown = () => {
+    let massG = question.finishedG;
+    for (let step = 0; step < 60 && missingG(massG) > 0; step += 1) massG += missingG(massG) * 1.05;
+    return massG;
+  };
   let liquidG = question.finishedG;
   if (isThinned) {
-    for (let step = 0; step < 60 && thinnerFor(liquidG) < 0; step += 1) liquidG -= thinnerFor(liquidG) * 1.05;
+    liquidG = grown();
+    if (missingG(liquidG) > NOTHING_G) {
+      // More sharpness or salt than its own juice has cannot be had: as much of everything as fits.
+      let [fits, tooMuch] = [0, 1];
+      for (let step = 0; step < 40; step += 1) {
+        reach = (fits + tooMuch) / 2;
+        if (missingG(grown()) > NOTHING_G) tooMuch = reach;
+        else fits = reach;
+      }
+      reach = fits;
+      liquidG = grown();
+    }
   }
   const solved = solvedParts(liquidG);
-  const thinnerG = isThinned ? thinnerFor(liquidG) : 0;
+  const thinnerG = isThinned ? Math.max(0, thinnerFor(liquidG)) : 0;
   const ethanol = ethanolOf(solved);
   if (!isThinned) liquidG = liquidPartsG(solved) - (ethanol.addedG - ethanol.keptG);
   const parts = merged([...given.map(({ what: _what, ...part }) => part), ...solved]);
@@ -258,7 +288,8 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
     list.map((part) => ({ ...part, what: ingredientById(part.ingredientId) }));
   const all = whatOf([...given, ...solved].map(({ ingredientId, role, massG }) => ({ ingredientId, role, massG })));
   const allCounted = all.filter((one) => !isInfusion(one) && one.role !== 'aroma');
-  const tasteMassG = liquidG + alongG;
+  // Where everything was left out there is nothing to taste.
+  const tasteMassG = Math.max(liquidG + alongG, NOTHING_G);
   const total = (property: Property, thinnerPct: number) =>
     broughtBy(allCounted, property) + drawnOf(property) + alongOf[property] + (thinnerG * thinnerPct) / 100;
   const saltG = total('saltPct', thinner.salinityPct);

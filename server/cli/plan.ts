@@ -23,7 +23,8 @@ function readDocument(path: string): unknown {
     ]);
   }
   try {
-    return JSON.parse(text);
+    // Some editors begin a file with a mark of its byte order.
+    return JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (error) {
     refuse([`${path}: (document): not JSON: ${(error as Error).message}. Correct the JSON.`]);
   }

@@ -1,5 +1,5 @@
 import type { HeatSource, Vessel } from '@elixa/contract';
-import { HEAT_SOURCES, VESSELS } from '@elixa/core';
+import { HEAT_SOURCES, VESSELS, withVessel } from '@elixa/core';
 import { Ruler } from '@/ui/icons';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -54,7 +54,7 @@ export function KitchenSection() {
               key={vessel.id}
               vessel={vessel}
               chosen={vessel.id === evening.vessel.id}
-              onChoose={() => change({ ...evening, vessel })}
+              onChoose={() => change(withVessel(evening, vessel))}
             />
           ))}
         </View>
@@ -108,7 +108,7 @@ export function KitchenSection() {
           vessel={evening.vessel}
           onClose={() => setMeasuring(false)}
           onSave={(vessel) => {
-            change({ ...evening, vessel });
+            change(withVessel(evening, vessel));
             setMeasuring(false);
           }}
         />

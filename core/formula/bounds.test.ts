@@ -1,0 +1,72 @@
+import type { Evening, Taste } from '@elixa/contract';
+import fc from 'fast-check';
+import { FORMULAS } from '../catalogue/formulas';
+import { ingredientById } from '../catalogue/ingredients';
+import { ASIDE_HEAT } from '../catalogue/heatSources';
+import { showMeasure } from '../measures/showMeasure';
+import { guests } from '../testing/household';
+import { activate } from './activeFormula';
+import { solveFormula } from './solveFormula';
+import { tasteFactors } from './taste';
+import { PLAIN_WATER } from './thinner';
+
+const pan = { diameterMm: 220, depthMm: 130, heat: ASIDE_HEAT, roomTempC: 20, altitudeM: 0 };
+const step = fc.integer({ min: -3, max: 3 });
+const tastes: fc.Arbitrary<Taste> = fc.record({ salt: step, sweet: step, sour: step, heat: step, savour: step });
+const units: Array<Evening['units']> = ['metric', 'us', 'eastAsian'];
+
+describe('whatever the table likes', () => {
+  it.each(FORMULAS.map((formula) => [formula.id, formula] as const))(
+    '%s has no negative mass, however it is seasoned, exchanged or left out',
+    (_, formula) => {
+      const swaps = formula.parts.flatMap(({ ingredientId }) =>
+        ingredientById(ingredientId).replacements.map(({ withIngredientId }) => ({
+          ingredientId,
+          withIngredientId,
+          scope: 'everyone' as const,
+        })),
+      );
+      const someSwaps = fc.subarray(swaps, { maxLength: Math.min(3, swaps.length) });
+      const without = fc.subarray(
+        formula.parts.map((part) => part.ingredientId),
+        { maxLength: Math.min(3, formula.parts.length) },
+      );
+      fc.assert(
+        fc.property(tastes, someSwaps, without, fc.integer({ min: 1, max: 14 }), (taste, swapped, leaveOut, heads) => {
+          const table = { main: guests(heads), aside: [], swaps: swapped, leaveOut: new Set(leaveOut) };
+          const factors = tasteFactors(taste);
+          const isAlong = formula.scaledBy === 'mainMass';
+          const finishedG = (formula.mlPerHead ?? 300) * heads;
+          const size = isAlong ? 0.15 * heads : formula.scaledBy === 'head' ? heads : finishedG / 1000;
+          const solution = solveFormula({
+            active: activate(formula, {}, table, size, factors),
+            finishedG,
+            along: isAlong ? { massG: 150 * heads, saltPct: 0.1 } : undefined,
+            taste: factors,
+            thinner: PLAIN_WATER,
+            pan,
+          });
+          for (const part of solution.parts) {
+            expect(part.massG).toBeGreaterThanOrEqual(0);
+            for (const system of units) {
+              expect(showMeasure(part.massG, ingredientById(part.ingredientId), system, part.cut).text).not.toMatch(
+                /-|NaN/,
+              );
+            }
+          }
+          for (const figure of [
+            solution.thinnerG,
+            solution.finishedG,
+            solution.salinityPct,
+            solution.acidPct,
+            solution.heat,
+          ]) {
+            expect(figure).toBeGreaterThanOrEqual(0);
+            expect(Number.isFinite(figure)).toBe(true);
+          }
+        }),
+        { numRuns: 40 },
+      );
+    },
+  );
+});
