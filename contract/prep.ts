@@ -46,6 +46,8 @@ export const prepSchema = z.object({
   /** Nothing better exists on time, freshness and span; otherwise why the span is over its bound. */
   proven: z.boolean(),
   gap: z.string().optional(),
+  /** The search was cut short: a better plan, or another way to mend a late one, may have been missed. */
+  cutShort: z.boolean().optional(),
   /** Seconds by which people sit down later. */
   late: z.number(),
   remedies: z.array(remedySchema),

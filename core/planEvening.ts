@@ -3,6 +3,7 @@ import type { Style } from './catalogue/style';
 import { styleById } from './catalogue/styles';
 import { checkEvening } from './checkEvening';
 import { planPotAndFood, type PlannedPot } from './planPot';
+import { Budget, REMEDY_STEPS } from './prep/budget';
 import { planPrep, type PrepClock } from './prep/planPrep';
 import { remediesFor } from './prep/remedies';
 import type { PrepProblem } from './prep/problem';
@@ -29,10 +30,15 @@ function prepOf(evening: Evening, { plan, food }: PlannedPot, clock: PrepClock |
 
 function remediesOf(evening: Evening, lateS: number, clock: PrepClock | undefined, model: AdditionModel): Remedy[] {
   const from = clockOf(evening, clock);
-  const lateWith = (changed: Evening): number | undefined => {
+  const budget = new Budget(REMEDY_STEPS);
+  const lateWith = (changed: Evening, share: number): number | undefined => {
     if (checkEvening(changed).length > 0) return undefined;
+    const mine = budget.share(share);
     const { plan, food } = planPotAndFood(changed, model);
-    return planPrep({ evening: changed, food, liquids: plan.liquids, simmer: plan.simmer }, from, REMEDY_EFFORT).late;
+    const question = { evening: changed, food, liquids: plan.liquids, simmer: plan.simmer };
+    const { late } = planPrep(question, from, { ...REMEDY_EFFORT, budget: mine });
+    budget.giveBack(mine);
+    return late;
   };
   const leftS = from ? (Date.parse(evening.sitDownAt) - Date.parse(from.now)) / 1000 : Infinity;
   return remediesFor(evening, styleById(evening.style.id) as Style, lateS, lateWith, leftS);

@@ -9,6 +9,7 @@ import { errorHandler, sendProblem, unknownRoute } from './http/errors';
 import { webApp } from './http/webApp';
 import { deviceRoutes } from './routes/devices';
 import { eveningRoutes } from './routes/evenings';
+import { threadPlanner, type Planner } from './workers/planner';
 import { pantryRoutes } from './routes/pantry';
 import { planRoutes } from './routes/plan';
 import { eveningService } from './services/eveningService';
@@ -25,6 +26,8 @@ export interface AppOptions {
   /** Folder of the built web application; none when only the API is wanted. */
   webDirectory?: string;
   requestsPerMinute?: number;
+  /** What plans evenings; a thread of its own when none is given. */
+  planner?: Planner;
   /** The kitchen scale; the stand-in when none is given. */
   scale?: KitchenScale;
 }
@@ -87,7 +90,7 @@ export function createApp(options: AppOptions): Express {
   app.use('/api/evenings', eveningRoutes(eveningService(evenings, events), liveService(evenings, events)));
   app.use('/api/devices', deviceRoutes(options.scale ?? standInScale()));
   app.use('/api/pantry', pantryRoutes(pantryService(pantryStore(options.db))));
-  app.use('/api', planRoutes());
+  app.use('/api', planRoutes(options.planner ?? threadPlanner()));
   app.use('/api', unknownRoute);
   if (options.webDirectory) app.use(webApp(options.webDirectory));
   app.use(errorHandler);

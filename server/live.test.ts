@@ -26,6 +26,14 @@ describe('the log of a live evening', () => {
     expect((await server.request.get(`/api/evenings/${evening.id}`)).body.status).toBe('live');
   });
 
+  it('refuses to start with an evening that cannot be planned, and names the field', async () => {
+    const moon = { ...evening, style: { id: 'moonSoup', schools: {} } };
+    const answer = await send([{ id: id(900), at: at(0), type: 'started', evening: moon }]);
+    expect(answer.status).toBe(422);
+    expect(answer.body.errors[0].field).toBe('events[0].evening.style.id');
+    expect((await read()).map((event) => event.id)).not.toContain(id(900));
+  });
+
   it('takes an event once, however often it is sent', async () => {
     const answer = await send([tap(2), tap(3)]);
     expect(answer.body).toEqual({ accepted: [id(3)], alreadyHad: [id(2)] });

@@ -10,6 +10,7 @@ import { eveningService } from './services/eveningService';
 import { openDatabase } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
+import { threadPlanner } from './workers/planner';
 
 const ROOT = path.join(__dirname, '..');
 const settings = {
@@ -46,7 +47,8 @@ async function start() {
   if (settings.demo && (await seedDemoData(database.db, now))) logger.info('demo data written');
   await eveningService(eveningStore(database.db), eventStore(database.db)).purge();
 
-  const app = createApp({ db: database.db, logger, webDirectory: settings.web });
+  const planner = threadPlanner();
+  const app = createApp({ db: database.db, logger, planner, webDirectory: settings.web });
   const server = await listenOnFreePort(app, settings.port, settings.host).catch((error: Error) => fail(error.message));
   const { port } = server.address() as AddressInfo;
   if (port !== settings.port && settings.port !== 0)
@@ -62,6 +64,7 @@ async function start() {
     logger.info({ signal }, 'stopping');
     server.closeAllConnections();
     await new Promise((resolve) => server.close(resolve));
+    await planner.close();
     await database.close();
     await release();
     process.exit(0);

@@ -11,6 +11,7 @@ import { openDatabase } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import { example, testServer, type TestServer } from './testing/testServer';
+import { threadPlanner } from './workers/planner';
 
 let server: TestServer;
 let web: string;
@@ -33,6 +34,40 @@ describe('the server', () => {
     expect(answer.status).toBe(200);
     expect(planSchema.parse(answer.body).eveningId).toBe('muffled-peal');
     expect((await server.request.get('/api/evenings')).body.evenings).toEqual([]);
+  });
+
+  it('answers others while it plans, and says which fields keep an evening from being planned', async () => {
+    const late = { ...example('practice-night'), kitchen: { startAt: '2026-11-24T19:20:00+00:00' } };
+    let isPlanned = false;
+    const plan = server.request
+      .post('/api/plan')
+      .send({ evening: late })
+      .then((answer) => {
+        isPlanned = true;
+        return answer;
+      });
+    expect((await server.request.get('/api/health')).status).toBe(200);
+    expect(isPlanned).toBe(false);
+    expect((await plan).body.prep.late).toBeGreaterThan(0);
+    const broken = { ...example('practice-night'), style: { id: 'moonSoup', schools: {} } };
+    const refused = await server.request.post('/api/plan').send({ evening: broken });
+    expect(refused.status).toBe(422);
+    expect(refused.body.errors[0]).toMatchObject({ field: 'style.id' });
+  });
+
+  it('gives up a plan that never comes, and plans the next one', async () => {
+    const planner = threadPlanner(1);
+    await expect(planner.plan(example('muffled-peal'))).rejects.toThrow(/given up/);
+    await planner.close();
+    const patient = threadPlanner();
+    expect((await patient.plan(example('muffled-peal'))).eveningId).toBe('muffled-peal');
+    await patient.close();
+  });
+
+  it('takes a document that begins with a mark of its byte order', async () => {
+    const text = `\uFEFF${JSON.stringify({ evening: example('muffled-peal') })}`;
+    const answer = await server.request.post('/api/plan').set('content-type', 'application/json').send(text);
+    expect(answer.status).toBe(200);
   });
 
   it('publishes its schemas', async () => {

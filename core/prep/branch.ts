@@ -1,3 +1,4 @@
+import type { Budget } from './budget';
 import { compareTimes, judgeTimes } from './judge';
 import { asEnds, needed, settle, type Arc } from './latest';
 import { leastLateMin, leastSpanMin, leastStale } from './bounds';
@@ -61,12 +62,14 @@ export interface Searched {
  * as late as possible is reached, so what is found is the best on time, freshness and standing, once all is looked at.
  * @param incumbent the best known, which prunes from the start
  * @param mostNodes branches that are looked at before it gives up proving
+ * @param budget what this and other searches may cost together
  */
 export function branchAndBound(
   problem: PrepProblem,
   arcs: readonly Arc[],
   incumbent: Best | undefined,
   mostNodes: number,
+  budget?: Budget,
 ): Searched {
   const { blocks } = problem;
   let best = incumbent;
@@ -74,7 +77,7 @@ export function branchAndBound(
   let proven = true;
 
   function visit(added: readonly Arc[], from: readonly number[]): void {
-    if (nodes >= mostNodes) {
+    if (nodes >= mostNodes || (budget && !budget.take(blocks.length))) {
       proven = false;
       return;
     }

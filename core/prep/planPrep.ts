@@ -1,5 +1,6 @@
 import type { Prep, PrepTask } from '@elixa/contract';
 import { shiftIso } from '../time/shiftIso';
+import { Budget, PLAN_STEPS } from './budget';
 import { backwards, isAttended, type Ends, type PrepProblem } from './problem';
 import { solvePrep, USUAL_EFFORT, type Effort, type PrepSolution } from './solve';
 import { workOf, type EveningWork, type PrepQuestion } from './tasks';
@@ -64,13 +65,13 @@ function tasksOf(problem: EveningWork, { ends }: PrepSolution, sitDownAt: string
 }
 
 /** The shortest stand when nothing minds waiting: how much of a span is for freshness. */
-const HURRIED_EFFORT: Effort = { lists: 200, nodes: 200 };
+const HURRIED_EFFORT = { lists: 200, nodes: 200 };
 
 /** Why a span is longer than its bound, in a sentence. */
-function gapWords(problem: EveningWork, { judged, least }: PrepSolution): string | undefined {
+function gapWords(problem: EveningWork, { judged, least }: PrepSolution, budget: Budget): string | undefined {
   if (judged.spanMin <= least.spanMin * NEAR) return undefined;
   const hardy = { ...problem, blocks: problem.blocks.map((block) => ({ ...block, staleness: 0 })) };
-  const hurriedMin = Math.min(judged.spanMin, solved(hardy, HURRIED_EFFORT).judged.spanMin);
+  const hurriedMin = Math.min(judged.spanMin, solved(hardy, { ...HURRIED_EFFORT, budget }).judged.spanMin);
   const forFreshness = judged.spanMin - hurriedMin;
   const idle = hurriedMin - least.spanMin;
   const reasons = [
@@ -93,13 +94,15 @@ export function planPrep(
   clock?: PrepClock,
   effort: Effort = USUAL_EFFORT,
 ): Omit<Prep, 'remedies'> {
+  const budget = effort.budget ?? new Budget(PLAN_STEPS);
   const all = workOf(question);
   const nowMs = clock ? Date.parse(clock.now) : 0;
   const at = (lateMin: number) => {
     const sitDownMs = Date.parse(question.evening.sitDownAt) + lateMin * 60_000;
     return clock ? whatIsLeft(all, clock.ticks, nowMs, sitDownMs) : all;
   };
-  const hurried = { lists: Math.ceil(effort.lists / 3), nodes: Math.ceil(effort.nodes / 8) };
+  const hurried = { lists: Math.ceil(effort.lists / 3), nodes: Math.ceil(effort.nodes / 8), budget };
+  const full = { ...effort, budget };
   const soFar = clock?.soFar && endsOf(clock.soFar, question.evening.sitDownAt);
   let lateMin = 0;
   let problem = at(0);
@@ -107,12 +110,12 @@ export function planPrep(
   // What runs by itself stands still on the clock while sitting down moves, so a late plan is made again for the later
   // hour; a short search finds the hour, and the plan for it is then worked out in full.
   for (let pass = 0; pass < 6 && !solution; pass += 1) {
-    const tried = solved(problem, clock ? hurried : effort, soFar);
+    const tried = solved(problem, clock ? hurried : full, soFar);
     if (tried.judged.lateMin > 0 && pass < 5) {
       lateMin += Math.ceil(tried.judged.lateMin);
       problem = at(lateMin);
     } else {
-      solution = clock ? solved(problem, effort, soFar) : tried;
+      solution = clock ? solved(problem, full, soFar) : tried;
     }
   }
   if (!solution) throw new Error('No hour was found for sitting down');
@@ -125,7 +128,8 @@ export function planPrep(
     attendedS: attendedMin(problem) * 60,
     lowerBoundS: solution.least.spanMin * 60,
     proven: solution.proven,
-    gap: gapWords(problem, solution),
+    gap: gapWords(problem, solution, budget),
+    cutShort: budget.isSpent ? true : undefined,
     late: lateMin * 60,
   };
 }

@@ -144,7 +144,8 @@ function changedTogether(evening: Evening, style: Style, ids: readonly string[])
   );
 }
 
-type LateWith = (changed: Evening) => number | undefined;
+/** Seconds late with a changed evening, found with that share of the searching that is left; undefined where it cannot be planned. */
+type LateWith = (changed: Evening, share: number) => number | undefined;
 
 /**
  * What helps only together: hands and broth may both be too slow, so that neither alone gains anything. All that can be
@@ -166,7 +167,7 @@ function allTogether(
     (id, index) => schools.findIndex((other) => other.split('-')[1] === id.split('-')[1]) === index,
   );
   const others = changes.map(({ id }) => id).filter((id) => !isSchool(id) && id !== HELP);
-  const late = (ids: readonly string[]) => lateWith(changedTogether(evening, style, ids)) ?? Infinity;
+  const late = (ids: readonly string[]) => lateWith(changedTogether(evening, style, ids), 0.2) ?? Infinity;
   const words = new Map(changes.map(({ id, text }) => [id, text]));
   const pruned = (all: readonly string[]): Remedy | undefined => {
     const lateS = late(all);
@@ -187,7 +188,7 @@ function allTogether(
 /**
  * What mends a late plan, each change solved by itself; sitting down later is always one of them.
  * @param lateS seconds late as it is
- * @param lateWith seconds late with a changed evening; undefined where it cannot be planned
+ * @param lateWith judges a changed evening
  * @param leftS seconds from now until people want to sit down
  * @returns the most helpful first, and of those that help as much the least change; sitting down later after all others
  * that come to be on time
@@ -202,8 +203,9 @@ export function remediesFor(
   if (lateS <= 0) return [];
   const changes = openChanges(evening, style, leftS);
   const helpful = changes
-    .flatMap(({ id, text, evening: changed }) => {
-      const left = lateWith(changed);
+    .flatMap(({ id, text, evening: changed }, index) => {
+      // Half of the searching is for each change by itself, evenly; the rest for what helps only together.
+      const left = lateWith(changed, 1 / (2 * changes.length - index));
       return left === undefined || left >= lateS ? [] : [{ id, changes: [text], lateS: left, gainsS: lateS - left }];
     })
     .sort((a, b) => a.lateS - b.lateS)

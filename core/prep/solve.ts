@@ -1,6 +1,7 @@
 import { leastLateMin, leastSpanMin, leastStale } from './bounds';
 import { branchAndBound, isFree, type Best } from './branch';
 import { compare, compareTimes, judge, judgeTimes } from './judge';
+import type { Budget } from './budget';
 import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
 import { placeByList, placing } from './place';
 import type { Ends, Judged, PrepProblem } from './problem';
@@ -19,6 +20,8 @@ export interface Effort {
   /** Lists that are tried, and branches that are looked at. */
   lists: number;
   nodes: number;
+  /** What several searches share; each still looks at its first list when it is spent. */
+  budget?: Budget;
 }
 
 const NO_PLAN: Ends = new Map();
@@ -71,7 +74,7 @@ function asItWas(problem: PrepProblem, arcs: readonly Arc[], soFar: Ends): numbe
 function searchLists(
   problem: PrepProblem,
   arcs: readonly Arc[],
-  lists: number,
+  { lists, budget }: Effort,
   soFar: Ends,
 ): (Best & { judged: Judged }) | undefined {
   const ready = placing(problem, arcs);
@@ -84,6 +87,7 @@ function searchLists(
   let here = best;
   let list: readonly number[] = here?.list ?? firstList(problem);
   for (let count = 1; count < lists; count += 1) {
+    if (budget && !budget.take(problem.blocks.length)) break;
     const next = tried(moved(list, random));
     if (!next || (here && compare(next.judged, here.judged) > 0)) continue;
     here = next;
@@ -124,8 +128,8 @@ export function solvePrep(
     stale: leastStale(problem, latest),
     spanMin: leastSpanMin(problem, latest),
   };
-  const listed = searchLists(problem, arcs, effort.lists, soFar);
-  const searched = branchAndBound(problem, arcs, listed, effort.nodes);
+  const listed = searchLists(problem, arcs, effort, soFar);
+  const searched = branchAndBound(problem, arcs, listed, effort.nodes, effort.budget);
   if (!searched.best) return undefined;
   const isBetter = !listed || compareTimes(searched.best.judged, listed.judged) < 0;
   const found = isBetter ? searched.best : listed;

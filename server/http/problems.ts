@@ -24,12 +24,15 @@ export const invalid = (errors: FieldError[]) =>
 
 export const notFound = (what: string) => problem('not-found', 404, 'Not found', `There is no ${what}.`);
 
+export const tookTooLong = () =>
+  problem('too-long', 503, 'This takes too long', 'The plan was given up. Try again with fewer guests or dips.');
+
 export const staleVersion = (current: StoredEvening) =>
   problem(
     'stale-version',
     409,
     'It was changed meanwhile',
-    `Version ${current.version} is stored. Nothing was overwritten; take it or send your change again with that version.`,
+    'Somebody else changed it. Nothing was overwritten; both are kept until one is chosen.',
     { current },
   );
 

@@ -4,22 +4,17 @@ import {
   publishedSchema,
   type PublishedSchemaName,
 } from '@elixa/contract';
-import { EveningError, planEvening } from '@elixa/core';
 import { Router } from 'express';
-import { invalid, notFound } from '../http/problems';
+import { notFound } from '../http/problems';
 import { validBody } from '../http/validate';
+import type { Planner } from '../workers/planner';
 
 /** The plan of a document that need not be stored, and the open formats themselves. */
-export function planRoutes(): Router {
+export function planRoutes(planner: Planner): Router {
   const router = Router();
-  router.post('/plan', (request, response) => {
+  router.post('/plan', async (request, response) => {
     const { evening } = validBody(createEveningSchema, request.body);
-    try {
-      response.json(planEvening(evening));
-    } catch (error) {
-      if (error instanceof EveningError) throw invalid(error.errors);
-      throw error;
-    }
+    response.json(await planner.plan(evening));
   });
   router.get('/schemas/:name', (request, response) => {
     const { name } = request.params;

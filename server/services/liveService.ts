@@ -1,8 +1,19 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { AppendedAnswer, LiveEvent } from '@elixa/contract';
-import { eventMismatch, notFound } from '../http/problems';
+import { checkEvening } from '@elixa/core';
+import { eventMismatch, invalid, notFound } from '../http/problems';
 import type { EveningStore } from '../store/eveningStore';
 import type { EventStore } from '../store/eventStore';
+
+/** A log lays its steps out from the evening that it started with: one that cannot be planned would spoil it for good. */
+function mustBeKnown(batch: readonly LiveEvent[]): void {
+  const faults = batch.flatMap((event, index) =>
+    event.type === 'started'
+      ? checkEvening(event.evening).map((fault) => ({ ...fault, field: `events[${index}].evening.${fault.field}` }))
+      : [],
+  );
+  if (faults.length > 0) throw invalid(faults);
+}
 
 /** The live evening's log on the server. */
 export function liveService(evenings: EveningStore, events: EventStore, now: () => Date = () => new Date()) {
@@ -18,6 +29,7 @@ export function liveService(evenings: EveningStore, events: EventStore, now: () 
     /** Idempotent: an event that is there already is not stored again, and one that differs from it is refused. */
     async append(eveningId: string, batch: readonly LiveEvent[]): Promise<AppendedAnswer> {
       await mustExist(eveningId);
+      mustBeKnown(batch);
       const known = await events.withIds(batch.map((event) => event.id));
       const differing = batch.filter((event) =>
         known.some(

@@ -6,6 +6,7 @@ import { pino } from 'pino';
 import supertest from 'supertest';
 import { createApp, type AppOptions } from '../app';
 import { openDatabase } from '../store/database';
+import { threadPlanner } from '../workers/planner';
 
 /** The household's evenings, as the examples hold them. */
 export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal', more: Partial<Evening> = {}): Evening {
@@ -23,8 +24,15 @@ export async function testServer(more: Partial<AppOptions> = {}) {
       done();
     },
   });
-  const app = createApp({ db: database.db, logger: pino({ level: 'info' }, sink), ...more });
-  return { request: supertest(app), app, db: database.db, lines, close: () => database.close() };
+  const planner = threadPlanner();
+  const app = createApp({ db: database.db, logger: pino({ level: 'info' }, sink), planner, ...more });
+  return {
+    request: supertest(app),
+    app,
+    db: database.db,
+    lines,
+    close: () => Promise.all([database.close(), planner.close()]),
+  };
 }
 
 export type TestServer = Awaited<ReturnType<typeof testServer>>;

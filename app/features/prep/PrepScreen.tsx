@@ -85,6 +85,9 @@ export function PrepScreen() {
         <Section title="Against the clock">
           <Lanes prep={prep} now={now} />
           {prep.gap ? <Small>{prep.gap}</Small> : null}
+          {prep.cutShort ? (
+            <Small>There is so much to do that not every order was tried; a better one may exist.</Small>
+          ) : null}
         </Section>
       ) : null}
       <View className={wide ? 'flex-row gap-12' : 'gap-8'}>
