@@ -30,7 +30,7 @@ module.exports = {
         '^@/(.*)$': '<rootDir>/$1',
       },
       transformIgnorePatterns: [
-        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|@expo-.*|nativewind|standard-navigation|react-native-css-interop|react-native-svg|lucide-react-native|d3-.*|internmap|@reduxjs/toolkit|immer|react-redux|date-fns)/)',
+        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|@expo-.*|nativewind|standard-navigation|react-native-css-interop|react-native-svg|lucide-react-native|d3-.*|internmap|@reduxjs/toolkit|immer|react-redux|date-fns|uuid)/)',
       ],
     },
   ],

@@ -94,6 +94,7 @@ export const vesselSchema = z
         code: 'custom',
         path: ['rimVolumeMl'],
         message: `A pot ${vessel.innerDiameterMm} mm wide and ${vessel.innerDepthMm} mm deep holds at most ${Math.round(cylinderMl)} ml`,
+        params: { fix: 'Measure it again, or fill it once with a jug.' },
       });
     }
     if (vessel.rimVolumeMl < cylinderMl * 0.34) {
@@ -101,6 +102,7 @@ export const vesselSchema = z
         code: 'custom',
         path: ['rimVolumeMl'],
         message: `A pot ${vessel.innerDiameterMm} mm wide and ${vessel.innerDepthMm} mm deep holds at least ${Math.round(cylinderMl * 0.34)} ml`,
+        params: { fix: 'Measure it again, or fill it once with a jug.' },
       });
     }
   });

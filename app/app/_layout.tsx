@@ -1,5 +1,5 @@
 import '../global.css';
-import { Slot } from 'expo-router';
+import { router, Slot } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
@@ -8,7 +8,10 @@ import { ThemeApplier } from '@/features/settings/ThemeApplier';
 import { keepPages } from '@/features/sync/serviceWorker';
 import { recall, startSync } from '@/features/sync/sync';
 import { makeStore } from '@/store';
+import { deviceKeepsNothing } from '@/store/connection';
+import { onNothingKept } from '@/store/localStore';
 import { NoticeBar } from '@/features/evenings/NoticeBar';
+import { Boundary } from '@/ui/Boundary';
 import { Instead } from '@/ui/Page';
 
 const store = makeStore();
@@ -19,6 +22,7 @@ export default function RootLayout() {
     let stop: (() => void) | undefined;
     let gone = false;
     keepPages();
+    onNothingKept(() => store.dispatch(deviceKeepsNothing()));
     recall(store)
       .catch((error: unknown) => console.error('Nothing could be recalled from this device', error))
       .finally(() => {
@@ -36,7 +40,7 @@ export default function RootLayout() {
       <ThemeApplier />
       <StatusBar style="auto" />
       <View className="min-h-screen flex-1 bg-washi">
-        {ready ? <Slot /> : <Instead title="Elixa" busy />}
+        <Boundary onBack={() => router.replace('/')}>{ready ? <Slot /> : <Instead title="Elixa" busy />}</Boundary>
         <NoticeBar />
       </View>
     </Provider>

@@ -8,6 +8,7 @@ import type {
   Problem,
   StoredEvening,
 } from '@elixa/contract';
+import { storedEveningSchema } from '@elixa/contract';
 import {
   createApi,
   fetchBaseQuery,
@@ -31,8 +32,17 @@ const fetchFromServer = fetchBaseQuery({
 const isRead = (args: string | FetchArgs) => typeof args === 'string' || (args.method ?? 'GET') === 'GET';
 const urlOf = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url);
 
-const isSilence = (error: FetchBaseQueryError) =>
-  error.status === 'FETCH_ERROR' || error.status === 'TIMEOUT_ERROR' || error.status === 502 || error.status === 503;
+/** Answers of a server, or of something before it, that is only busy or ill for the moment. */
+const isPassing = (status: number) => status === 408 || status === 425 || status === 429 || status >= 500;
+
+const isSilence = ({ status }: FetchBaseQueryError) =>
+  status === 'FETCH_ERROR' || status === 'TIMEOUT_ERROR' || (typeof status === 'number' && isPassing(status));
+
+/** What was just stored is what a later reading finds, also while the server is silent. */
+async function keepAnswer(data: unknown): Promise<void> {
+  const stored = storedEveningSchema.safeParse(data);
+  if (stored.success) await localStore.write(`answer:/evenings/${stored.data.evening.id}`, data);
+}
 
 /**
  * Reads from the server and keeps each answer on the device. While the server is silent, the kept answer is given
@@ -44,6 +54,7 @@ const serverOrKept: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError
   if (!result.error) {
     apiContext.dispatch(serverAnswered());
     if (isRead(args)) await localStore.write(key, result.data);
+    else await keepAnswer(result.data);
     return result;
   }
   if (!isSilence(result.error)) {

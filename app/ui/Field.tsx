@@ -1,6 +1,7 @@
 import { useId, useState, type HTMLInputTypeAttribute } from 'react';
 import { View } from 'react-native';
 import { Small } from './Text';
+import { typedNumber } from './typedNumber';
 
 interface Props {
   label: string;
@@ -75,8 +76,8 @@ interface NumberProps extends Omit<Props, 'value' | 'onChange' | 'type' | 'error
 export function NumberField({ value, min, max, onChange, ...rest }: NumberProps) {
   const [typed, setTyped] = useState<string | undefined>(undefined);
   const text = typed ?? String(value);
-  const number = Number(text.replace(',', '.'));
-  const wrong = text.trim() === '' || !Number.isFinite(number) || number < min || number > max;
+  const number = typedNumber(text, max);
+  const wrong = number === undefined || number < min || number > max;
   return (
     <Field
       {...rest}
@@ -85,11 +86,41 @@ export function NumberField({ value, min, max, onChange, ...rest }: NumberProps)
       error={wrong ? `${rest.label}: use a number from ${min} to ${max}.` : undefined}
       onChange={(next) => {
         setTyped(next);
-        const parsed = Number(next.replace(',', '.'));
-        if (next.trim() !== '' && Number.isFinite(parsed) && parsed >= min && parsed <= max) onChange(parsed);
+        const parsed = typedNumber(next, max);
+        if (parsed !== undefined && parsed >= min && parsed <= max) onChange(parsed);
       }}
       onBlur={() => {
         if (!wrong) setTyped(undefined);
+      }}
+    />
+  );
+}
+
+interface MomentProps extends Omit<Props, 'onChange' | 'onBlur' | 'type' | 'error' | 'value'> {
+  type: 'date' | 'time';
+  value: string;
+  /** Why what is typed cannot be taken; undefined where it can. */
+  check(typed: string): string | undefined;
+  onChange(value: string): void;
+}
+
+/**
+ * A day or a time. Browsers report it with every figure that is typed, a year from its first on: only what is whole and can
+ * be taken counts, and what is typed stays until it does.
+ */
+export function MomentField({ value, check, onChange, ...rest }: MomentProps) {
+  const [typed, setTyped] = useState<string | undefined>(undefined);
+  return (
+    <Field
+      {...rest}
+      value={typed ?? value}
+      error={typed === undefined ? undefined : check(typed)}
+      onChange={(next) => {
+        setTyped(next);
+        if (check(next) === undefined) onChange(next);
+      }}
+      onBlur={() => {
+        if (typed !== undefined && check(typed) === undefined) setTyped(undefined);
       }}
     />
   );

@@ -1,3 +1,4 @@
+import { YEARS } from '@elixa/contract';
 import { format } from 'date-fns/format';
 import { formatISO } from 'date-fns/formatISO';
 import { isToday } from 'date-fns/isToday';
@@ -38,8 +39,24 @@ export const isoLocal = (date: Date) => formatISO(date);
 export const toDateField = (iso: string) => format(new Date(iso), 'yyyy-MM-dd');
 export const toTimeField = (iso: string) => format(new Date(iso), 'HH:mm');
 export function fromFields(date: string, time: string): string | undefined {
+  return (whyNoDay(date, time) ?? whyNoTime(date, time)) ? undefined : isoLocal(new Date(`${date}T${time}`));
+}
+
+/** Why a day that was typed is none to sit down on; undefined where it is. */
+export function whyNoDay(date: string, time: string): string | undefined {
   const moment = new Date(`${date}T${time}`);
-  return Number.isNaN(moment.getTime()) ? undefined : isoLocal(moment);
+  if (date === '' || Number.isNaN(moment.getTime())) return 'Day: choose one.';
+  const year = moment.getFullYear();
+  return year < YEARS.first || year > YEARS.last ? `Day: use a year from ${YEARS.first} to ${YEARS.last}.` : undefined;
+}
+
+/** Why a time that was typed is none to sit down at; summer time skips an hour once a year. */
+export function whyNoTime(date: string, time: string): string | undefined {
+  const moment = new Date(`${date}T${time}`);
+  if (time === '' || Number.isNaN(moment.getTime())) return 'Sit down at: choose a time.';
+  return format(moment, 'HH:mm') === time.slice(0, 5)
+    ? undefined
+    : `Sit down at: the clock goes forward that night, and there is no ${time}. Use ${format(moment, 'HH:mm')}.`;
 }
 
 /** A countdown: `2:05`, or `1 h 12` from an hour on. */

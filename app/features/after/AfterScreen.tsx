@@ -11,6 +11,7 @@ import { eveningMade } from '@/features/evening/draftsSlice';
 import { usePantry } from '@/features/pantry/usePantry';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useAppDispatch } from '@/store';
+import { newId } from '@/store/newId';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Instead, Section } from '@/ui/Page';
@@ -71,7 +72,7 @@ export function AfterScreen() {
           label="Cook it again"
           icon={<Repeat size={22} color="rgb(var(--on-iron))" />}
           onPress={() => {
-            const again = cookAgain(evening, crypto.randomUUID(), new Date());
+            const again = cookAgain(evening, newId(), new Date());
             dispatch(eveningMade(again));
             router.push(`/evening/${again.id}/who`);
           }}

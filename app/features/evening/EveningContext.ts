@@ -6,6 +6,8 @@ import type { PlanState } from './usePlan';
 export interface OpenEvening extends PlanState {
   evening: Evening;
   change(evening: Evening): void;
+  /** The evening as it last had a plan, while it has none. */
+  lastGood?: Evening;
   /** What is left of the preparation, as far as it has been planned. */
   prepState: PrepState;
 }

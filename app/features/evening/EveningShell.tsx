@@ -1,12 +1,15 @@
 import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft } from '@/ui/icons';
-import { useEffect, useMemo } from 'react';
+import type { Evening } from '@elixa/contract';
+import { useEffect, useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useStocked } from '@/features/pantry/usePantry';
 import { usePrep } from '@/features/prep/usePrep';
 import { RunningTimers } from '@/features/timers/RunningTimers';
 import { ThemeButton } from '@/features/settings/ThemeButton';
+import { saveAsFile } from '@/features/after/saveAsFile';
+import { Boundary } from '@/ui/Boundary';
 import { Button, IconButton } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { Instead } from '@/ui/Page';
@@ -19,7 +22,15 @@ import { SaveState } from './SaveState';
 import { StageBar } from './StageBar';
 import { stagesOf } from './stages';
 import { useEveningDocument } from './useEveningDocument';
-import { usePlan } from './usePlan';
+import { usePlan, type PlanState } from './usePlan';
+
+/** The evening as it last had a plan, while it has none now: the way back from a change that went too far. */
+function useLastGood(evening: Evening | undefined, { faults, failure, pending, plan }: PlanState): Evening | undefined {
+  const [good, setGood] = useState<Evening>();
+  const isBad = faults.length > 0 || failure !== undefined;
+  if (!pending && !isBad && plan && evening && good !== evening) setGood(evening);
+  return isBad && good?.id === evening?.id ? good : undefined;
+}
 
 /** From this width the pot stays in view beside the list that is worked on. */
 const WIDE_PX = 1000;
@@ -40,13 +51,14 @@ export function EveningShell() {
   const atStove = path.endsWith('/stove');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
   const { plan } = planState;
+  const lastGood = useLastGood(evening, planState);
   const title = evening?.title;
   useEffect(() => {
     document.title = title ? `${title} · Elixa` : 'Elixa';
   }, [title]);
   const open = useMemo(
-    () => (evening ? { ...planState, prepState, evening, change } : undefined),
-    [evening, planState, prepState, change],
+    () => (evening ? { ...planState, prepState, evening, change, lastGood } : undefined),
+    [evening, planState, prepState, change, lastGood],
   );
 
   if (missing) {
@@ -78,6 +90,11 @@ export function EveningShell() {
         {dayShort(evening.sitDownAt)} at {clock(evening.sitDownAt)} · {evening.diners.length} at table
       </Small>
     </View>
+  );
+  const page = (
+    <Boundary resetKeys={[path, evening]} onBack={() => router.replace('/')} onKeep={() => saveAsFile(evening)}>
+      <Slot />
+    </Boundary>
   );
   const corner = (
     <View className="flex-row items-center">
@@ -111,7 +128,7 @@ export function EveningShell() {
             )}
           >
             <RunningTimers eveningId={id} />
-            <Slot />
+            {page}
           </ScrollView>
           {atStove || atBroth ? null : (
             <View className="w-[380px] border-l border-line bg-sheet">
@@ -130,7 +147,7 @@ export function EveningShell() {
           </View>
           <ScrollView className="flex-1" contentContainerClassName="gap-8 px-5 pb-12 pt-5">
             <RunningTimers eveningId={id} />
-            <Slot />
+            {page}
           </ScrollView>
           <StageBar eveningId={id} stages={stages} />
         </View>

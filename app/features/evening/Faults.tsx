@@ -1,18 +1,25 @@
 import { View } from 'react-native';
-import { useAppSelector } from '@/store';
+import { useAppDispatch, useAppSelector } from '@/store';
+import { Button } from '@/ui/Button';
 import { Body, Small } from '@/ui/Text';
+import { sendAgain } from './draftsSlice';
 import { useEvening } from './EveningContext';
 
 /** Why the evening cannot be planned or stored, field by field. */
 export function Faults() {
-  const { evening, faults, failure } = useEvening();
+  const { evening, faults, failure, lastGood, change } = useEvening();
+  const dispatch = useAppDispatch();
   const problem = useAppSelector((state) => state.drafts[evening.id]?.problem);
   const fields = faults.length > 0 ? faults : (problem?.errors ?? []);
   if (fields.length === 0 && !failure && !problem) return null;
   return (
     <View role="alert" className="gap-2 rounded-2xl border border-ember bg-sheet p-4">
       <Body className="font-semibold">
-        {failure ? 'This evening could not be planned' : (problem?.title ?? 'This has to change first')}
+        {failure
+          ? 'This evening could not be planned'
+          : faults.length > 0
+            ? 'This has to change first'
+            : (problem?.title ?? 'It is not saved yet')}
       </Body>
       {failure ? <Small>{failure}</Small> : null}
       {problem && fields.length === 0 ? <Small>{problem.detail}</Small> : null}
@@ -22,6 +29,10 @@ export function Faults() {
         </Small>
       ))}
       <Small>What you entered is kept.</Small>
+      <View className="flex-row flex-wrap gap-2">
+        {lastGood ? <Button label="Take the last change back" onPress={() => change(lastGood)} /> : null}
+        {problem ? <Button label="Try to save it again" onPress={() => dispatch(sendAgain(evening.id))} /> : null}
+      </View>
     </View>
   );
 }

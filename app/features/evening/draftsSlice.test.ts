@@ -88,6 +88,15 @@ describe('the draft of an evening', () => {
     expect(draftsReducer(unanswered, saveRefused({ id, problem: theirs }))[id]?.conflict?.version).toBe(2);
   });
 
+  it('never takes an older answer for what it saved', () => {
+    const sent = changed(arrived(), 'Saved')[id]!.evening;
+    const saved = draftsReducer(changed(arrived(), 'Saved'), eveningSaved({ id, stored: stored(2, 'Saved'), sent }));
+    expect(draftsReducer(saved, eveningArrived(stored(1, 'Practice night')))[id]?.evening.title).toBe('Saved');
+    const typedOn = changed(saved, 'Typed on');
+    expect(draftsReducer(typedOn, eveningArrived(stored(1, 'Practice night')))[id]?.evening.title).toBe('Typed on');
+    expect(draftsReducer(saved, eveningArrived(stored(3, 'Newer')))[id]?.evening.title).toBe('Newer');
+  });
+
   it('starts unsaved when it is made here, and goes when it is dropped', () => {
     const state = draftsReducer({}, eveningMade(practice()));
     expect(state[id]).toMatchObject({ baseVersion: 0, unsaved: true });

@@ -41,10 +41,11 @@ const drafts = createSlice({
     draftFound(state, { payload }: PayloadAction<{ id: string; draft: Draft }>) {
       state[payload.id] ??= payload.draft;
     },
-    /** Came from the server; what is unsaved here is not overwritten. */
+    /** Came from the server, or from what was kept of it; neither what is unsaved here nor what is newer is overwritten. */
     eveningArrived(state, { payload }: PayloadAction<StoredEvening>) {
       const { id } = payload.evening;
-      if (state[id]?.unsaved) return;
+      const draft = state[id];
+      if (draft && (draft.unsaved || payload.version <= draft.baseVersion)) return;
       state[id] = { evening: payload.evening, baseVersion: payload.version, unsaved: false };
     },
     eveningMade(state, { payload }: PayloadAction<Evening>) {
@@ -96,6 +97,11 @@ const drafts = createSlice({
       draft.conflict = undefined;
       draft.problem = undefined;
     },
+    /** It was refused once, and is to be tried again as it is. */
+    sendAgain(state, { payload }: PayloadAction<string>) {
+      const draft = state[payload];
+      if (draft) draft.problem = undefined;
+    },
     draftDropped(state, { payload }: PayloadAction<string>) {
       delete state[payload];
     },
@@ -111,6 +117,7 @@ export const {
   eveningSaved,
   saveRefused,
   conflictSettled,
+  sendAgain,
   draftDropped,
 } = drafts.actions;
 export const draftsReducer = drafts.reducer;

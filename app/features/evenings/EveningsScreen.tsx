@@ -12,6 +12,7 @@ import { eveningRows, groupRows } from './eveningRows';
 import { NextEvening } from './NextEvening';
 import { OpenFile } from './OpenFile';
 import { useNewEvening } from './useNewEvening';
+import { WhatIsNotKept } from './WhatIsNotKept';
 
 /** All evenings: what is on now, what comes, what has been. */
 export function EveningsScreen() {
@@ -57,6 +58,7 @@ export function EveningsScreen() {
             <Small>Everything you do is kept on this device and sent when it is back.</Small>
           </View>
         ) : null}
+        <WhatIsNotKept />
         {isError && online ? (
           <View role="alert" className="gap-3 rounded-2xl bg-well p-5">
             <Body>The list could not be read.</Body>

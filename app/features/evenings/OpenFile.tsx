@@ -4,6 +4,7 @@ import { FolderOpen } from '@/ui/icons';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAppDispatch } from '@/store';
+import { newId } from '@/store/newId';
 import { IconButton } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';
@@ -21,7 +22,7 @@ export function OpenFile() {
       setErrors(found);
       return;
     }
-    const id = crypto.randomUUID();
+    const id = newId();
     dispatch(eveningMade({ ...evening, id }));
     router.push(`/evening/${id}/who`);
   });

@@ -2,6 +2,7 @@ import type { Evening } from '@elixa/contract';
 import { router } from 'expo-router';
 import { useAppDispatch, useAppSelector, type RootState } from '@/store';
 import { api } from '@/store/api';
+import { newId } from '@/store/newId';
 import { eveningMade } from '../evening/draftsSlice';
 import type { EveningRow } from './eveningRows';
 import { makeEvening } from './makeEvening';
@@ -20,7 +21,7 @@ export function useNewEvening(rows: readonly EveningRow[]) {
       const answer = await dispatch(api.endpoints.readEvening.initiate(newest.id));
       last = answer.data?.evening;
     }
-    const evening = makeEvening(crypto.randomUUID(), new Date(), last);
+    const evening = makeEvening(newId(), new Date(), last);
     dispatch(eveningMade(evening));
     router.push(`/evening/${evening.id}/who`);
   };

@@ -24,7 +24,7 @@ describe('the next thing to do', () => {
 
   it('is named, with its countdown, before it is due', async () => {
     await show(viewAt(add, steps[add]!.atS - 65));
-    expect(screen.getByRole('heading')).toHaveTextContent('Daikon in');
+    expect(screen.getByRole('heading')).toHaveTextContent('Chicken and daikon in');
     expect(screen.getByLabelText('in 1:05')).toBeTruthy();
     expect(screen.getByText('Next')).toBeTruthy();
   });
@@ -38,14 +38,14 @@ describe('the next thing to do', () => {
   it('is done with one tap', async () => {
     const onDone = jest.fn();
     await show(viewAt(add, steps[add]!.atS), { onDone });
-    await userEvent.press(screen.getByRole('button', { name: 'It is in' }));
+    await userEvent.press(screen.getByRole('button', { name: 'They are in' }));
     expect(onDone).toHaveBeenCalledTimes(1);
   });
 
   it('waits while the pot is paused', async () => {
     const onDone = jest.fn();
     await show(viewAt(add, steps[add]!.atS), { paused: true, onDone });
-    await userEvent.press(screen.getByRole('button', { name: 'It is in' }));
+    await userEvent.press(screen.getByRole('button', { name: 'They are in' }));
     expect(onDone).not.toHaveBeenCalled();
     expect(screen.getByText('paused')).toBeTruthy();
   });

@@ -3,6 +3,7 @@ import { foldLive, type LiveState } from '@elixa/core';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/store';
 import { api } from '@/store/api';
+import { newId } from '@/store/newId';
 import { isoNow } from './isoNow';
 import { eventRecorded, logArrived } from './liveSlice';
 
@@ -29,9 +30,7 @@ export function useLiveLog(eveningId: string): LiveLogAccess {
   const events = log?.events ?? NONE;
   const record = useCallback(
     (event: NewEvent<LiveEvent>) =>
-      dispatch(
-        eventRecorded({ eveningId, event: { ...event, id: crypto.randomUUID(), at: isoNow(new Date()) } as LiveEvent }),
-      ),
+      dispatch(eventRecorded({ eveningId, event: { ...event, id: newId(), at: isoNow(new Date()) } as LiveEvent })),
     [dispatch, eveningId],
   );
   return { events, state: useMemo(() => foldLive(events), [events]), unsent: log?.unsent.length ?? 0, record };

@@ -4,7 +4,7 @@ import { makeStore, type AppStore } from '@/store';
 import { eveningChanged, eveningMade } from '../evening/draftsSlice';
 import { eventRecorded } from '../stove/liveSlice';
 import { timerStarted } from '../timers/timersSlice';
-import { recall, sendWhatIsLeft } from './sync';
+import { recall, sendWhatIsLeft, waitMs } from './sync';
 
 const mockKept = new Map<string, unknown>();
 jest.mock('@/store/localStore', () => ({
@@ -107,6 +107,38 @@ describe('sending', () => {
     await sendWhatIsLeft(store);
     expect(store.getState().connection.online).toBe(true);
     expect(store.getState().live[evening.id]?.unsent).toEqual([]);
+  });
+
+  it.each([500, 502, 504, 429, 408])('tries again by itself after an answer of %d', async (status) => {
+    serverThat(() => json(status, {}));
+    const store = await storeWithWork();
+    await sendWhatIsLeft(store);
+    expect(store.getState().drafts[evening.id]).toMatchObject({ unsaved: true, problem: undefined });
+    serverThat((request) =>
+      request.url.endsWith('/events')
+        ? json(200, { accepted: [event(1).id, event(2).id], alreadyHad: [] })
+        : json(201, stored),
+    );
+    await sendWhatIsLeft(store);
+    expect(store.getState().drafts[evening.id]).toMatchObject({ unsaved: false });
+    expect(store.getState().live[evening.id]?.unsent).toEqual([]);
+  });
+
+  it('waits longer after each try that failed, and never longer than a minute', () => {
+    const waits = [0, 1, 2, 3, 10, 1000].map(waitMs);
+    expect([...waits].sort((a, b) => a - b)).toEqual(waits);
+    expect(waits[1]).toBeGreaterThan(waits[0]!);
+    expect(waits.at(-1)).toBe(60_000);
+  });
+
+  it('keeps what it saved as the answer to the next reading', async () => {
+    serverThat((request) =>
+      request.url.endsWith('/events')
+        ? json(200, { accepted: [event(1).id, event(2).id], alreadyHad: [] })
+        : json(201, { ...stored, version: 5 }),
+    );
+    await sendWhatIsLeft(await storeWithWork());
+    expect(mockKept.get(`answer:/evenings/${evening.id}`)).toMatchObject({ version: 5 });
   });
 
   it('takes no conflict from an answer that was lost on the way', async () => {

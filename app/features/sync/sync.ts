@@ -73,6 +73,8 @@ async function sendPantry(store: AppStore): Promise<void> {
 }
 
 let underWay: Promise<void> | undefined;
+/** Tries that failed one after another, because nobody answered or the server was ill. */
+let failures = 0;
 
 async function flush(store: AppStore): Promise<void> {
   await sendPantry(store);
@@ -89,8 +91,12 @@ async function flush(store: AppStore): Promise<void> {
 /** Sends what the server does not have yet, evenings before their events; one run at a time. */
 export function sendWhatIsLeft(store: AppStore): Promise<void> {
   underWay ??= flush(store)
+    .then(() => {
+      failures = 0;
+    })
     .catch((error: unknown) => {
       if (!wasSilence(error)) throw error;
+      failures += 1;
     })
     .finally(() => {
       underWay = undefined;
@@ -99,15 +105,26 @@ export function sendWhatIsLeft(store: AppStore): Promise<void> {
 }
 
 const EVERY_MS = 2500;
+const LONGEST_WAIT_MS = 60_000;
+
+/** How long to wait before the next try: longer after each that failed, so that an ill server is left alone. */
+export const waitMs = (failed: number) => Math.min(LONGEST_WAIT_MS, EVERY_MS * 2 ** Math.min(failed, 10));
 
 /** Keeps sending while the application is open. @returns a function that stops it */
 export function startSync(store: AppStore): () => void {
-  const send = () => void sendWhatIsLeft(store);
-  const timer = setInterval(send, EVERY_MS);
-  window.addEventListener('online', send);
-  send();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let isStopped = false;
+  const send = async () => {
+    clearTimeout(timer);
+    await sendWhatIsLeft(store).catch((error: unknown) => console.error('Sending failed', error));
+    if (!isStopped) timer = setTimeout(() => void send(), waitMs(failures));
+  };
+  const atOnce = () => void send();
+  window.addEventListener('online', atOnce);
+  atOnce();
   return () => {
-    clearInterval(timer);
-    window.removeEventListener('online', send);
+    isStopped = true;
+    clearTimeout(timer);
+    window.removeEventListener('online', atOnce);
   };
 }

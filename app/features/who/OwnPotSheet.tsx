@@ -1,5 +1,4 @@
-import { vesselMaterialSchema, vesselSchema, type Vessel, type VesselMaterial } from '@elixa/contract';
-import { zodResolver } from '@hookform/resolvers/zod';
+import { fieldErrors, vesselMaterialSchema, vesselSchema, type Vessel, type VesselMaterial } from '@elixa/contract';
 import { Controller, useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -7,6 +6,7 @@ import { ToggleChip } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Body } from '@/ui/Text';
+import { typedNumber } from '@/ui/typedNumber';
 
 const MATERIAL: Record<VesselMaterial, string> = {
   clay: 'Clay',
@@ -32,20 +32,59 @@ interface Props {
 }
 
 const NUMBERS = [
-  { name: 'innerDiameterMm', label: 'Width inside, at the rim', unit: 'mm' },
-  { name: 'innerDepthMm', label: 'Depth in the middle', unit: 'mm' },
-  { name: 'rimVolumeMl', label: 'Holds to the rim', unit: 'ml' },
+  { name: 'innerDiameterMm', label: 'Width inside, at the rim', unit: 'mm', most: 600 },
+  { name: 'innerDepthMm', label: 'Depth in the middle', unit: 'mm', most: 400 },
+  { name: 'rimVolumeMl', label: 'Holds to the rim', unit: 'ml', most: 40_000 },
 ] as const;
+
+type Measure = (typeof NUMBERS)[number]['name'];
+/** A pot as it is typed: its measures are texts until it is used. */
+type TypedPot = Omit<Vessel, Measure> & Record<Measure, string>;
+
+const EMPTY_G = { least: 200, most: 20_000 };
+
+const emptyMassG = (rimVolumeMl: number, material: VesselMaterial) =>
+  Math.min(EMPTY_G.most, Math.max(EMPTY_G.least, Math.round((rimVolumeMl / 1000) * MASS_G_PER_L[material])));
+
+/** The pot that was typed, or what is wrong with it, by field. */
+export function readPot(typed: TypedPot): { pot?: Vessel; errors: Array<{ field: Measure | 'name'; says: string }> } {
+  const numbers = NUMBERS.map(({ name, most }) => ({ name, number: typedNumber(String(typed[name]), most) }));
+  const unread = numbers.filter(({ number }) => number === undefined);
+  if (unread.length > 0) {
+    return { errors: unread.map(({ name }) => ({ field: name, says: 'Write a number, for example 280.' })) };
+  }
+  const measures = Object.fromEntries(numbers.map(({ name, number }) => [name, number])) as Record<Measure, number>;
+  const parsed = vesselSchema.safeParse({
+    ...typed,
+    ...measures,
+    emptyMassG: emptyMassG(measures.rimVolumeMl, typed.material),
+  });
+  if (parsed.success) return { pot: parsed.data, errors: [] };
+  return {
+    errors: fieldErrors(parsed.error).map(({ field, message, fix }) => ({
+      field: field === 'name' ? 'name' : (NUMBERS.find(({ name }) => name === field)?.name ?? 'rimVolumeMl'),
+      says: field === 'name' ? 'Write one.' : `${message}. ${fix}`,
+    })),
+  };
+}
 
 /** A pot of the cook's own, by ruler and measuring jug. */
 export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
-  const form = useForm<Vessel>({
-    defaultValues: { ...vessel, id: `own-${vessel.id}`.slice(0, 40), name: 'My pot' },
-    resolver: zodResolver(vesselSchema),
+  const form = useForm<TypedPot>({
+    defaultValues: {
+      ...vessel,
+      id: vessel.id.startsWith('own-') ? vessel.id : `own-${vessel.id}`.slice(0, 40),
+      name: vessel.id.startsWith('own-') ? vessel.name : 'My pot',
+      innerDiameterMm: String(vessel.innerDiameterMm),
+      innerDepthMm: String(vessel.innerDepthMm),
+      rimVolumeMl: String(vessel.rimVolumeMl),
+    },
   });
-  const save = form.handleSubmit((own) =>
-    onSave({ ...own, emptyMassG: Math.max(300, Math.round((own.rimVolumeMl / 1000) * MASS_G_PER_L[own.material])) }),
-  );
+  const save = form.handleSubmit((typed) => {
+    const { pot, errors } = readPot(typed);
+    for (const { field, says } of errors) form.setError(field, { message: says });
+    if (pot) onSave(pot);
+  });
   return (
     <Sheet
       open
@@ -62,7 +101,7 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
             value={field.value}
             maxLength={60}
             onChange={field.onChange}
-            error={fieldState.error && 'Name: write one.'}
+            error={fieldState.error && `Name: ${fieldState.error.message}`}
           />
         )}
       />
@@ -75,10 +114,9 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
             <Field
               label={label}
               unit={unit}
-              type="number"
-              value={Number.isNaN(field.value) ? '' : String(field.value)}
-              onChange={(value) => field.onChange(value === '' ? Number.NaN : Number(value))}
-              error={fieldState.error && `${label}: ${fieldState.error.message}.`}
+              value={String(field.value)}
+              onChange={field.onChange}
+              error={fieldState.error && `${label}: ${fieldState.error.message}`}
               hint={name === 'rimVolumeMl' ? 'Fill it with a measuring jug once.' : undefined}
             />
           )}

@@ -8,10 +8,10 @@ import { eveningRows, knownPeople } from '@/features/evenings/eveningRows';
 import { useAppSelector } from '@/store';
 import { useListEveningsQuery } from '@/store/api';
 import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
+import { Field, MomentField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
-import { fromFields, toDateField, toTimeField } from '@/ui/time';
+import { fromFields, toDateField, toTimeField, whyNoDay, whyNoTime } from '@/ui/time';
 import { Conflicts } from './Conflicts';
 import { DinerRow } from './DinerRow';
 import { DinerSheet } from './DinerSheet';
@@ -65,16 +65,18 @@ export function WhoScreen() {
           />
         </View>
         <View className="flex-row gap-3">
-          <Field
+          <MomentField
             label="Day"
             type="date"
             value={toDateField(evening.sitDownAt)}
+            check={(date) => whyNoDay(date, toTimeField(evening.sitDownAt))}
             onChange={(value) => setTime(value, toTimeField(evening.sitDownAt))}
           />
-          <Field
+          <MomentField
             label="Sit down at"
             type="time"
             value={toTimeField(evening.sitDownAt)}
+            check={(time) => whyNoTime(toDateField(evening.sitDownAt), time)}
             onChange={(value) => setTime(toDateField(evening.sitDownAt), value)}
           />
         </View>

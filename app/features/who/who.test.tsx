@@ -1,0 +1,48 @@
+import { VESSELS } from '@elixa/core';
+import { whyNoDay, whyNoTime } from '@/ui/time';
+import { readPot } from './OwnPotSheet';
+
+const typed = (more: object) => ({
+  ...VESSELS[0]!,
+  innerDiameterMm: '280',
+  innerDepthMm: '72',
+  rimVolumeMl: '2600',
+  ...more,
+});
+
+describe('a pot of one\u2019s own', () => {
+  it('is read as people write numbers', () => {
+    expect(readPot(typed({ rimVolumeMl: '2,600', innerDepthMm: '72,5' })).pot).toMatchObject({
+      rimVolumeMl: 2600,
+      innerDepthMm: 72.5,
+    });
+  });
+
+  it.each([
+    [{ innerDiameterMm: '' }, 'innerDiameterMm', /Write a number/],
+    [{ innerDepthMm: 'deep' }, 'innerDepthMm', /Write a number/],
+    [{ innerDiameterMm: '900' }, 'innerDiameterMm', /600 or less/],
+    [{ rimVolumeMl: '9000' }, 'rimVolumeMl', /holds at most \d+ ml/],
+    [{ innerDiameterMm: '600', innerDepthMm: '400', rimVolumeMl: '5000' }, 'rimVolumeMl', /at least/],
+    [{ name: ' ' }, 'name', /Write one/],
+  ])('is checked where it is typed: %j', (more, field, says) => {
+    const { pot, errors } = readPot(typed(more));
+    expect(pot).toBeUndefined();
+    expect(errors[0]).toMatchObject({ field, says: expect.stringMatching(says) });
+  });
+
+  it('is one that the server takes, however large', () => {
+    const { pot } = readPot(typed({ innerDiameterMm: '600', innerDepthMm: '400', rimVolumeMl: '40000' }));
+    expect(pot!.emptyMassG).toBeLessThanOrEqual(20_000);
+  });
+});
+
+describe('a day and a time that are typed', () => {
+  it('count only when the year is whole', () => {
+    expect(whyNoDay('0002-11-25', '19:30')).toMatch(/2000 to 2099/);
+    expect(whyNoDay('', '19:30')).toMatch(/choose one/);
+    expect(whyNoDay('2026-11-25', '19:30')).toBeUndefined();
+    expect(whyNoTime('2026-11-25', '')).toMatch(/choose a time/);
+    expect(whyNoTime('2026-11-25', '19:30')).toBeUndefined();
+  });
+});

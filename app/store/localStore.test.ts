@@ -1,0 +1,42 @@
+const mockStore = { get: jest.fn(), set: jest.fn(), del: jest.fn(), entries: jest.fn() };
+jest.mock('idb-keyval', () => mockStore);
+
+type Module = typeof import('./localStore');
+const fresh = (): Module => {
+  let loaded: Module | undefined;
+  jest.isolateModules(() => {
+    loaded = jest.requireActual<Module>('./localStore');
+  });
+  return loaded!;
+};
+
+describe('a device that keeps nothing', () => {
+  beforeEach(() => jest.spyOn(console, 'warn').mockImplementation(() => undefined));
+  afterEach(() => jest.restoreAllMocks());
+
+  it.each([
+    ['is blocked', () => Promise.reject(new Error('blocked'))],
+    ['is full', () => Promise.reject(new DOMException('full', 'QuotaExceededError'))],
+  ])('%s: nothing fails, and it is told once', async (_, answer) => {
+    mockStore.get.mockImplementation(answer);
+    mockStore.set.mockImplementation(answer);
+    mockStore.entries.mockImplementation(answer);
+    const { localStore, onNothingKept } = fresh();
+    const told = jest.fn();
+    onNothingKept(told);
+    expect(await localStore.read('draft:a')).toBeUndefined();
+    await expect(localStore.write('draft:a', 1)).resolves.toBeUndefined();
+    expect(await localStore.all('draft:')).toEqual([]);
+    expect(told).toHaveBeenCalledTimes(1);
+  });
+
+  it('never answers: it is given up after a while', async () => {
+    jest.useFakeTimers();
+    mockStore.entries.mockImplementation(() => new Promise(() => undefined));
+    const { localStore } = fresh();
+    const found = localStore.all('draft:');
+    await jest.advanceTimersByTimeAsync(3500);
+    expect(await found).toEqual([]);
+    jest.useRealTimers();
+  });
+});
