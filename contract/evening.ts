@@ -6,8 +6,7 @@ import { pantryItemSchema } from './pantry';
 export const EVENING_SCHEMA_VERSION = 1;
 
 /** Half of a character that never got its other half, or something that no screen can show. */
-const UNSHOWABLE =
-  /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/;
+const UNSHOWABLE = /\p{Cs}|(?![\n\r\t])\p{Cc}/u;
 
 /** A text that people read: shown in one line, without what cannot be shown. */
 export const labelSchema = (max: number) =>

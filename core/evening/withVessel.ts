@@ -4,6 +4,5 @@ import type { Evening, Vessel } from '@elixa/contract';
 export function withVessel(evening: Evening, vessel: Vessel): Evening {
   const { liquids } = evening.choices;
   if (vessel.divided || liquids?.otherHalf === undefined) return { ...evening, vessel };
-  const { otherHalf: _otherHalf, ...kept } = liquids;
-  return { ...evening, vessel, choices: { ...evening.choices, liquids: kept } };
+  return { ...evening, vessel, choices: { ...evening.choices, liquids: { ...liquids, otherHalf: undefined } } };
 }

@@ -7,7 +7,7 @@ import { shiftIso } from '../time/shiftIso';
 import { missesOf } from './misses';
 import { isAsNamed, nameTonight, timedSteps } from './stepWords';
 import type { ActiveFormula } from './activeFormula';
-import type { FormulaSolution, SolvedPart } from './solveFormula';
+import type { FormulaSolution, SolvedPart } from './solution';
 
 /** Words for a salinity that is drunk or eaten as broth, in % by mass. */
 function brothStrength(salinityPct: number): string {

@@ -1,6 +1,6 @@
 import type { Evening } from '@elixa/contract';
 import type { ActiveFormula } from './activeFormula';
-import type { FormulaSolution } from './solveFormula';
+import type { FormulaSolution } from './solution';
 import { tasteFactors } from './taste';
 
 /** A tongue does not tell less than this from the edge of a band. Kitchen estimate. */

@@ -2,7 +2,7 @@ import type { LiquidStep } from '@elixa/contract';
 import type { FormulaStep } from '../catalogue/formula';
 import type { Ingredient } from '../catalogue/ingredient';
 import { goesInAt, liftedAt, needsKnife, type ActiveFormula } from './activeFormula';
-import type { FormulaSolution } from './solveFormula';
+import type { FormulaSolution } from './solution';
 
 /** Less than this of a thing goes into nothing. */
 const NOTHING_G = 0.01;
