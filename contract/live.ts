@@ -34,6 +34,8 @@ export const liveEventSchema = z.discriminatedUnion('type', [
     itemId: z.string().min(1).max(120),
     on: z.boolean(),
   }),
+  /** The pot came off before it was eaten: the evening is planned again, for later or another day. */
+  z.strictObject({ ...base, type: z.literal('stopped') }),
   z.strictObject({ ...base, type: z.literal('finished') }),
 ]);
 

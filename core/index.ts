@@ -19,6 +19,7 @@ export { chosenLiquids } from './formula/chosenLiquids';
 export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/mend';
 export { restAfter, type Rest } from './formula/weigh';
 export { boilingPointC } from './heat/boilingPoint';
+export { changesSince } from './live/changesSince';
 export { foldLive, potClockS, WAITING, type LiveState } from './live/foldLive';
 export { liveSteps, type LiveStep } from './live/liveSteps';
 export { project } from './live/project';

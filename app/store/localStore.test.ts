@@ -1,7 +1,9 @@
+import type * as LocalStore from './localStore';
+
 const mockStore = { get: jest.fn(), set: jest.fn(), del: jest.fn(), entries: jest.fn() };
 jest.mock('idb-keyval', () => mockStore);
 
-type Module = typeof import('./localStore');
+type Module = typeof LocalStore;
 const fresh = (): Module => {
   let loaded: Module | undefined;
   jest.isolateModules(() => {

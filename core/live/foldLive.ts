@@ -1,4 +1,4 @@
-import type { LiveEvent, TickList } from '@elixa/contract';
+import type { Evening, LiveEvent, TickList } from '@elixa/contract';
 
 export interface Tap {
   eventId: string;
@@ -11,6 +11,8 @@ export interface Tap {
 export interface LiveState {
   status: 'waiting' | 'running' | 'paused' | 'finished';
   startedAtMs?: number;
+  /** The event that lit the burner, and the evening as it was then. */
+  started?: { eventId: string; evening: Evening };
   pausedMs: number;
   pausedSinceMs?: number;
   taps: Tap[];
@@ -18,6 +20,7 @@ export interface LiveState {
   /** When each thing was ticked, by list. Milliseconds. */
   ticks: Record<TickList, Readonly<Record<string, number>>>;
   finishedAtMs?: number;
+  finishedBy?: string;
 }
 
 export const WAITING: LiveState = {
@@ -42,7 +45,13 @@ function apply(state: LiveState, event: LiveEvent): LiveState {
   const atMs = Date.parse(event.at);
   switch (event.type) {
     case 'started':
-      return state.status === 'waiting' ? { ...state, status: 'running', startedAtMs: atMs } : state;
+      if (state.status !== 'waiting') return state;
+      return {
+        ...state,
+        status: 'running',
+        startedAtMs: atMs,
+        started: { eventId: event.id, evening: event.evening },
+      };
     case 'stepDone': {
       if (state.status === 'waiting' || state.taps.some((tap) => tap.step === event.step)) return state;
       const tap = { eventId: event.id, step: event.step, atS: potClockS(state, atMs) };
@@ -65,7 +74,11 @@ function apply(state: LiveState, event: LiveEvent): LiveState {
     case 'finished':
       return state.status === 'waiting' || state.status === 'finished'
         ? state
-        : { ...state, status: 'finished', finishedAtMs: atMs };
+        : { ...state, status: 'finished', finishedAtMs: atMs, finishedBy: event.id };
+    case 'stopped':
+      return state.status === 'waiting' || state.status === 'finished'
+        ? state
+        : { ...WAITING, notes: state.notes, ticks: state.ticks };
     case 'undone':
       return state;
   }

@@ -2,6 +2,7 @@ import type { LiveEvent } from '@elixa/contract';
 import fc from 'fast-check';
 import { planPot } from '../planPot';
 import { example } from '../testing/household';
+import { changesSince } from './changesSince';
 import { foldLive, potClockS } from './foldLive';
 import { liveSteps } from './liveSteps';
 import { liveView } from './liveView';
@@ -162,6 +163,46 @@ describe('late and early taps', () => {
     expect(late.readyInS + late.clockS).toBeCloseTo(simmer.readyAtS[1]! + 300, 3);
     const early = viewAt([started, ...onTime(serve.step - 1), tap(serve.step, readyS - 20)], readyS - 20);
     expect(early.readyInS + early.clockS).toBeCloseTo(simmer.readyAtS[1]!, 3);
+  });
+});
+
+describe('a burner that was lit by mistake, a pot that is put off', () => {
+  const stopped: LiveEvent = { id: '00000000-0000-4000-8000-0000000000f1', at: at(400), type: 'stopped' };
+  const again: LiveEvent = { ...started, id: '00000000-0000-4000-8000-0000000000f2', at: at(900) } as LiveEvent;
+
+  it('was never lit once the first tap is taken back', () => {
+    const undone: LiveEvent = {
+      id: '00000000-0000-4000-8000-0000000000f3',
+      at: at(30),
+      type: 'undone',
+      target: started.id,
+    };
+    expect(foldLive([started, tap(0, 0), undone])).toMatchObject({ status: 'waiting', taps: [] });
+    expect(foldLive([started, tap(0, 0), undone, again])).toMatchObject({ status: 'running', taps: [] });
+  });
+
+  it('waits again when it is stopped, and starts from the beginning when it is lit again', () => {
+    const noted: LiveEvent = {
+      id: '00000000-0000-4000-8000-0000000000f4',
+      at: at(100),
+      type: 'noted',
+      text: 'Out of gas',
+    };
+    const state = foldLive([started, tap(0, 0), tap(1, 250), noted, stopped]);
+    expect(state).toMatchObject({ status: 'waiting', taps: [], notes: [{ text: 'Out of gas' }] });
+    expect(state.startedAtMs).toBeUndefined();
+    const lit = foldLive([started, tap(0, 0), tap(1, 250), stopped, again]);
+    expect(lit).toMatchObject({ status: 'running', taps: [] });
+    expect(lit.started?.eventId).toBe(again.id);
+  });
+
+  it('tells what was changed since it was lit, and nothing where only the title was', () => {
+    const lit = example('practice-night');
+    expect(changesSince(lit, { ...lit, title: 'Other', pantry: [] })).toEqual([]);
+    const more = { ...lit, diners: [...lit.diners, { ...lit.diners[0]!, name: 'Wenn' }] };
+    expect(changesSince(lit, more)).toEqual(['Wenn comes too']);
+    expect(changesSince(more, lit)).toEqual(['Wenn does not come']);
+    expect(changesSince(lit, { ...lit, vessel: { ...lit.vessel, id: 'other' } })).toEqual(['another pot']);
   });
 });
 

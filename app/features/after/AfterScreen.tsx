@@ -27,16 +27,12 @@ export function AfterScreen() {
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
   const { items: pantry } = usePantry();
-  const started = log.events.find((event) => event.type === 'started');
-  const cooked = useMemo(
-    () => (started?.type === 'started' ? { ...started.evening, pantry } : undefined),
-    [started, pantry],
-  );
+  const { started, finishedBy } = log.state;
+  const cooked = useMemo(() => (started ? { ...started.evening, pantry } : undefined), [started, pantry]);
   const { plan } = usePlan(cooked);
   if (log.events.length === 0)
     return <Instead title="Not cooked yet" says="What happens at the stove is written down here." />;
-  if (log.state.status !== 'finished' || started?.type !== 'started')
-    return <Redirect href={`/evening/${evening.id}/stove`} />;
+  if (log.state.status !== 'finished' || !started) return <Redirect href={`/evening/${evening.id}/stove`} />;
 
   const keep = () => {
     if (text.trim() === '') return;
@@ -66,7 +62,7 @@ export function AfterScreen() {
         </View>
       </Section>
       {plan ? <OutOfThePantry plan={plan} evening={started.evening} log={log} /> : null}
-      <View className="gap-3 sm:flex-row">
+      <View className="gap-3 sm:flex-row sm:flex-wrap">
         <Button
           look="main"
           label="Cook it again"
@@ -77,6 +73,13 @@ export function AfterScreen() {
             router.push(`/evening/${again.id}/who`);
           }}
         />
+        {finishedBy ? (
+          <Button
+            label="It is not over: back to the stove"
+            className="min-h-main"
+            onPress={() => log.record({ type: 'undone', target: finishedBy })}
+          />
+        ) : null}
         <Button
           label="Save as a file"
           className="min-h-main"

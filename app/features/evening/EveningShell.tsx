@@ -3,6 +3,8 @@ import { ChevronLeft } from '@/ui/icons';
 import type { Evening } from '@elixa/contract';
 import { useEffect, useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { changesSince } from '@elixa/core';
+import { ChangedSince } from '@/features/stove/ChangedSince';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useStocked } from '@/features/pantry/usePantry';
 import { usePrep } from '@/features/prep/usePrep';
@@ -93,6 +95,9 @@ export function EveningShell() {
   );
   const page = (
     <Boundary resetKeys={[path, evening]} onBack={() => router.replace('/')} onKeep={() => saveAsFile(evening)}>
+      {live.started && !atStove && live.status !== 'finished' ? (
+        <ChangedSince changes={changesSince(live.started.evening, evening)} />
+      ) : null}
       <Slot />
     </Boundary>
   );

@@ -39,7 +39,8 @@ export function eveningRows(list: EveningList | undefined, drafts: DraftsState, 
     const row = rows.get(id);
     if (!row) continue;
     const state = foldLive(log.events);
-    if (state.status === 'waiting') continue;
+    // A burner that was lit by mistake leaves the evening as it was planned.
+    if (state.status === 'waiting' && row.status !== 'live') continue;
     rows.set(id, {
       ...row,
       status: LIVE_STATUS[state.status],
@@ -56,18 +57,24 @@ export interface EveningGroups {
   past: EveningRow[];
 }
 
+/** No pot is on the fire for so long after sitting down. */
+const STALE_MS = 12 * 3_600_000;
+
 /** What is cooking or comes next, what comes later, and what is over; each in the order in which it is looked for. */
 export function groupRows(rows: readonly EveningRow[], nowMs: number): EveningGroups {
   const at = (row: EveningRow) => Date.parse(row.sitDownAt);
   const open = rows.filter((row) => row.status !== 'finished').sort((a, b) => at(a) - at(b));
-  const live = open.filter((row) => row.status === 'live');
+  // A pot that was never told to be finished does not stand before the next evening for ever.
+  const isStale = (row: EveningRow) => at(row) <= nowMs - STALE_MS;
+  const live = open.filter((row) => row.status === 'live' && !isStale(row));
+  const forgotten = open.filter((row) => row.status === 'live' && isStale(row));
   const ahead = open.filter((row) => row.status === 'planned' && at(row) > nowMs - 6 * 3_600_000);
   const missed = open.filter((row) => row.status === 'planned' && at(row) <= nowMs - 6 * 3_600_000);
   const now = [...live, ...ahead].slice(0, 1);
   return {
     now,
     coming: [...live, ...ahead].filter((row) => !now.includes(row)),
-    past: [...missed, ...rows.filter((row) => row.status === 'finished')].sort((a, b) => at(b) - at(a)),
+    past: [...missed, ...forgotten, ...rows.filter((row) => row.status === 'finished')].sort((a, b) => at(b) - at(a)),
   };
 }
 

@@ -37,6 +37,13 @@ describe('the list', () => {
     expect(rows[0]?.status).toBe('live');
   });
 
+  it('does not let the pot of another evening, never finished, take the place of the next one', () => {
+    const rows = [row('forgotten', at(-2), 'live'), row('tonight', at(0.3))];
+    const groups = groupRows(rows, NOON.getTime());
+    expect(groups.now.map((one) => one.id)).toEqual(['tonight']);
+    expect(groups.past.map((one) => one.id)).toContain('forgotten');
+  });
+
   it('puts what cooks before what comes, and what is over last', () => {
     const rows = [row('past', at(-8), 'finished'), row('later', at(4)), row('tonight', at(0.3)), row('missed', at(-3))];
     const groups = groupRows(rows, NOON.getTime());

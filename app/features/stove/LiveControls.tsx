@@ -1,9 +1,11 @@
 import { Bell, BellOff, Pause, Play, Soup, Undo2, Volume2, VolumeX } from '@/ui/icons';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { bellSet, voiceSet } from '@/features/settings/settingsSlice';
 import { useAppDispatch, useAppSelector } from '@/store';
 import { Button, IconButton } from '@/ui/Button';
-import { Small } from '@/ui/Text';
+import { Sheet } from '@/ui/Sheet';
+import { Body, Small } from '@/ui/Text';
 import type { LiveLogAccess } from './useLiveLog';
 
 const INK = 'rgb(var(--ink))';
@@ -13,8 +15,9 @@ export function LiveControls({ log, onTaste }: { log: LiveLogAccess; onTaste(): 
   const dispatch = useAppDispatch();
   const { voice, bell } = useAppSelector((state) => state.settings);
   const paused = log.state.status === 'paused';
-  // The start itself is not taken back: only what was tapped after it.
-  const last = log.state.taps.length > 1 ? log.state.taps.at(-1) : undefined;
+  const [more, setMore] = useState(false);
+  // The first tap is the lighting itself; taken back, the burner was never lit.
+  const last = log.state.taps.length > 1 ? log.state.taps.at(-1) : log.state.started;
   return (
     <View className="gap-1">
       <View className="flex-row items-center gap-2">
@@ -51,6 +54,27 @@ export function LiveControls({ log, onTaste }: { log: LiveLogAccess; onTaste(): 
         icon={<Soup size={20} color={INK} />}
         onPress={onTaste}
       />
+      <Button look="quiet" label="Stop it, or finish early" onPress={() => setMore(true)} />
+      <Sheet title="Stop it, or finish early" open={more} onClose={() => setMore(false)}>
+        <Body>
+          Stopped, the evening is planned again: put it off under who eats, or light it again when you are ready.
+        </Body>
+        <Small>What is half cooked does not keep: cook it through now, or throw it away.</Small>
+        <Button
+          label="Stop: the pot comes off"
+          onPress={() => {
+            log.record({ type: 'stopped' });
+            setMore(false);
+          }}
+        />
+        <Button
+          label="Finish the evening now"
+          onPress={() => {
+            log.record({ type: 'finished' });
+            setMore(false);
+          }}
+        />
+      </Sheet>
       {log.unsent > 0 ? (
         <Small>
           {log.unsent} {log.unsent === 1 ? 'tap is' : 'taps are'} kept on this device until the server answers.

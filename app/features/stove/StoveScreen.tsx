@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { liveSteps, liveView } from '@elixa/core';
+import { changesSince, liveSteps, liveView } from '@elixa/core';
 import { Redirect } from 'expo-router';
 import { useKeepAwake } from 'expo-keep-awake';
 import { useMemo } from 'react';
@@ -7,6 +7,7 @@ import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { usePlan } from '@/features/evening/usePlan';
 import { Instead } from '@/ui/Page';
+import { ChangedSince } from './ChangedSince';
 import { Cooking } from './Cooking';
 import { ReadyToLight } from './ReadyToLight';
 import { useLiveLog, type LiveLogAccess } from './useLiveLog';
@@ -16,10 +17,10 @@ import { useNow } from './useNow';
 export function StoveScreen() {
   const { evening, plan } = useEvening();
   const log = useLiveLog(evening.id);
-  const started = log.events.find((event) => event.type === 'started');
+  const { started } = log.state;
   if (log.state.status === 'finished') return <Redirect href={`/evening/${evening.id}/after`} />;
-  if (started?.type === 'started' && log.state.status !== 'waiting') {
-    return <OnTheStove evening={started.evening} log={log} />;
+  if (started && log.state.status !== 'waiting') {
+    return <OnTheStove evening={started.evening} log={log} changes={changesSince(started.evening, evening)} />;
   }
   if (!plan) return <Faults />;
   return (
@@ -36,12 +37,17 @@ export function StoveScreen() {
 }
 
 /** Cooks by the evening as it was when the burner was lit, whatever is changed in the document since. */
-function OnTheStove({ evening, log }: { evening: Evening; log: LiveLogAccess }) {
+function OnTheStove({ evening, log, changes }: { evening: Evening; log: LiveLogAccess; changes: string[] }) {
   useKeepAwake();
   const { plan } = usePlan(evening);
   const now = useNow(log.state.status === 'running');
   const steps = useMemo(() => (plan ? liveSteps(plan.simmer) : []), [plan]);
   if (!plan) return <Instead title="Laying out the steps" busy />;
   const view = liveView(plan.simmer, steps, log.state, Math.max(now, Date.now()));
-  return <Cooking evening={evening} plan={plan} view={view} log={log} />;
+  return (
+    <>
+      <ChangedSince changes={changes} />
+      <Cooking evening={evening} plan={plan} view={view} log={log} />
+    </>
+  );
 }
