@@ -24,13 +24,13 @@ export const liveEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...base, type: z.literal('undone'), target: z.uuid() }),
   z.strictObject({ ...base, type: z.literal('noted'), text: labelSchema(2000) }),
   /**
-   * Something is ticked, or not any more: a task of the preparation, what stands on the counter, what was bought, what
-   * was taken out of the pantry.
+   * Something is ticked, or not any more: a task of the preparation that was begun or is done, what stands on the counter,
+   * what was bought, what was taken out of the pantry.
    */
   z.strictObject({
     ...base,
     type: z.literal('ticked'),
-    list: z.enum(['prep', 'counter', 'bought', 'used']),
+    list: z.enum(['begun', 'prep', 'counter', 'bought', 'used']),
     itemId: z.string().min(1).max(120),
     on: z.boolean(),
   }),

@@ -28,7 +28,7 @@ export const WAITING: LiveState = {
   pausedMs: 0,
   taps: [],
   notes: [],
-  ticks: { prep: {}, counter: {}, bought: {}, used: {} },
+  ticks: { begun: {}, prep: {}, counter: {}, bought: {}, used: {} },
 };
 
 /**

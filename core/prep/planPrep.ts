@@ -11,6 +11,8 @@ export interface PrepClock {
   /** ISO date and time. */
   now: string;
   ticks: Ticks;
+  /** What was begun and is not done. */
+  begun?: Ticks;
   /** The plan so far, which is kept where it is still good. */
   soFar?: Pick<Prep, 'tasks' | 'late'>;
 }
@@ -99,7 +101,7 @@ export function planPrep(
   const nowMs = clock ? Date.parse(clock.now) : 0;
   const at = (lateMin: number) => {
     const sitDownMs = Date.parse(question.evening.sitDownAt) + lateMin * 60_000;
-    return clock ? whatIsLeft(all, clock.ticks, nowMs, sitDownMs) : all;
+    return clock ? whatIsLeft(all, clock.ticks, nowMs, sitDownMs, clock.begun) : all;
   };
   const hurried = { lists: Math.ceil(effort.lists / 3), nodes: Math.ceil(effort.nodes / 8), budget };
   const full = { ...effort, budget };

@@ -1,6 +1,6 @@
 import { isAttended, type Block } from './problem';
 import type { EveningWork } from './tasks';
-import { lengthOf, type Part, type Work } from './tasks/work';
+import { lengthOf, withFirst, type Part, type Work } from './tasks/work';
 
 /**
  * How long what follows may be put off once something is under way: nothing stands on a burner for long, a soak bears more,
@@ -8,8 +8,10 @@ import { lengthOf, type Part, type Work } from './tasks/work';
  */
 const PUT_OFF_MIN = { onBurner: 2, soaking: 15, begun: 5 };
 
-/** When the cook ticked each piece of work off, by task. Milliseconds. */
+/** When the cook began each piece of work, or ticked it off, by task. Milliseconds. */
 export type Ticks = ReadonlyMap<string, number>;
+
+const NOTHING_BEGUN: Ticks = new Map();
 
 export const taskId = (work: Pick<Block, 'id'>, part: Pick<Part, 'id'>) => `${work.id}.${part.id}`;
 export const RUNNING = '~';
@@ -22,15 +24,23 @@ interface Progress {
   /** When the part before it ended, or the wait that runs now will end. */
   untilMs?: number;
   running?: Part;
+  /** The next part is in somebody's hands since then. */
+  begunMs?: number;
 }
 
 /**
  * How far a block has come: what was ticked is over, and all that comes before it; a wait is over when its time is, or
  * when what follows it was ticked.
  */
-export function progressOf(work: Work, ticks: Ticks, nowMs: number): Progress {
+export function progressOf(work: Work, ticks: Ticks, nowMs: number, begun: Ticks = NOTHING_BEGUN): Progress {
   const tickOf = (part: Part) => ticks.get(taskId(work, part));
   const done = work.segments.findLastIndex((part) => tickOf(part) !== undefined);
+  // What is in somebody's hands has come so far, whatever was ticked before it.
+  const inHand = work.segments.findLastIndex((part) => begun.get(taskId(work, part)) !== undefined);
+  if (inHand > done) {
+    const begunMs = begun.get(taskId(work, work.segments[inHand]!))!;
+    return { next: inHand, untilMs: nowMs, begunMs };
+  }
   if (done === -1) return { next: 0 };
   let untilMs = tickOf(work.segments[done]!)!;
   for (let next = done + 1; next < work.segments.length; next += 1) {
@@ -52,8 +62,15 @@ const shifted = (parts: readonly Part[]): Part[] => {
  * What is left of the evening's work: what was ticked is gone, what works by itself keeps what it occupies, and what
  * follows it cannot begin before it is over.
  * @param nowMs and sitDownMs the clock, in milliseconds
+ * @param begun what is in somebody's hands; it is not taken away
  */
-export function whatIsLeft(work: EveningWork, ticks: Ticks, nowMs: number, sitDownMs: number): EveningWork {
+export function whatIsLeft(
+  work: EveningWork,
+  ticks: Ticks,
+  nowMs: number,
+  sitDownMs: number,
+  begun: Ticks = NOTHING_BEGUN,
+): EveningWork {
   const availableMin = Math.floor((sitDownMs - nowMs) / 60_000);
   const notBeforeMin = new Map<string, number>();
   const waitFor = (id: string, minutes: number) => {
@@ -63,8 +80,15 @@ export function whatIsLeft(work: EveningWork, ticks: Ticks, nowMs: number, sitDo
   const startWithin = (id: string, minutes: number) =>
     startWithinMin.set(id, Math.min(minutes, startWithinMin.get(id) ?? Infinity));
   const blocks = work.blocks.flatMap((block): Work[] => {
-    const { next, untilMs, running } = progressOf(block, ticks, nowMs);
-    const rest = shifted(block.segments.slice(next));
+    const { next, untilMs, running, begunMs } = progressOf(block, ticks, nowMs, begun);
+    const left = shifted(block.segments.slice(next));
+    if (begunMs !== undefined) {
+      // What was begun is gone on with: it stays where it is, for as long as it still takes.
+      startWithin(block.id, 0);
+      const rest = withFirst(left, Math.max(1, left[0]!.lastsMin - Math.floor((nowMs - begunMs) / 60_000)));
+      return [{ ...block, segments: rest, lastsMin: lengthOf(rest) }];
+    }
+    const rest = left;
     const waitMin = untilMs === undefined ? 0 : minutesUntil(untilMs, nowMs);
     const isOver = rest.length === 0 && !running;
     if (next > 0) {
@@ -100,11 +124,11 @@ export function whatIsLeft(work: EveningWork, ticks: Ticks, nowMs: number, sitDo
       : [];
     return rest.length === 0 ? wait : [...wait, { ...block, segments: rest, lastsMin: lengthOf(rest) }];
   });
-  const left = new Set(blocks.map((block) => block.id));
+  const stays = new Set(blocks.map((block) => block.id));
   return {
     ...work,
     blocks: blocks.map((block) => startedWithin(block, startWithinMin.get(block.id), availableMin)),
-    lags: work.lags.filter((lag) => left.has(lag.before) && left.has(lag.after)),
+    lags: work.lags.filter((lag) => stays.has(lag.before) && stays.has(lag.after)),
     availableMin,
     notBeforeMin,
   };

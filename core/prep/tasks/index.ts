@@ -4,7 +4,7 @@ import type { Capacities, PrepProblem } from '../problem';
 import { boardOrder, foodWork } from './food';
 import { liquidWork } from './liquids';
 import { leadOf, tableWork } from './table';
-import type { Work } from './work';
+import { lengthOf, withFirst, type Work } from './work';
 
 export interface PrepQuestion {
   evening: Evening;
@@ -18,6 +18,17 @@ const USUAL_BURNERS = 2;
 
 export function capacitiesOf({ cooks, kitchen }: Evening): Capacities {
   return { hands: cooks, burner: kitchen?.burners ?? USUAL_BURNERS, board: 1, fridge: 12, freezer: 3, pot: 1 };
+}
+
+/** To fetch a thing, wipe the board and find the next knife, before each piece of work. Kitchen estimate, 0.5-2 min. */
+const HANDOVER_MIN = 1;
+
+/** Work with the time that hands take to come to it. */
+function withHandover(work: Work): Work {
+  const [first] = work.segments;
+  if (work.kind === 'pot' || work.kind === 'table' || !first?.needs.includes('hands')) return work;
+  const segments = withFirst(work.segments, first.lastsMin + HANDOVER_MIN);
+  return { ...work, segments, lastsMin: lengthOf(segments) };
 }
 
 export interface EveningWork extends PrepProblem {
@@ -38,7 +49,7 @@ export function workOf({ evening, food, liquids, simmer }: PrepQuestion): Evenin
   const forTable = tableWork(evening, simmer, beforeCheck);
   const cut = forFood.works.filter((work) => work.kind === 'food' && work.endsBeforeMin >= leadMin && !work.early);
   return {
-    blocks: [...forLiquids.works, ...forFood.works, ...forTable.works],
+    blocks: [...forLiquids.works, ...forFood.works, ...forTable.works].map(withHandover),
     lags: [
       ...forLiquids.lags,
       ...forFood.lags,

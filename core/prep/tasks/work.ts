@@ -45,3 +45,9 @@ export const lengthOf = (parts: readonly Part[]) => Math.max(0, ...parts.map((pa
 
 export const needing = (attended: boolean, more: readonly Resource[] = []): Resource[] =>
   attended ? ['hands', ...more] : [...more];
+
+/** Parts whose first lasts otherwise; what follows it moves along. */
+export function withFirst(parts: readonly Part[], lastsMin: number): Part[] {
+  const moves = lastsMin - (parts[0]?.lastsMin ?? 0);
+  return parts.map((part, index) => (index === 0 ? { ...part, lastsMin } : { ...part, fromMin: part.fromMin + moves }));
+}
