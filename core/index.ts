@@ -31,7 +31,7 @@ export { planEvening, prepFromNow, prepProblemOf, remediesFromNow } from './plan
 export { planPot } from './planPot';
 export type { PrepClock } from './prep/planPrep';
 export { shortName } from './simmer/actions';
-export { counterList, type CounterItem } from './prep/counter';
+export { counterList, onCounterByPrep, type CounterItem } from './prep/counter';
 export { lanesOf, type Lane } from './prep/lanes';
 export { applyRemedy } from './prep/remedies';
 export { doneInCalendar, prepCalendar } from './formats/calendar';

@@ -46,7 +46,7 @@ test('another broth, a second dip and a base are chosen, stored, and there after
   await open(page, 'practice-night');
   await page.getByRole('button', { name: 'Other broths and sauces' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByRole('radio', { name: 'Hot chilli and kimchi broth' }).click();
+  await sheet.getByRole('radio', { name: 'Hot chilli broth' }).click();
   await sheet.getByRole('checkbox', { name: 'Sesame dip', exact: true }).click();
   await sheet.getByRole('checkbox', { name: 'Chilli sauce for stews' }).click();
   await sheet.getByRole('button', { name: 'Close' }).click();
@@ -158,7 +158,7 @@ test('a divided pot holds two broths, one of them from the jar made ahead', asyn
 test('a step has a clock of its own, in view on every stage, through a reload', async ({ page }) => {
   await page.clock.install();
   await open(page);
-  await page.getByRole('button', { name: /^Start 30 min: Kelp into the cold water/ }).click();
+  await page.getByRole('button', { name: /^Start 30 min: Dried kelp into the cold water/ }).click();
   await cookOn(page).goTo('Pot');
   await expect(page.getByText(/^(30:00|29:\d\d)$/)).toBeVisible();
   await page.clock.fastForward(10 * 60_000);
@@ -167,6 +167,6 @@ test('a step has a clock of its own, in view on every stage, through a reload', 
   await expect(page.getByText(/^(20:00|19:\d\d)$/)).toBeVisible();
   await page.clock.fastForward(21 * 60_000);
   await expect(page.getByText('now', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: /^Stop the timer: Kelp/ }).click();
+  await page.getByRole('button', { name: /^Stop the timer: Dried kelp/ }).click();
   await expect(page.getByText('now', { exact: true })).toBeHidden();
 });

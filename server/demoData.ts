@@ -75,12 +75,38 @@ function demoPantry(now: Date): PantryItem[] {
   return stock.map(([itemId, massG, bestBefore]) => ({ itemId, massG, bestBefore, changedAt: now.toISOString() }));
 }
 
-/** Fills an empty database with the household's three evenings, around today. Does nothing when there are any. */
+/** Tonight, or tomorrow when it is too late today to prepare and cook. */
+const daysToPractice = (now: Date) => (now.getHours() >= LAST_START_HOUR ? 1 : 0);
+const LAST_START_HOUR = 18;
+
+/** A demo that is started again after its evening moves an evening that nobody has touched to the next one. */
+async function moveToTheNextEvening(db: Db, now: Date): Promise<void> {
+  const evenings = eveningStore(db);
+  const events = eventStore(db);
+  for (const [name, daysAhead] of [
+    ['practice-night', daysToPractice(now)],
+    ['muffled-peal', daysToSaturday(now)],
+  ] as const) {
+    const row = await evenings.find(name);
+    const isPast = row && Date.parse(row.document.sitDownAt) < now.getTime();
+    if (!isPast || row.deletedAt || (await events.read(name)).length > 0) continue;
+    await evenings.replace(onDay(row.document, now, daysAhead), row.version, now);
+  }
+}
+
+/**
+ * Fills an empty database with the household's three evenings, around today. In one that has them, evenings that have
+ * passed without being cooked come round again.
+ * @returns whether they were written
+ */
 export async function seedDemoData(db: Db, now: Date): Promise<boolean> {
   const evenings = eveningStore(db);
-  if ((await evenings.list()).length > 0) return false;
+  if ((await evenings.list()).length > 0) {
+    await moveToTheNextEvening(db, now);
+    return false;
+  }
   const finished = onDay(readExample('first-frost'), now, -7);
-  await evenings.insert(onDay(readExample('practice-night'), now, 0), now);
+  await evenings.insert(onDay(readExample('practice-night'), now, daysToPractice(now)), now);
   await evenings.insert(onDay(readExample('muffled-peal'), now, daysToSaturday(now)), now);
   await evenings.insert(finished, now);
   await eventStore(db).append(finished.id, finishedLog(finished), now);

@@ -1,12 +1,27 @@
 import { YEARS } from '@elixa/contract';
 import { format } from 'date-fns/format';
 import { formatISO } from 'date-fns/formatISO';
+import { isThisYear } from 'date-fns/isThisYear';
 import { isToday } from 'date-fns/isToday';
 import { isTomorrow } from 'date-fns/isTomorrow';
 import { isYesterday } from 'date-fns/isYesterday';
 
-/** Time of day on this device's clock: `19:30`. */
-export const clock = (moment: string | number | Date) => format(new Date(moment), 'HH:mm');
+/** Whether this device counts its hours to twelve twice a day; its own fields for a time do as well. */
+const countsToTwelve = () => new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
+
+/** Time of day as this device shows it everywhere: `19:30`, or `7:30 PM`. */
+export const clock = (moment: string | number | Date) =>
+  format(new Date(moment), countsToTwelve() ? 'h:mm a' : 'HH:mm');
+
+/** The same on the clock of the place where the evening was planned, where that is another than here. */
+export function clockThere(iso: string): string | undefined {
+  const there = /([+-])(\d\d):(\d\d)$/.exec(iso);
+  if (!there) return undefined;
+  const minutes = (there[1] === '-' ? -1 : 1) * (Number(there[2]) * 60 + Number(there[3]));
+  const date = new Date(iso);
+  const aheadMin = minutes + date.getTimezoneOffset();
+  return aheadMin === 0 ? undefined : clock(date.getTime() + aheadMin * 60_000);
+}
 
 /** The day in words: `Tonight`, `Tomorrow`, `Saturday 28 November`. */
 export function day(moment: string | number | Date): string {
@@ -14,13 +29,14 @@ export function day(moment: string | number | Date): string {
   if (isToday(date)) return date.getHours() >= 17 ? 'Tonight' : 'Today';
   if (isTomorrow(date)) return 'Tomorrow';
   if (isYesterday(date)) return 'Yesterday';
-  return format(date, 'EEEE d MMMM');
+  return format(date, isThisYear(date) ? 'EEEE d MMMM' : 'EEEE d MMMM yyyy');
 }
 
 /** The day where there is little room: `Tonight`, `Sat 28 Nov`. */
 export function dayShort(moment: string | number | Date): string {
   const words = day(moment);
-  return words.includes(' ') ? format(new Date(moment), 'EEE d MMM') : words;
+  const date = new Date(moment);
+  return words.includes(' ') ? format(date, isThisYear(date) ? 'EEE d MMM' : 'd MMM yyyy') : words;
 }
 
 /** The same in the middle of a sentence: `tonight`, `Sat 28 Nov`. */
@@ -66,11 +82,15 @@ export function countdown(seconds: number): string {
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
 
-/** A length of time in words: `40 s`, `3 min`, `1 h 20 min`. */
+/** From so many hours on, days say more. */
+const MOST_HOURS = 48;
+
+/** A length of time in words: `40 s`, `3 min`, `1 h 20 min`, `9 days`. */
 export function lasting(seconds: number): string {
   const whole = Math.round(Math.abs(seconds));
   if (whole < 60) return `${whole} s`;
   const minutes = Math.round(whole / 60);
   if (minutes < 60) return `${minutes} min`;
+  if (minutes >= MOST_HOURS * 60) return `${Math.round(minutes / 1440)} days`;
   return minutes % 60 === 0 ? `${minutes / 60} h` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
 }

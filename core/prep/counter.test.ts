@@ -1,7 +1,7 @@
-import { planEvening } from '../planEvening';
+import { planEvening, prepFromNow } from '../planEvening';
 import { planPot } from '../planPot';
 import { eveningFor, example } from '../testing/household';
-import { counterList } from './counter';
+import { counterList, onCounterByPrep } from './counter';
 import { lanesOf } from './lanes';
 
 describe('what stands on the counter', () => {
@@ -56,5 +56,20 @@ describe('lanes against the clock', () => {
     }
     expect(new Set(lanes.flatMap((lane) => lane.tasks.map((task) => task.id))).size).toBe(prep.tasks.length);
     expect(lanes.filter((lane) => lane.id.startsWith('hands'))).toHaveLength(cooks);
+  });
+});
+
+describe('ticks of the preparation', () => {
+  it('fill the counter once all work on a thing is done', () => {
+    const evening = example('practice-night');
+    const plan = planPot(evening);
+    const items = counterList(plan);
+    const prep = prepFromNow(evening, { now: evening.sitDownAt.replace('T19', 'T12'), ticks: new Map() });
+    expect(onCounterByPrep(items, prep, {}).size).toBe(0);
+    const ticks = Object.fromEntries(
+      prep.tasks.filter((task) => task.subjectId === 'carrot').map((task) => [task.id, Date.parse(evening.sitDownAt)]),
+    );
+    const left = { tasks: prep.tasks.filter((task) => ticks[task.id] === undefined) };
+    expect([...onCounterByPrep(items, left, ticks)]).toEqual(['main-carrot-round']);
   });
 });

@@ -1,4 +1,4 @@
-import type { PotPlan } from '@elixa/contract';
+import type { PotPlan, Prep } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import { shortName } from '../simmer/actions';
 
@@ -11,6 +11,31 @@ export interface CounterItem {
   cut?: string;
   /** In the pot first, served with it, or a tool. */
   kind: 'food' | 'liquid' | 'finish' | 'tool';
+}
+
+/**
+ * What stands on the counter because all its work is ticked: a thing whose last piece of work is done need not be ticked
+ * again.
+ * @param left the preparation that is left, and `done` what was ticked of it
+ */
+export function onCounterByPrep(
+  items: readonly CounterItem[],
+  left: Pick<Prep, 'tasks'> | undefined,
+  done: Readonly<Record<string, number>>,
+): ReadonlySet<string> {
+  const subjects = new Set(left?.tasks.map((task) => task.subjectId));
+  const wasBegun = (id: string) =>
+    Object.keys(done).some((task) => task.startsWith(`${id}.`) || task.startsWith(`${id}-`));
+  const subjectOf = ({ id, kind, ingredientId }: CounterItem) =>
+    kind === 'liquid' ? id.replace(/^liquid-/, '') : ingredientId;
+  return new Set(
+    items
+      .filter((item) => {
+        const subject = subjectOf(item);
+        return left !== undefined && subject !== undefined && !subjects.has(subject) && wasBegun(subject);
+      })
+      .map((item) => item.id),
+  );
 }
 
 const TOOLS: ReadonlyArray<[string, string]> = [

@@ -335,3 +335,34 @@ describe('nothing raw is cut before what is eaten raw', () => {
     },
   );
 });
+
+describe('what is in somebody\u2019s hands', () => {
+  const evening = example('practice-night');
+  const start = (minutesBefore: number) => shiftIso(evening.sitDownAt, -minutesBefore * 60);
+
+  it('is not taken away by a new plan, however often it is made', () => {
+    const first = prepFromNow(evening, { now: start(180), ticks: new Map() });
+    const hands = first.tasks.filter((task) => task.attended && task.kind !== 'pot' && task.kind !== 'table');
+    for (const task of hands.slice(2, 8)) {
+      const begunMs = Date.parse(start(120));
+      for (const minutes of [0, 1, 2, 5]) {
+        const now = new Date(begunMs + minutes * 60_000).toISOString();
+        const prep = prepFromNow(evening, { now, ticks: new Map(), begun: new Map([[task.id, begunMs]]) });
+        const again = prep.tasks.find((one) => one.id === task.id)!;
+        expect(Date.parse(again.startsAt)).toBeLessThanOrEqual(Date.parse(now) + 60_000);
+      }
+    }
+  });
+
+  it('takes as long as it still takes', () => {
+    const begunMs = Date.parse(start(120));
+    const length = (minutes: number) => {
+      const now = new Date(begunMs + minutes * 60_000).toISOString();
+      const prep = prepFromNow(evening, { now, ticks: new Map(), begun: new Map([['napaCabbage.cut', begunMs]]) });
+      const task = prep.tasks.find((one) => one.id === 'napaCabbage.cut')!;
+      return (Date.parse(task.endsAt) - Date.parse(task.startsAt)) / 60_000;
+    };
+    expect(length(2)).toBe(length(0) - 2);
+    expect(length(60)).toBe(1);
+  });
+});

@@ -1,5 +1,5 @@
 import type { Liquid } from '@elixa/contract';
-import { shiftIso, showVolume, THINNER_WORDS } from '@elixa/core';
+import { showVolume, THINNER_WORDS } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -14,6 +14,7 @@ import { DrawChart } from './DrawChart';
 import { keepsWords } from './liquidWords';
 import { JarSection } from './JarSection';
 import { LeftOut } from './LeftOut';
+import { turnOf } from './turnOf';
 import { MeasureRow } from './MeasureRow';
 import { StrengthBand } from './StrengthBand';
 import { TasteSection } from './TasteSection';
@@ -54,6 +55,11 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
           }
         />
         <StrengthBand liquid={liquid} />
+        {liquid.misses.map((words) => (
+          <Body key={words} className="font-semibold text-ember">
+            {words}
+          </Body>
+        ))}
         <Working liquid={liquid} />
       </View>
 
@@ -98,16 +104,17 @@ function Measuring({ liquid }: { liquid: Liquid }) {
 
 /** How a liquid is made, from when, what it draws, and how long it keeps. */
 export function LiquidMaking({ liquid }: { liquid: Liquid }) {
-  const { evening } = useEvening();
+  const { evening, prepState } = useEvening();
   const isBroth = liquid.kind === 'broth';
+  const turn = turnOf(liquid, prepState.prep);
   return (
     <View className="gap-8">
       <Section title={liquid.jar ? 'Take it out' : 'Make it'}>
-        {liquid.startBy ? (
+        {turn.startsAt ? (
           <View>
-            <Figure>{clock(liquid.startBy)}</Figure>
+            <Figure>{clock(turn.startsAt)}</Figure>
             <Small>
-              {day(liquid.startBy)}: the latest time to start, so that it is ready{' '}
+              {day(turn.startsAt)}: its turn in the preparation, so that it is ready{' '}
               {isBroth ? 'when the burner is lit' : 'as you sit down'}
             </Small>
           </View>
@@ -117,7 +124,7 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
             <View role="listitem" key={step.id} className="flex-row gap-4 border-b border-line py-3">
               <View className="w-16">
                 <Body className="font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
-                  {liquid.startBy ? clock(shiftIso(liquid.startBy, step.atS)) : ''}
+                  {turn.stepAt(step.id) ? clock(turn.stepAt(step.id)!) : ''}
                 </Body>
                 <Small>{lasting(step.durationS)}</Small>
               </View>

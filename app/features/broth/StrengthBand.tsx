@@ -1,4 +1,5 @@
 import type { Liquid } from '@elixa/contract';
+import { strengthAsMade } from '@elixa/core';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -12,6 +13,9 @@ const SCALES = [
   { most: 10, ticks: [0, 3, 5, 8] },
 ] as const;
 
+/** Nobody tastes less of a difference than this. */
+const WORTH_TELLING = 1.08;
+
 /** How salty a liquid is, against the band it should lie in. */
 export function StrengthBand({ liquid }: { liquid: Liquid }) {
   const [width, setWidth] = useState(320);
@@ -22,13 +26,20 @@ export function StrengthBand({ liquid }: { liquid: Liquid }) {
     .clamp(true);
   const [low, high] = liquid.targetSalinityPct;
   const text = { fill: 'rgb(var(--soft))', fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
+  const asMade = strengthAsMade(liquid);
+  const isLetDown = liquid.kind === 'broth' && asMade > liquid.measuredSalinityPct * WORTH_TELLING;
   const says = `${liquid.strength}, ${liquid.measuredSalinityPct.toFixed(2)} % salt`;
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} className="gap-1">
       <Body>
         <Body className="text-xl font-semibold">{liquid.strength}</Body>
-        {`  ${liquid.measuredSalinityPct.toFixed(2)} % salt as measured`}
+        {`  ${liquid.measuredSalinityPct.toFixed(2)} % salt ${isLetDown ? 'at the table' : 'as measured'}`}
       </Body>
+      {isLetDown ? (
+        <Body className="text-soft">
+          Taste it made: {asMade.toFixed(2)} %, stronger than you want it. The food lets it down.
+        </Body>
+      ) : null}
       <View role="img" aria-label={`${says}; the target is ${low} to ${high} %`}>
         <Svg width="100%" height={50} viewBox={`0 0 ${width} 50`}>
           <Rect

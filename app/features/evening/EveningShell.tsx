@@ -47,7 +47,12 @@ export function EveningShell() {
   const path = usePathname();
   const isOver = live.status !== 'waiting';
   // Once the burner is lit, nobody asks for it but its own page.
-  const prepState = usePrep(isOver && !path.endsWith('/prep') ? undefined : stocked, live.ticks.prep, isOver);
+  const prepState = usePrep(
+    isOver && !path.endsWith('/prep') ? undefined : stocked,
+    live.ticks.prep,
+    live.ticks.begun,
+    isOver,
+  );
   const wide = useWindowDimensions().width >= WIDE_PX;
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
   const atStove = path.endsWith('/stove');

@@ -1,4 +1,4 @@
-import { counterList, type CounterItem } from '@elixa/core';
+import { counterList, onCounterByPrep, type CounterItem } from '@elixa/core';
 import { memo, useCallback, useMemo } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -10,7 +10,7 @@ import { TickRow } from '@/ui/TickRow';
 
 /** Everything that must stand by the pot, in the order in which it goes in. */
 export function CounterCheck() {
-  const { evening, plan } = useEvening();
+  const { evening, plan, prepState } = useEvening();
   const log = useLiveLog(evening.id);
   const { record } = log;
   const items = useMemo(() => (plan ? counterList(plan) : []), [plan]);
@@ -18,17 +18,22 @@ export function CounterCheck() {
     (itemId: string, on: boolean) => record({ type: 'ticked', list: 'counter', itemId, on }),
     [record],
   );
-  return <CounterItems items={items} ticked={log.state.ticks.counter} onTick={onTick} />;
+  const { counter, prep: done } = log.state.ticks;
+  const ready = useMemo(() => onCounterByPrep(items, prepState.prep, done), [items, prepState.prep, done]);
+  return <CounterItems items={items} ticked={counter} ready={ready} onTick={onTick} />;
 }
 
 interface Props {
   items: readonly CounterItem[];
   ticked: Readonly<Record<string, number>>;
+  /** There because its preparation is done. */
+  ready: ReadonlySet<string>;
   onTick(itemId: string, on: boolean): void;
 }
 
-const CounterItems = memo(function CounterItems({ items, ticked, onTick }: Props) {
-  const left = items.filter((item) => ticked[item.id] === undefined).length;
+const CounterItems = memo(function CounterItems({ items, ticked, ready, onTick }: Props) {
+  const isThere = (item: CounterItem) => ticked[item.id] !== undefined || ready.has(item.id);
+  const left = items.filter((item) => !isThere(item)).length;
   return (
     <Section
       title="On the counter"
@@ -45,7 +50,8 @@ const CounterItems = memo(function CounterItems({ items, ticked, onTick }: Props
                 <PieceSwatch ingredientId={item.ingredientId} cut={item.cut} size={30} />
               ) : undefined
             }
-            on={ticked[item.id] !== undefined}
+            on={isThere(item)}
+            says={ready.has(item.id) && ticked[item.id] === undefined ? 'prepared' : undefined}
             onChange={(on) => onTick(item.id, on)}
           />
         ))}

@@ -1,16 +1,21 @@
+import { router } from 'expo-router';
 import { memo } from 'react';
 import type { Prep, PrepTask } from '@elixa/contract';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { TickRow } from '@/ui/TickRow';
+import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
-import { Small } from '@/ui/Text';
+import { Body, Figure, Small } from '@/ui/Text';
 import { clock, dayShort, lasting, toDateField } from '@/ui/time';
 import { handTasks, inGoes, lengthS, nowTasks, type PrepGroup } from './prepWords';
 
 interface Props {
   prep: Prep;
   now: number;
+  begun: Readonly<Record<string, number>>;
+  /** When the burner is lit, which is the last thing. */
+  litAt: string;
   onTick(taskId: string, on: boolean): void;
 }
 
@@ -32,10 +37,10 @@ function aheadOf(tasks: readonly PrepTask[]): PrepGroup[] {
 }
 
 /** What comes after that, in order; what can be done the day before stands apart as long as there is a day before. */
-export const NextTasks = memo(function NextTasks({ prep, now, onTick }: Props) {
+export const NextTasks = memo(function NextTasks({ prep, now, begun, litAt, onTick }: Props) {
   const { evening } = useEvening();
   const hands = handTasks(prep);
-  const atHand = new Set(nowTasks(prep, now).map((task) => task.id));
+  const atHand = new Set(nowTasks(prep, now, begun).map((task) => task.id));
   const isAhead = Date.parse(evening.sitDownAt) - now > AHEAD_MS;
   const ahead = isAhead ? aheadOf(hands) : [];
   const tickAll = ({ tasks }: PrepGroup) => tasks.forEach((task) => onTick(task.id, true));
@@ -73,6 +78,16 @@ export const NextTasks = memo(function NextTasks({ prep, now, onTick }: Props) {
               />
             );
           })}
+          <View
+            role="listitem"
+            className="min-h-target flex-row flex-wrap items-center gap-3 border-b border-line py-2"
+          >
+            <Figure size="small" className="w-16">
+              {clock(litAt)}
+            </Figure>
+            <Body className="min-w-0 flex-1 font-semibold">Light the burner</Body>
+            <Button label="To the stove" onPress={() => router.push(`/evening/${evening.id}/stove`)} />
+          </View>
         </View>
       </Section>
     </>

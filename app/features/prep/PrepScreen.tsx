@@ -1,3 +1,5 @@
+import { shiftIso } from '@elixa/core';
+import { router } from 'expo-router';
 import { useCallback } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -11,6 +13,7 @@ import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
 import { CounterCheck } from './CounterCheck';
 import { Hands } from './Hands';
+import { LeftBeside } from './LeftBeside';
 import { Lanes } from './Lanes';
 import { NextTasks } from './NextTasks';
 import { NowCard } from './NowCard';
@@ -29,12 +32,19 @@ export function PrepScreen() {
     (itemId: string, on: boolean) => record({ type: 'ticked', list: 'prep', itemId, on }),
     [record],
   );
+  const begin = useCallback(
+    (itemId: string, on: boolean) => record({ type: 'ticked', list: 'begun', itemId, on }),
+    [record],
+  );
   const now = useNow(log.state.status === 'waiting', 5000);
   const wide = useWindowDimensions().width >= 1000;
   const { prep } = prepState;
   if (!plan) return <Faults />;
   if (prepState.failure) return <Instead title="The preparation could not be planned" says={prepState.failure} />;
   if (!prep) return <Instead title="Planning backwards" busy />;
+  if (log.state.status !== 'waiting') return <LeftBeside prep={prep} log={log} onTick={tick} />;
+  // A late preparation lights the burner so much later.
+  const litAt = shiftIso(plan.simmer.litAt, prep.late);
   const [first] = handTasks(prep);
   const told = changed(prepState.before, prep);
   const main = (
@@ -52,14 +62,20 @@ export function PrepScreen() {
         ) : (
           <>
             <Heading level={2}>Everything is prepared</Heading>
-            <Body className="text-soft">Check the counter, then light the burner at {clock(plan.simmer.litAt)}.</Body>
+            <Body className="text-soft">Check the counter, then light the burner at {clock(litAt)}.</Body>
+            <Button
+              look="main"
+              className="self-start"
+              label="To the stove"
+              onPress={() => router.push(`/evening/${evening.id}/stove`)}
+            />
           </>
         )}
       </View>
       <Remedies />
-      <NowCard prep={prep} now={now} onDone={(id) => tick(id, true)} />
+      <NowCard prep={prep} now={now} begun={log.state.ticks.begun} onBegin={begin} onDone={(id) => tick(id, true)} />
       <WorkingAlone prep={prep} ticks={log.state.ticks.prep} />
-      <NextTasks prep={prep} now={now} onTick={tick} />
+      <NextTasks prep={prep} now={now} begun={log.state.ticks.begun} litAt={litAt} onTick={tick} />
       {Object.keys(log.state.ticks.prep).length > 0 ? (
         <Button
           className="self-start"

@@ -6,6 +6,7 @@ import { ScrollView, View } from 'react-native';
 import { useEveningDocument } from '@/features/evening/useEveningDocument';
 import { usePlan } from '@/features/evening/usePlan';
 import { useStocked } from '@/features/pantry/usePantry';
+import { useLiveLog } from '@/features/stove/useLiveLog';
 import { Button } from '@/ui/Button';
 import { ChevronLeft, Printer } from '@/ui/icons';
 import { Instead } from '@/ui/Page';
@@ -15,7 +16,6 @@ import { handTasks, inGoes, lengthS } from './prepWords';
 import { sheetSize, type SheetWords } from './sheetSize';
 import { usePrep } from './usePrep';
 
-const NOTHING_TICKED = {};
 const dark = (task: PrepTask | undefined) => [task?.label, task?.amountText].filter(Boolean).join(', ');
 
 /** What is measured for a liquid, in a row. */
@@ -55,7 +55,9 @@ export function PrintSheet() {
   const { evening, missing } = useEveningDocument(id);
   const stocked = useStocked(evening);
   const { plan } = usePlan(stocked);
-  const { prep } = usePrep(stocked, NOTHING_TICKED, true);
+  const { state: live } = useLiveLog(id);
+  // The sheet says what the preparation says: one start, from one plan.
+  const { prep } = usePrep(stocked, live.ticks.prep, live.ticks.begun, live.status !== 'waiting');
   const title = evening?.title;
   useEffect(() => {
     document.title = title ? `${title}, preparation` : 'Elixa';

@@ -23,10 +23,25 @@ describe('what is to be done now', () => {
     expect(nowTasks(helped, SIT)).toHaveLength(2);
   });
 
-  it('is told with amount, way and reason, and done with one tap', async () => {
+  it('stays what was begun, whatever the plan would now begin with', () => {
+    const later = handTasks(prep)[4]!;
+    expect(nowTasks(prep, begins, { [later.id]: begins - 120_000 })[0]!.id).toBe(later.id);
+  });
+
+  it('is told with amount, way and reason, begun and done with one tap each', async () => {
     const onDone = jest.fn();
+    const onBegin = jest.fn();
     const cut = prep.tasks.find((task) => task.id === 'carrot.cut')!;
-    await render(<NowCard prep={{ ...prep, tasks: [cut] }} now={Date.parse(cut.startsAt)} onDone={onDone} />);
+    const now = Date.parse(cut.startsAt);
+    const card = (begun: Record<string, number>) => (
+      <NowCard prep={{ ...prep, tasks: [cut] }} now={now} begun={begun} onBegin={onBegin} onDone={onDone} />
+    );
+    const { rerender } = await render(card({}));
+    await userEvent.press(screen.getByRole('button', { name: 'Begin: carrot, Peel, cut rounds' }));
+    expect(onBegin).toHaveBeenCalledWith('carrot.cut', true);
+    await rerender(card({ 'carrot.cut': now }));
+    expect(screen.getByText(/^In hand since/)).toBeTruthy();
+    await rerender(card({}));
     expect(screen.getByText('Now')).toBeTruthy();
     expect(screen.getByRole('heading')).toHaveTextContent('Peel, cut rounds');
     expect(screen.getByText('1½ carrots')).toBeTruthy();
@@ -52,7 +67,7 @@ describe('what works by itself', () => {
 describe('how it stands', () => {
   it('is said in a sentence', () => {
     expect(standing(prep, evening.sitDownAt, begins - 30 * 60_000)).toBe('30 min in hand before the next thing.');
-    expect(standing(prep, evening.sitDownAt, begins)).toMatch(/^On time for \d\d:\d\d\.$/);
+    expect(standing(prep, evening.sitDownAt, begins)).toMatch(/^On time for \d{1,2}:\d\d/);
     expect(standing({ ...prep, late: 600 }, evening.sitDownAt, begins)).toBe('');
     expect(standing({ ...prep, tasks: [] }, evening.sitDownAt, begins)).toBe('Everything is ready.');
   });

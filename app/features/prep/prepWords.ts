@@ -5,16 +5,21 @@ const MINUTE_MS = 60_000;
 /** A minute more or less is the clock's own. */
 const WORTH_TELLING_S = 90;
 const SAME_TAP_MS = 500;
+/** Further ahead than this, the day says more than the hours. */
+const LONG_S = 20 * 3600;
 
 /** What wants a hand, from first to last; the first round belongs to the stove. */
 export const handTasks = (prep: Prep) => prep.tasks.filter((task) => task.attended && task.kind !== 'pot');
 
 /** What is to be done now, one for each pair of hands: what has begun, or the next thing alone. */
-export function nowTasks(prep: Prep, nowMs: number): PrepTask[] {
+export function nowTasks(prep: Prep, nowMs: number, begun: Readonly<Record<string, number>> = {}): PrepTask[] {
   const hands = handTasks(prep);
-  const begun = hands.filter((task) => Date.parse(task.startsAt) <= nowMs + MINUTE_MS / 2);
+  // What is in somebody's hands stays there, whatever the plan would now begin with.
+  const inHand = hands.filter((task) => begun[task.id] !== undefined);
+  const due = hands.filter((task) => !inHand.includes(task) && Date.parse(task.startsAt) <= nowMs + MINUTE_MS / 2);
   const most = prep.capacities.hands ?? 1;
-  return (begun.length > 0 ? begun : hands.slice(0, 1)).slice(0, most);
+  const atHand = [...inHand, ...due];
+  return (atHand.length > 0 ? atHand : hands.slice(0, 1)).slice(0, Math.max(most, inHand.length));
 }
 
 /** How the preparation stands against the clock, in a sentence; how late it is stands with what helps. */
@@ -23,8 +28,9 @@ export function standing(prep: Prep, sitDownAt: string, nowMs: number): string {
   if (prep.late > 0) return '';
   if (!next) return 'Everything is ready.';
   const inHandS = (Date.parse(next.startsAt) - nowMs) / 1000;
+  if (nowMs > Date.parse(sitDownAt)) return 'That evening is past.';
   if (inHandS < 90) return `On time for ${clock(sitDownAt)}.`;
-  return `${lasting(inHandS)} in hand before the next thing.`;
+  return inHandS > LONG_S ? '' : `${lasting(inHandS)} in hand before the next thing.`;
 }
 
 /** What a tick or a late start changed, in a sentence; undefined when nothing worth telling did. */

@@ -41,7 +41,7 @@ function useMinute(running: boolean): number {
  * ticked, and when the clock has passed what should have been begun.
  * @param over the burner is lit; the preparation then stands as it was planned
  */
-export function usePrep(evening: Evening | undefined, ticks: Ticks, over: boolean): PrepState {
+export function usePrep(evening: Evening | undefined, ticks: Ticks, begun: Ticks, over: boolean): PrepState {
   const [state, setState] = useState<PrepState>({});
   const soFar = useRef<Prep>(undefined);
   const minute = useMinute(!over);
@@ -56,6 +56,7 @@ export function usePrep(evening: Evening | undefined, ticks: Ticks, over: boolea
       const clock = {
         now: new Date(nowMs).toISOString(),
         ticks: new Map(isPast ? [] : Object.entries(ticks)),
+        begun: new Map(isPast ? [] : Object.entries(begun)),
         soFar: soFar.current,
       };
       const prep = await preparer().prepFromNow(evening, clock);
@@ -82,6 +83,6 @@ export function usePrep(evening: Evening | undefined, ticks: Ticks, over: boolea
       current = false;
       clearTimeout(timer);
     };
-  }, [evening, ticks, over, behindSince]);
+  }, [evening, ticks, begun, over, behindSince]);
   return state;
 }

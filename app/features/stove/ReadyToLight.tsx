@@ -17,6 +17,8 @@ interface Props {
   plan: PotPlan;
   /** What was ticked as standing there. */
   onCounter: Readonly<Record<string, number>>;
+  /** What stands there because its preparation is done. */
+  prepared: ReadonlySet<string>;
   onStart(): void;
 }
 
@@ -29,7 +31,7 @@ function whenWords(litInS: number, readyMs: number): string {
 }
 
 /** Just before the burner is lit: when, and what must stand beside it. */
-export function ReadyToLight({ evening, plan, onCounter, onStart }: Props) {
+export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Props) {
   const now = useNow(true);
   const wide = useWindowDimensions().width >= 1000;
   const { simmer, build } = plan;
@@ -37,7 +39,7 @@ export function ReadyToLight({ evening, plan, onCounter, onStart }: Props) {
   const readyMs = now + (simmer.readyAtS[0] ?? 0) * 1000;
   const first = liveSteps(simmer)[0];
   const counter = counterList(plan);
-  const forgotten = counter.filter((item) => onCounter[item.id] === undefined);
+  const forgotten = counter.filter((item) => onCounter[item.id] === undefined && !prepared.has(item.id));
   const open = plan.conflicts.filter((one) => !one.resolvedBy);
   return (
     <View className={wide ? 'flex-row gap-10' : 'gap-6'}>

@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { changesSince, liveSteps, liveView } from '@elixa/core';
+import { changesSince, counterList, liveSteps, liveView, onCounterByPrep } from '@elixa/core';
 import { Redirect } from 'expo-router';
 import { useKeepAwake } from 'expo-keep-awake';
 import { useMemo } from 'react';
@@ -15,7 +15,7 @@ import { useNow } from './useNow';
 
 /** At the stove: before it is lit, while it cooks, until it is finished. */
 export function StoveScreen() {
-  const { evening, plan } = useEvening();
+  const { evening, plan, prepState } = useEvening();
   const log = useLiveLog(evening.id);
   const { started } = log.state;
   if (log.state.status === 'finished') return <Redirect href={`/evening/${evening.id}/after`} />;
@@ -28,6 +28,7 @@ export function StoveScreen() {
       evening={evening}
       plan={plan}
       onCounter={log.state.ticks.counter}
+      prepared={onCounterByPrep(counterList(plan), prepState.prep, log.state.ticks.prep)}
       onStart={() => {
         log.record({ type: 'started', evening });
         log.record({ type: 'stepDone', step: 0 });

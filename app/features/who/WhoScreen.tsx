@@ -11,7 +11,7 @@ import { Button } from '@/ui/Button';
 import { Field, MomentField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
-import { fromFields, toDateField, toTimeField, whyNoDay, whyNoTime } from '@/ui/time';
+import { clockThere, fromFields, toDateField, toTimeField, whyNoDay, whyNoTime } from '@/ui/time';
 import { Conflicts } from './Conflicts';
 import { DinerRow } from './DinerRow';
 import { DinerSheet } from './DinerSheet';
@@ -23,6 +23,13 @@ const unnamed = (diners: readonly Diner[]): Diner => {
   while (diners.some((diner) => diner.name === `Guest ${number}`)) number += 1;
   return { name: `Guest ${number}`, appetite: 'regular', diets: [], avoids: [], child: false };
 };
+
+/** A sitting that is past, or that was planned by another place's clock, is said where it is set. */
+function whenHint(sitDownAt: string): string | undefined {
+  const there = clockThere(sitDownAt);
+  if (there) return `Your time; it is ${there} where it was planned.`;
+  return Date.parse(sitDownAt) < Date.now() ? 'This is past.' : undefined;
+}
 
 /** Who eats, when, in which pot. */
 export function WhoScreen() {
@@ -78,6 +85,7 @@ export function WhoScreen() {
             value={toTimeField(evening.sitDownAt)}
             check={(time) => whyNoTime(toDateField(evening.sitDownAt), time)}
             onChange={(value) => setTime(toDateField(evening.sitDownAt), value)}
+            hint={whenHint(evening.sitDownAt)}
           />
         </View>
       </View>
