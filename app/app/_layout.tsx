@@ -8,8 +8,8 @@ import { ThemeApplier } from '@/features/settings/ThemeApplier';
 import { keepPages } from '@/features/sync/serviceWorker';
 import { recall, startSync } from '@/features/sync/sync';
 import { makeStore } from '@/store';
-import { deviceKeepsNothing } from '@/store/connection';
-import { onNothingKept } from '@/store/localStore';
+import { deviceKeeps } from '@/store/connection';
+import { onKeeping } from '@/store/localStore';
 import { NoticeBar } from '@/features/evenings/NoticeBar';
 import { Boundary } from '@/ui/Boundary';
 import { Instead } from '@/ui/Page';
@@ -22,7 +22,7 @@ export default function RootLayout() {
     let stop: (() => void) | undefined;
     let gone = false;
     keepPages();
-    onNothingKept(() => store.dispatch(deviceKeepsNothing()));
+    onKeeping((keeps) => store.dispatch(deviceKeeps(keeps)));
     recall(store)
       .catch((error: unknown) => console.error('Nothing could be recalled from this device', error))
       .finally(() => {

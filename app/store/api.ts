@@ -39,9 +39,9 @@ const isSilence = ({ status }: FetchBaseQueryError) =>
   status === 'FETCH_ERROR' || status === 'TIMEOUT_ERROR' || (typeof status === 'number' && isPassing(status));
 
 /** What was just stored is what a later reading finds, also while the server is silent. */
-async function keepAnswer(data: unknown): Promise<void> {
+function keepAnswer(data: unknown): void {
   const stored = storedEveningSchema.safeParse(data);
-  if (stored.success) await localStore.write(`answer:/evenings/${stored.data.evening.id}`, data);
+  if (stored.success) void localStore.write(`answer:/evenings/${stored.data.evening.id}`, data);
 }
 
 /**
@@ -53,8 +53,9 @@ const serverOrKept: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError
   const key = `answer:${urlOf(args)}`;
   if (!result.error) {
     apiContext.dispatch(serverAnswered());
-    if (isRead(args)) await localStore.write(key, result.data);
-    else await keepAnswer(result.data);
+    // Nobody waits for the device: its store may be slow, or silent for good.
+    if (isRead(args)) void localStore.write(key, result.data);
+    else keepAnswer(result.data);
     return result;
   }
   if (!isSilence(result.error)) {

@@ -1,4 +1,4 @@
-import { createSlice } from '@reduxjs/toolkit';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 const connection = createSlice({
   name: 'connection',
@@ -8,8 +8,8 @@ const connection = createSlice({
       state.online = true;
     },
     /** The browser's store is blocked or full: nothing outlasts this page but what the server has. */
-    deviceKeepsNothing(state) {
-      state.keeps = false;
+    deviceKeeps(state, { payload }: PayloadAction<boolean>) {
+      state.keeps = payload;
     },
     serverSilent(state) {
       state.online = false;
@@ -17,5 +17,5 @@ const connection = createSlice({
   },
 });
 
-export const { serverAnswered, serverSilent, deviceKeepsNothing } = connection.actions;
+export const { serverAnswered, serverSilent, deviceKeeps } = connection.actions;
 export const connectionReducer = connection.reducer;

@@ -23,16 +23,34 @@ describe('a device that keeps nothing', () => {
     mockStore.get.mockImplementation(answer);
     mockStore.set.mockImplementation(answer);
     mockStore.entries.mockImplementation(answer);
-    const { localStore, onNothingKept } = fresh();
+    const { localStore, onKeeping } = fresh();
     const told = jest.fn();
-    onNothingKept(told);
+    onKeeping(told);
     expect(await localStore.read('draft:a')).toBeUndefined();
     await expect(localStore.write('draft:a', 1)).resolves.toBeUndefined();
     expect(await localStore.all('draft:')).toEqual([]);
-    expect(told).toHaveBeenCalledTimes(1);
+    expect(told.mock.calls).toEqual([[false]]);
+    mockStore.set.mockImplementation(async () => undefined);
+    await localStore.write('draft:a', 1);
+    expect(told).toHaveBeenLastCalledWith(true);
   });
 
-  it('never answers: it is given up after a while', async () => {
+  it('sleeps in the middle of a writing: what was written counts, however late', async () => {
+    jest.useFakeTimers();
+    let done: () => void = () => undefined;
+    mockStore.set.mockImplementation(() => new Promise<void>((resolve) => (done = resolve)));
+    const { localStore, onKeeping } = fresh();
+    const told = jest.fn();
+    onKeeping(told);
+    const written = localStore.write('live:a', 1);
+    await jest.advanceTimersByTimeAsync(600_000);
+    done();
+    await written;
+    expect(told).not.toHaveBeenCalled();
+    jest.useRealTimers();
+  });
+
+  it('never answers: reading is given up after a while', async () => {
     jest.useFakeTimers();
     mockStore.entries.mockImplementation(() => new Promise(() => undefined));
     const { localStore } = fresh();

@@ -24,7 +24,7 @@ export async function open(page: Page, base: string, screen: (typeof SCREENS)[nu
 export async function startCooking(page: Page, base: string): Promise<void> {
   await page.goto(`${base}/evening/practice-night/stove`);
   await page.getByRole('button', { name: 'Light it now' }).click();
-  const next = page.getByRole('button', { name: /^(It boils|They are in|It is in)$/ });
+  const next = page.getByRole('button', { name: /^(It boils|They are in|It is in|Skimmed)$/ });
   for (let tap = 0; tap < 3; tap += 1) {
     const heading = page.getByRole('heading', { level: 2 }).first();
     const before = await heading.textContent();
