@@ -1,3 +1,4 @@
+import type { FoodKind } from './ingredient';
 import type { SchoolChoice } from './style';
 
 export const POT_FAMILIES = [
@@ -110,6 +111,8 @@ export interface Formula {
   named?: { of: ReadonlyArray<string | readonly string[]>; otherwise: string };
   kind: FormulaKind;
   families: readonly PotFamily[];
+  /** Made only for a pot that has such a food in it. */
+  needs?: FoodKind;
   purpose: string;
   scaledBy: 'finishedVolume' | 'head' | 'mainMass';
   /** Finished ml for a head: for a broth that is more or less than a style's usual, and for every sauce and base. */

@@ -1,4 +1,4 @@
-import type { Allergen } from '@elixa/contract';
+import type { Allergen, Units } from '@elixa/contract';
 
 /** Families that share a glaze and a texture in every picture of the pot. */
 export const FAMILIES = [
@@ -122,6 +122,8 @@ export interface Ingredient {
   perils: readonly Peril[];
   /** Bulk density as it is measured into a spoon or a cup. */
   densityGPerMl: number;
+  /** The same where the kitchens of a system of measures use another kind: the soft sugar of East Asia. */
+  densityIn?: Partial<Record<Units, number>>;
   /** Measured by spoon and cup rather than by weight. */
   byVolume: boolean;
   /** Density as it settles in the pot, in g per ml; leaves are counted as they lie when they have gone limp. */

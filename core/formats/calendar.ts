@@ -7,6 +7,9 @@ const DONE = 'Done';
 /** An alarm rings as the work begins. */
 const AT_THE_START_S = 0;
 
+const LIGHT_ID = 'lightTheBurner';
+const LIGHT_S = 300;
+
 const uidOf = (eveningId: string, taskId: string) => `${encodeURIComponent(taskId)}.${eveningId}@${DOMAIN}`;
 
 /**
@@ -19,22 +22,32 @@ export function prepCalendar(given: {
   title: string;
   tasks: readonly PrepTask[];
   done: ReadonlySet<string>;
+  /** When the burner is lit, which is the last thing. */
+  litAt: string;
   stampedAt: string;
 }): string {
   const calendar = ical({ name: given.title, prodId: { company: 'Elixa', product: 'Preparation', language: 'EN' } });
-  for (const task of given.tasks.filter((one) => one.attended)) {
+  for (const task of given.tasks.filter((one) => one.attended && one.kind !== 'pot')) {
     const isDone = given.done.has(task.id);
     const event = calendar.createEvent({
       id: uidOf(given.eveningId, task.id),
       stamp: new Date(given.stampedAt),
       start: new Date(task.startsAt),
       end: new Date(task.endsAt),
-      summary: [task.label, task.amountText].filter(Boolean).join(', '),
-      description: `${task.how}.\n${task.why}.`,
+      summary: `${task.how}: ${[task.label, task.amountText].filter(Boolean).join(', ')}`,
+      description: `${task.why}.`,
       categories: isDone ? [{ name: DONE }] : [],
     });
     if (!isDone) event.createAlarm({ type: ICalAlarmType.display, trigger: AT_THE_START_S, description: task.how });
   }
+  const lit = calendar.createEvent({
+    id: uidOf(given.eveningId, LIGHT_ID),
+    stamp: new Date(given.stampedAt),
+    start: new Date(given.litAt),
+    end: new Date(Date.parse(given.litAt) + LIGHT_S * 1000),
+    summary: 'Light the burner',
+  });
+  lit.createAlarm({ type: ICalAlarmType.display, trigger: AT_THE_START_S, description: 'Light the burner' });
   return calendar.toString();
 }
 

@@ -8,13 +8,15 @@ import { shoppingText } from './shoppingText';
 const EVENING = example('practice-night');
 const { prep, shopping } = planEvening(EVENING);
 const NOW = '2026-11-24T10:00:00.000Z';
-const attended = prep.tasks.filter((one) => one.attended);
+const attended = prep.tasks.filter((one) => one.attended && one.kind !== 'pot');
+const LIT = '2026-11-24T18:58:00.000Z';
 const calendar = (done: string[] = []) =>
   prepCalendar({
     eveningId: EVENING.id,
     title: EVENING.title,
     tasks: prep.tasks,
     done: new Set(done),
+    litAt: LIT,
     stampedAt: NOW,
   });
 
@@ -24,11 +26,12 @@ describe('the preparation as iCalendar', () => {
 
   it('is read by a parser that did not write it: every task with its time, its words and its alarm', () => {
     const read = events(calendar());
-    expect(read).toHaveLength(attended.length);
+    expect(read).toHaveLength(attended.length + 1);
     const starts = read.map((event) => event.start.toISOString()).sort();
-    expect(starts).toEqual(attended.map((task) => new Date(task.startsAt).toISOString()).sort());
-    const chicken = read.find((event) => String(event.summary).startsWith('chicken thigh, boned'))!;
-    expect(String(chicken.description)).toContain('Pat dry and cut');
+    expect(starts).toEqual([...attended.map((task) => new Date(task.startsAt).toISOString()), LIT].sort());
+    // The title says what to do.
+    const chicken = read.find((event) => /^Pat dry and cut.*: chicken thigh, boned/.test(String(event.summary)))!;
+    expect(read.find((event) => String(event.summary) === 'Light the burner')!.start.toISOString()).toBe(LIT);
     expect(chicken.alarms).toHaveLength(1);
   });
 
@@ -43,7 +46,7 @@ describe('the preparation as iCalendar', () => {
     expect(doneInCalendar(calendar(done), EVENING.id).sort()).toEqual([...done].sort());
     expect(doneInCalendar(calendar(), EVENING.id)).toEqual([]);
     expect(doneInCalendar(calendar(done), 'another-evening')).toEqual([]);
-    expect(events(calendar(done)).filter((event) => event.alarms?.length === 1)).toHaveLength(attended.length - 2);
+    expect(events(calendar(done)).filter((event) => event.alarms?.length === 1)).toHaveLength(attended.length - 2 + 1);
   });
 
   it('takes a to-do that another program completed', () => {

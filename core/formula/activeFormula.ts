@@ -3,6 +3,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import type { Formula, FormulaPart, FormulaStep, Target } from '../catalogue/formula';
 import { standIn, type Pan, type Table } from '../diners/table';
 import { fits, partsOf, schoolsOf } from './schools';
+import { boilingPointC } from '../heat/boilingPoint';
 import { measurableG } from '../measures/measurable';
 
 /** Size at which the grams of a formula hold as written: litres, heads, or kilograms of the main thing. */
@@ -71,6 +72,19 @@ export function activate(
   const done = open.filter((step) => isDone(step, open, parts));
   return { formula, target, steps: withKnifeWork(done, parts), parts };
 }
+
+/** The formula as it is made at a height: no liquid gets hotter than it boils there. */
+export const madeAt = (active: ActiveFormula, altitudeM: number): ActiveFormula => {
+  const boilingC = Math.floor(boilingPointC(altitudeM));
+  const isLiquid = (step: FormulaStep) => step.tempC !== undefined && step.tempC <= WATER_BOILS_C;
+  return {
+    ...active,
+    steps: active.steps.map((step) => (isLiquid(step) ? { ...step, tempC: Math.min(step.tempC!, boilingC) } : step)),
+  };
+};
+
+/** What is hotter than this is fried. */
+const WATER_BOILS_C = 100;
 
 const FRESH_FAMILIES: readonly string[] = ['root', 'leaf', 'allium'];
 

@@ -14,8 +14,13 @@ import { drawings, simmeredMinutes, steamOfSteps } from './making';
 
 /** How far pieces come toward the salt of the broth while they cook. Kitchen estimate, 0.1-0.25. */
 const PIECES_TAKE_SALT = 0.15;
+/** What is saltier than this is poured or dipped into, and seen in a thin layer. */
+const POURED_PCT = 2;
 /** A saucer of dip is about an eighth as deep as a bowl of broth. Kitchen estimate. */
 const SAUCER_DEPTH = 0.12;
+
+/** Food tables give glutamic acid; its sodium salt with its water, by which umami is measured, weighs so much more. */
+const MSG_FOR_GLUTAMIC_ACID = 1.27;
 
 const SALT_ID = 'salt';
 /** So much of a broth stands in the pot before the food has given its water. Kitchen estimate, 0.3-0.5. */
@@ -255,12 +260,12 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
     madeG: thinnerG + seasoningsG - absorbedG - stockEvaporationG,
     finishedG: liquidG,
     ...asThinner,
-    umamiGPer100g: umamiGPer100g(asThinner),
+    umamiGPer100g: umamiGPer100g({ ...asThinner, glutamatePct: asThinner.glutamatePct * MSG_FOR_GLUTAMIC_ACID }),
     heat: heatScale(sum(all.map(({ what, massG }) => massG * what.heatShu)) / tasteMassG),
     ethanolG: ethanol.keptG,
     colour: bowlColour(
       all.flatMap(({ what, massG }) => (what.tint ? [{ ...what.tint, pct: (massG / tasteMassG) * 100 }] : [])),
-      active.formula.kind === 'broth' ? 1 : SAUCER_DEPTH,
+      active.formula.kind === 'broth' && asThinner.salinityPct < POURED_PCT ? 1 : SAUCER_DEPTH,
     ),
     asThinner,
     water: {

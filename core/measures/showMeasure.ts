@@ -109,7 +109,7 @@ export function showMeasure(massG: number, ingredient: Ingredient, units: Units,
   if (!Number.isFinite(massG) || massG < 0) throw new RangeError(`massG must be zero or more, got ${massG}`);
   const bound = ingredient.saltPct > 0.5 ? SALT_MEASURE_BOUND_PCT : MEASURE_BOUND_PCT;
   const cutDensity = cut === undefined ? undefined : ingredient.cuts[cut]?.densityGPerMl;
-  const densityGPerMl = cutDensity ?? ingredient.densityGPerMl;
+  const densityGPerMl = cutDensity ?? ingredient.densityIn?.[units] ?? ingredient.densityGPerMl;
   const byVolume = ingredient.byVolume || cutDensity !== undefined;
   const candidates = [
     ...countCandidates(massG, ingredient),

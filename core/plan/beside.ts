@@ -7,8 +7,8 @@ import type { Helping } from '../diners/helpings';
 import { portionsOf } from '../diners/portion';
 import type { Pan, Table } from '../diners/table';
 import { whyNot } from '../diners/whyNot';
-import { activate, type ActiveFormula } from '../formula/activeFormula';
-import { asideSwapsOf } from '../formula/chosenLiquids';
+import { activate, madeAt, type ActiveFormula } from '../formula/activeFormula';
+import { asideSwapsOf, chosenLiquids } from '../formula/chosenLiquids';
 import { solveFormula } from '../formula/solveFormula';
 import { PLAIN_WATER } from '../formula/thinner';
 import { tasteFactors } from '../formula/taste';
@@ -27,6 +27,16 @@ function mainThing(food: readonly Helping[]): { massG: number; saltPct: number }
     undefined,
   );
   return most && { massG: most.massG, saltPct: ingredientById(most.ingredientId).saltPct };
+}
+
+/** A second dip on the table makes a guest dip a little more in all, and so less into each. Kitchen estimate, 0.25-0.5. */
+const EACH_MORE_DIP = 0.35;
+
+/** Share of its usual amount that each dip is mixed in: by where the salt is, and by how many dips there are. */
+function dipShare(evening: Evening, style: Style): number {
+  const dips = Math.max(1, chosenLiquids(evening, style).sauces.length);
+  const bySeasoning = style.dipShares[chosenSchool(style, evening.style.schools, 'seasoning')] ?? 1;
+  return (bySeasoning * (1 + EACH_MORE_DIP * (dips - 1))) / dips;
 }
 
 /** Whether a guest could eat everything in these liquids. */
@@ -68,9 +78,10 @@ export function solveBeside(
   const along = formula.scaledBy === 'mainMass' ? mainThing(food) : undefined;
   if (formula.scaledBy === 'mainMass' && !along) return [];
   const isSauce = formula.kind === 'sauce';
-  const share = isSauce ? (style.dipShares[chosenSchool(style, evening.style.schools, 'seasoning')] ?? 1) : 1;
+  const share = isSauce ? dipShare(evening, style) : 1;
   const taste = tasteFactors(evening.choices.taste?.[formula.id]);
-  const activeFor = (size: number, pan: Pan) => activate(formula, evening.style.schools, table, size, taste, pan);
+  const activeFor = (size: number, pan: Pan) =>
+    madeAt(activate(formula, evening.style.schools, table, size, taste, pan), evening.place.altitudeM);
   const solve = (heads: number, pan: Pan, dippers: readonly Diner[]): Omit<SolvedLiquid, 'place'> => {
     const active = activeFor(along ? along.massG / 1000 : heads, pan);
     const finishedG = (formula.mlPerHead ?? 0) * heads * SAUCE_G_PER_ML;

@@ -7,7 +7,7 @@ import { ASIDE_PAN, STOCK_PAN } from '../catalogue/vessels';
 import type { Helping } from '../diners/helpings';
 import { portionsOf } from '../diners/portion';
 import type { Table } from '../diners/table';
-import { activate, type ActiveFormula } from '../formula/activeFormula';
+import { activate, madeAt, type ActiveFormula } from '../formula/activeFormula';
 import { asideDiffers, type ChosenLiquids } from '../formula/chosenLiquids';
 import { solveFormula } from '../formula/solveFormula';
 import type { FormulaSolution } from '../formula/solution';
@@ -79,7 +79,8 @@ function askedBroths(
     const finishedG = mlPerHead * heads + (dipsG[place] ?? 0);
     const pan = place === 'aside' ? 'aside' : 'main';
     const factors = tasteFactors(evening.choices.taste?.[formula.id]);
-    const active = activate(formula, schools, table, finishedG / 1000, factors, pan);
+    const asWritten = activate(formula, schools, table, finishedG / 1000, factors, pan);
+    const active = madeAt(asWritten, evening.place.altitudeM);
     const isInSmallPan = place === 'aside' || (place === 'pot' && table.aside.length > 0 && !asideHasOwn);
     return { formula, place, active, finishedG, pieces: own, potShare, isInSmallPan };
   };

@@ -153,12 +153,18 @@ function toppingUp(question: ActionQuestion): Draft[] {
   );
 }
 
-function serving({ readyAtS, finishReadyAtS }: ActionQuestion): Draft[] {
+/** A flame is not turned down for less than this. */
+const WORTH_TURNING_DOWN_S = 3 * 60;
+
+function serving({ readyAtS, finishReadyAtS, pieces }: ActionQuestion): Draft[] {
+  const startsAgainS = (round: number) =>
+    Math.min(...pieces.filter((piece) => piece.round === round + 1).map((piece) => piece.inAtS)) - TOP_UP_BEFORE_S;
   const rounds = readyAtS.length;
   const goes = finishReadyAtS.length;
   const serves = readyAtS.map((atS, index): Draft => {
     const round = index + 1;
-    const says = rounds > 1 ? `Round ${round} is ready: lift it out, low heat` : 'It is ready: to the table';
+    const low = startsAgainS(round) - atS >= WORTH_TURNING_DOWN_S ? ', low heat' : '';
+    const says = rounds > 1 ? `Round ${round} is ready: lift it out${low}` : 'It is ready: to the table';
     return { id: `serve-${round}`, atS, kind: 'serve', round, pan: 'main', says };
   });
   const between = finishReadyAtS.slice(0, -1).map((atS, index): Draft => {

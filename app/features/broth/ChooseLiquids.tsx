@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { BASES, BROTHS, chosenLiquids, MARINADES, SAUCES, styleById, type Formula } from '@elixa/core';
+import { BASES, BROTHS, chosenLiquids, ingredientById, MARINADES, SAUCES, styleById, type Formula } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { ChoiceList, ToggleRow } from '@/ui/Choice';
@@ -39,7 +39,7 @@ function ManyOf({ title, formulas, on, onToggle }: ListProps) {
 
 /** Which broth, which sauces, what is marinated or made ahead. */
 export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): void }) {
-  const { evening, change } = useEvening();
+  const { evening, plan, change } = useEvening();
   const style = styleById(evening.style.id);
   if (!style) return null;
   const chosen = chosenLiquids(evening, style);
@@ -49,6 +49,12 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
     const ids = list.map((one) => one.id).filter((one) => one !== id);
     return on ? [...ids, id] : ids;
   };
+  const kinds = new Set(
+    plan?.amounts
+      .filter((one) => one.purpose === 'pot' || one.purpose === 'aside')
+      .flatMap((one) => ingredientById(one.ingredientId).kinds),
+  );
+  const isFor = ({ needs }: Formula) => needs === undefined || kinds.has(needs);
   const ids = (list: readonly Formula[]) => new Set(list.map((one) => one.id));
   return (
     <Sheet title="Broths and sauces" open={open} onClose={onClose}>
@@ -78,14 +84,14 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
         </Section>
       ) : null}
       <ManyOf
-        title="Dips and sauces"
+        title={chosen.sauces.length >= MOST ? `Dips and sauces: ${MOST} at most` : 'Dips and sauces'}
         formulas={SAUCES}
         on={ids(chosen.sauces)}
         onToggle={(id, on) => set({ sauces: toggled(chosen.sauces, id, on) })}
       />
       <ManyOf
         title="Marinades"
-        formulas={MARINADES}
+        formulas={MARINADES.filter((one) => isFor(one) || chosen.ahead.includes(one))}
         on={ids(chosen.ahead)}
         onToggle={(id, on) => set({ ahead: toggled(chosen.ahead, id, on) })}
       />

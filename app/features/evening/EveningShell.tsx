@@ -1,5 +1,5 @@
 import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
-import { ChevronLeft } from '@/ui/icons';
+import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
 import type { Evening } from '@elixa/contract';
 import { useEffect, useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
@@ -109,6 +109,11 @@ export function EveningShell() {
   const corner = (
     <View className="flex-row items-center">
       <SaveState id={id} draft={draft} />
+      <IconButton
+        label="Shopping and pantry"
+        onPress={() => router.push(`/evening/${id}/shopping`)}
+        icon={<ShoppingBasket size={22} color="rgb(var(--ink))" />}
+      />
       <ThemeButton />
     </View>
   );

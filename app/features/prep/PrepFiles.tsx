@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { isoNow } from '@/features/stove/isoNow';
 import { useLiveLog } from '@/features/stove/useLiveLog';
-import { saveText } from '@/store/files';
+import { fileNameOf, saveText } from '@/store/files';
 import { Button } from '@/ui/Button';
 import { CalendarDown, CalendarUp, Printer, ShoppingBasket } from '@/ui/icons';
 import { Section } from '@/ui/Page';
@@ -16,20 +16,21 @@ import { useFileChoice } from '@/ui/useFileChoice';
 const INK = 'rgb(var(--ink))';
 
 /** The shopping, a sheet to print, and the preparation as a calendar, out and in. */
-export function PrepFiles({ prep }: { prep: Prep }) {
+export function PrepFiles({ prep, litAt }: { prep: Prep; litAt: string }) {
   const { evening } = useEvening();
   const log = useLiveLog(evening.id);
   const [told, setTold] = useState('');
   const done = log.state.ticks.prep;
   const save = () =>
     saveText(
-      `${evening.id}-preparation.ics`,
+      `${fileNameOf(evening.title)}-preparation.ics`,
       'text/calendar',
       prepCalendar({
         eveningId: evening.id,
         title: `${evening.title}: preparation`,
         tasks: prep.tasks,
         done: new Set(Object.keys(done)),
+        litAt,
         stampedAt: isoNow(new Date()),
       }),
     );

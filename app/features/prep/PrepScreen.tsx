@@ -91,7 +91,7 @@ export function PrepScreen() {
       <CounterCheck />
       <Hands prep={prep} />
       <WaysOfPreparing />
-      <PrepFiles prep={prep} />
+      <PrepFiles prep={prep} litAt={litAt} />
     </View>
   );
   return (

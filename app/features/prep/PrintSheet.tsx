@@ -1,5 +1,5 @@
 import type { Evening, Liquid, PotPlan, Prep, PrepTask, Units } from '@elixa/contract';
-import { counterList, ingredientById, showVolume } from '@elixa/core';
+import { counterList, ingredientById, liveSteps, shiftIso, showVolume } from '@elixa/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -27,6 +27,13 @@ function toMeasure({ kind, jar, startWaterText, ingredients }: Liquid, units: Un
   ];
 }
 
+/** The first round, and how the others follow it. */
+function simmerWords({ simmer, build }: PotPlan): string {
+  const steps = liveSteps(simmer).filter((step) => step.round === 1);
+  const first = steps.map((step) => `${clock(shiftIso(simmer.litAt, step.atS))} ${step.title}`).join(' · ');
+  return build.rounds > 1 ? `${first}. The other ${build.rounds - 1} rounds in the same order.` : `${first}.`;
+}
+
 /** Everything that stands on the sheet. */
 function wordsOf(evening: Evening, plan: PotPlan, prep: Prep): SheetWords {
   const sitDown = `${dayShort(evening.sitDownAt)}, sit down at ${clock(evening.sitDownAt)}`;
@@ -40,6 +47,7 @@ function wordsOf(evening: Evening, plan: PotPlan, prep: Prep): SheetWords {
     counter: counterList(plan)
       .map((item) => (item.amountText ? `${item.name} (${item.amountText})` : item.name))
       .join(' · '),
+    simmer: simmerWords(plan),
     cautions: plan.cautions
       .filter((caution) => caution.severity === 'danger')
       .map((caution) =>
@@ -116,6 +124,10 @@ export function PrintSheet() {
       <View>
         <Heading level={3}>On the counter</Heading>
         <Small className="text-ink">{words.counter}</Small>
+      </View>
+      <View>
+        <Heading level={3}>At the pot</Heading>
+        <Small className="text-ink">{words.simmer}</Small>
       </View>
       <Small>{words.cautions}</Small>
     </ScrollView>

@@ -5,6 +5,7 @@ const sheet = (rows: number, letters = 60): SheetWords => ({
   liquids: ['Clear broth: '.padEnd(200, 'x'), 'Dip: '.padEnd(120, 'x')],
   rows: Array.from({ length: rows }, () => 'x'.repeat(letters)),
   counter: 'x'.repeat(400),
+  simmer: 'x'.repeat(300),
   cautions: 'x'.repeat(300),
 });
 

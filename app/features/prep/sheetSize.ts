@@ -6,6 +6,8 @@ export interface SheetWords {
   /** What is done, a row each. */
   rows: readonly string[];
   counter: string;
+  /** What goes into the pot when, in one paragraph. */
+  simmer: string;
   cautions: string;
 }
 
@@ -21,14 +23,14 @@ const LIQUID_GAP = 8;
 const ROW_PADDING = 9;
 const ROW_LEAST = 24;
 const ROW_COLUMNS = 175;
-const SECTIONS = 5;
+const SECTIONS = 6;
 
 /** In hundredths of full size. */
 const MOST = 85;
 const LEAST = 50;
 
 /** How high the sheet becomes at a size. @returns CSS px */
-function heightAt(size: number, { opening, liquids, rows, counter, cautions }: SheetWords): number {
+function heightAt(size: number, { opening, liquids, rows, counter, simmer, cautions }: SheetWords): number {
   const lines = (words: string, width: number) => Math.ceil((words.length * LETTER) / width);
   const width = PAGE.width / size;
   const paragraph = (words: string) => lines(words, width) * LINE;
@@ -37,8 +39,11 @@ function heightAt(size: number, { opening, liquids, rows, counter, cautions }: S
     0,
   );
   const inLiquids = liquids.reduce((sum, words) => sum + paragraph(words) + LIQUID_GAP, 0);
-  const around = TITLE + 3 * HEADING + SECTIONS * SECTION_GAP;
-  return size * (around + paragraph(opening) + inLiquids + inRows + paragraph(counter) + paragraph(cautions));
+  const around = TITLE + 4 * HEADING + SECTIONS * SECTION_GAP;
+  return (
+    size *
+    (around + paragraph(opening) + inLiquids + inRows + paragraph(counter) + paragraph(simmer) + paragraph(cautions))
+  );
 }
 
 /**

@@ -20,6 +20,7 @@ export const MARINADES: readonly Formula[] = [
     name: 'Sweet soy marinade for beef',
     named: { of: ['asianPear', ['darkSoy', 'lightSoy', 'tamari']], otherwise: 'Sweet marinade for beef' },
     families: ['beefJeongol'],
+    needs: 'beef',
     purpose: 'Sugar first so that it soaks in, then soy; pear softens; oil last.',
     parts: [
       body('asianPear', 90, { in: 'sugar', note: 'grated', cut: 'grated' }),
@@ -48,6 +49,7 @@ export const MARINADES: readonly Formula[] = [
     id: 'saltedChicken',
     name: 'Salted chicken',
     families: ['plainWater', 'clear', 'coconut'],
+    needs: 'poultry',
     purpose: 'Salt hours to a day ahead: plump, and seasoned to the bone.',
     parts: [salting('salt', 1), body('sake', 20), body('sugar', 3)],
     target: { salinityPct: [0.8, 0.95, 1.1] },
@@ -64,6 +66,7 @@ export const MARINADES: readonly Formula[] = [
     name: 'Egg white and starch for prawns',
     named: { of: ['eggWhite', 'potatoStarch'], otherwise: 'Starch coat for prawns' },
     families: ['everything', 'satay'],
+    needs: 'crustacean',
     purpose: 'Keeps prawns crisp: egg white, starch and a trace of soda.',
     parts: [
       salting('salt', 1),
@@ -88,6 +91,7 @@ export const MARINADES: readonly Formula[] = [
     name: 'Wine and starch for sliced beef',
     named: { of: [['riceWine', 'sake'], 'potatoStarch'], otherwise: 'Starch coat for sliced beef' },
     families: ['numbing', 'satay', 'everything'],
+    needs: 'beef',
     purpose: 'Keeps thin slices soft and loose in a hot broth.',
     parts: [
       salting('lightSoy', 0.7, { in: 'mix' }),
@@ -112,6 +116,7 @@ export const MARINADES: readonly Formula[] = [
     name: 'Chilli paste marinade for pork',
     named: { of: ['gochujang', ['chilliFlakes', 'driedChilli']], otherwise: 'Red marinade for pork' },
     families: ['spicyStew', 'sukiyakiWest'],
+    needs: 'pork',
     purpose: 'Sweet and hot, for thin pork.',
     parts: [
       body('asianPear', 60, { in: 'sweet', note: 'grated', cut: 'grated' }),
@@ -165,6 +170,7 @@ export const MARINADES: readonly Formula[] = [
     name: 'Sugar and soy in the pan',
     named: { of: ['sugar', ['darkSoy', 'lightSoy', 'tamari']], otherwise: 'Seasoning in the pan' },
     families: ['sukiyakiWest'],
+    needs: 'beef',
     purpose: 'No sauce is mixed: sugar and soy go on the beef as it sears.',
     parts: [
       salting('darkSoy', 1, { in: 'sear' }),
@@ -174,8 +180,9 @@ export const MARINADES: readonly Formula[] = [
     ],
     target: { salinityPct: [1.2, 1.5, 1.8], sweetnessPct: [3.5, 4.5, 6] },
     steps: [
-      does('fat', 'Melt {in} over the whole pan', 2, { lookFor: 'it smokes a little' }),
+      does('fat', 'Melt {in} over the whole pan', 2, { tempC: 120, lookFor: 'it smokes a little' }),
       does('sear', 'Beef in, {in} over it as it browns; eat these first slices', 3, {
+        tempC: 120,
         bare: 'Beef in; eat these first slices',
       }),
       does('wet', 'Vegetables in; they give the liquid. When it runs dry, {in}', 2, {

@@ -285,10 +285,12 @@ export const STOCK_BROTHS: readonly Formula[] = [
       }),
       strain,
       does('fry', 'Fry {in} low and slowly, the fat first', 25, {
+        tempC: 120,
         lookFor: 'the oil is clear and red; nothing may blacken. Open a window',
         ...FRESH_PASTE,
       }),
       does('melt', '{in} into the dry pot, low, until its fat runs and it smells', 5, {
+        tempC: 120,
         lookFor: 'the fat is red and clear. Open a window',
         ...FROM_JAR,
       }),
@@ -455,10 +457,12 @@ export const STOCK_BROTHS: readonly Formula[] = [
       }),
       strain,
       does('fry', 'Fry {in} until fragrant, the oil first and the pastes last', 10, {
+        tempC: 120,
         lookFor: 'the oil parts from the paste; no liquid before that',
         ...FRESH_PASTE,
       }),
       does('melt', '{in} into the dry pot, low, until it smells', 3, {
+        tempC: 120,
         lookFor: 'the oil parts from the paste; no liquid before that',
         ...FROM_JAR,
       }),
@@ -518,7 +522,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
       infusion('longOnion', 20, { out: 'season' }),
       aroma('ginger', 4, { in: 'heat' }),
     ],
-    target: { salinityPct: [0.7, 0.8, 0.9], umamiGPer100g: [0.1, 1.5] },
+    target: { salinityPct: [0.7, 0.8, 0.9], umamiGPer100g: [0.1, 2] },
     schools: [],
     steps: [
       does('heat', '{in} into the water, to the boil', 8, {

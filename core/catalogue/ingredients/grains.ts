@@ -38,7 +38,7 @@ export const GRAINS = [
     kept: 'fridge',
     sold: { unit: 'portion', unitPlural: 'portions', massG: 200, countable: true, smallestPart: 1 },
     cuts: { loose: { label: 'loosened', short: 'udon', thicknessMm: 5, pieceG: 20 } },
-    replacements: [{ withIngredientId: 'riceNoodle', keeps: 'mass', text: 'rice noodles' }],
+    replacements: [{ withIngredientId: 'riceNoodle', keeps: 'mass', ratio: 0.45, text: 'rice noodles' }],
   }),
   ingredient({
     id: 'eggNoodle',
@@ -53,7 +53,7 @@ export const GRAINS = [
     kept: 'fridge',
     sold: { unit: 'portion', unitPlural: 'portions', massG: 120, countable: true, smallestPart: 1 },
     cuts: { loose: { label: 'loosened', short: 'noodles', thicknessMm: 2, pieceG: 10 } },
-    replacements: [{ withIngredientId: 'udon', keeps: 'mass', text: 'udon' }],
+    replacements: [{ withIngredientId: 'udon', keeps: 'mass', ratio: 2, text: 'udon' }],
   }),
   ingredient({
     id: 'instantNoodle',
@@ -114,7 +114,7 @@ export const GRAINS = [
     kept: 'fridge',
     sold: { unit: 'pack', unitPlural: 'packs', massG: 200, countable: true, smallestPart: 0.5 },
     cuts: { knot: { label: 'boiled, in knots', short: 'konnyaku noodles', thicknessMm: 8, pieceG: 15 } },
-    replacements: [{ withIngredientId: 'glassNoodle', keeps: 'mass', text: 'glass noodles' }],
+    replacements: [{ withIngredientId: 'glassNoodle', keeps: 'mass', ratio: 0.25, text: 'glass noodles' }],
   }),
   ingredient({
     id: 'riceCake',

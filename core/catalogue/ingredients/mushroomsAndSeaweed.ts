@@ -48,7 +48,12 @@ export const MUSHROOMS_AND_SEAWEED = [
     tint: { hex: '#8a5a34', strength: 0.35 },
     draws: { mostShare: 0.85, ratePerMin: 0.25, activationKJPerMol: 35, holdsWater: 4 },
     replacements: [
-      { withIngredientId: 'shiitake', keeps: 'mass', text: 'fresh shiitake, five times the weight; milder' },
+      {
+        withIngredientId: 'shiitake',
+        keeps: 'savour',
+        ratio: 5,
+        text: 'fresh shiitake, five times the weight; milder',
+      },
     ],
     densityGPerMl: 0.25,
   }),
@@ -138,7 +143,7 @@ export const MUSHROOMS_AND_SEAWEED = [
     densityGPerMl: 0.12,
     perils: ['mushroom'],
     cuts: { torn: { label: 'soaked, torn', short: 'wood ear', thicknessMm: 2, pieceG: 4 } },
-    replacements: [{ withIngredientId: 'shiitake', keeps: 'mass', text: 'fresh shiitake' }],
+    replacements: [{ withIngredientId: 'shiitake', keeps: 'mass', ratio: 4, text: 'fresh shiitake' }],
   }),
   ingredient({
     id: 'kelp',

@@ -67,7 +67,7 @@ export const SEA = [
     saltPct: 1.2,
     glutamatePct: 0.03,
     inosinatePct: 0.6,
-    tint: { hex: '#d9a95f', strength: 0.22 },
+    tint: { hex: '#d9a95f', strength: 0.07 },
     draws: {
       mostShare: 0.9,
       ratePerMin: 1.3,

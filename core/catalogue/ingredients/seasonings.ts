@@ -33,6 +33,8 @@ export const SEASONINGS = [
     composition: { water: 0.001, protein: 0, fat: 0, carbohydrate: 0.999, fibre: 0, ash: 0 },
     sweetnessPct: 100,
     densityGPerMl: 0.85,
+    // Soft, moist sugar: nine grams in a tablespoon.
+    densityIn: { eastAsian: 0.6 },
     byVolume: true,
   }),
   ingredient({
@@ -50,7 +52,7 @@ export const SEASONINGS = [
     acidPct: 0.8,
     glutamatePct: 0.75,
     ethanolPct: 2.5,
-    tint: { hex: '#a8612c', strength: 0.12 },
+    tint: { hex: '#a8612c', strength: 0.06 },
     replacements: [
       { withIngredientId: 'darkSoy', keeps: 'salt', text: 'dark soy; the broth turns brown' },
       { withIngredientId: 'tamari', keeps: 'salt', text: 'tamari, without wheat; the broth turns darker' },
@@ -465,6 +467,8 @@ export const SEASONINGS = [
     kept: 'fridge',
     perils: ['rawEgg'],
     sold: { unit: 'white', unitPlural: 'whites', massG: 30, countable: true, smallestPart: 1 },
-    replacements: [{ withIngredientId: 'potatoStarch', keeps: 'mass', text: 'starch and a spoon of water' }],
+    replacements: [
+      { withIngredientId: 'potatoStarch', keeps: 'mass', ratio: 0.4, text: 'starch and a spoon of water' },
+    ],
   }),
 ];

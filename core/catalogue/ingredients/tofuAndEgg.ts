@@ -116,6 +116,8 @@ export const TOFU_AND_EGG = [
     composition: byDifference(12.4, 33.8, 19.7, 17.9, 4.7),
     densityGPerMl: 0.75,
     perils: ['boilFully'],
-    replacements: [{ withIngredientId: 'soyMilk', keeps: 'mass', text: 'ready soy milk, seven times the weight' }],
+    replacements: [
+      { withIngredientId: 'soyMilk', keeps: 'mass', ratio: 7, text: 'ready soy milk, seven times the weight' },
+    ],
   }),
 ];

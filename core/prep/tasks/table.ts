@@ -83,12 +83,14 @@ export function tableWork(evening: Evening, simmer: Simmer, before: readonly str
       3 + evening.diners.length,
       0,
       'It can wait until the pot warms',
-      0,
+      0.05,
     ),
     one(
       'setUpBurner',
       'Burner and pot',
-      `Set the ${evening.heatSource.name} up level and clear of anything that burns; ${evening.vessel.name} beside it`,
+      isOnKitchenBurner
+        ? `Clear the ${evening.heatSource.name}; ${evening.vessel.name} beside it`
+        : `Set the ${evening.heatSource.name} up level and clear of anything that burns; ${evening.vessel.name} beside it`,
       3,
       leadMin,
       'Nothing is carried past a lit burner',
