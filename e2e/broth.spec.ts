@@ -29,7 +29,7 @@ test('stronger and milder: the soy follows at once, and back again', async ({ pa
 
 test('“I have no…”: what is there takes its place at the same strength, and can be taken back', async ({ page }) => {
   await open(page);
-  const strength = page.getByText(/% salt as measured/);
+  const strength = page.getByText(/% salt at the table/);
   await page.getByRole('button', { name: /^light soy sauce,/ }).click();
   await page
     .getByRole('dialog')
@@ -50,7 +50,7 @@ test('another broth, a second dip and a base are chosen, stored, and there after
   await sheet.getByRole('checkbox', { name: 'Sesame dip', exact: true }).click();
   await sheet.getByRole('checkbox', { name: 'Chilli sauce for stews' }).click();
   await sheet.getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByText('Korean chilli paste')).toBeVisible();
+  await expect(page.getByText('Korean chilli paste', { exact: true })).toBeVisible();
   await cookOn(page).waitUntilSaved();
   await page.reload();
   await expect(page.getByRole('radio', { name: 'Sesame dip' })).toBeVisible();
