@@ -213,6 +213,8 @@ export const actionSchema = z.object({
   /** The piece of `pieces` that goes in with this action. */
   pieceId: z.string().optional(),
   massG: massG.optional(),
+  /** Seconds that the pot does not boil after what goes in with this step. */
+  recoveryS: z.number().nonnegative().optional(),
   /** Broth that is poured in with this action, in ml; negative where it is ladled out. */
   volumeMl: z.number().optional(),
   shownText: z.string().optional(),

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
+import { PLAIN_HOST } from './support/chromium';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
 
@@ -143,4 +144,38 @@ test('a time that is past already: the stove still says when it would be ready, 
   await expect(page.getByRole('region', { name: 'Short of time' })).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: /^Sit down at \d\d:\d\d: on time$/ }).click({ timeout: 30_000 });
   await expect(page.getByRole('region', { name: 'Short of time' })).toBeHidden({ timeout: 30_000 });
+});
+
+test('from a phone in the house, over plain http: everything works, and what the browser forbids is said', async ({
+  page,
+}) => {
+  await page.goto(server.url.replace('127.0.0.1', PLAIN_HOST));
+  expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
+  await expect(page.getByText('Opened from another device')).toBeVisible();
+  await page.getByRole('button', { name: 'New evening' }).first().click();
+  await expect(page).toHaveURL(/\/who$/);
+  const cook = cookOn(page);
+  await cook.waitUntilSaved();
+  await cook.goTo('Stove');
+  await page.getByRole('button', { name: 'Light it now' }).click();
+  await expect(page.getByRole('button', { name: 'It boils' })).toBeVisible();
+  // A burner lit by mistake was never lit.
+  await page.getByRole('button', { name: 'Undo the last tap' }).click();
+  await expect(page.getByRole('button', { name: 'Light it now' })).toBeVisible();
+});
+
+test('a year typed figure by figure neither blanks the page nor reaches the evening', async ({ page }) => {
+  await page.goto(`${server.url}/evening/muffled-peal/who`);
+  const day = page.getByLabel('Day');
+  const before = await day.inputValue();
+  const type = (value: string) =>
+    day.evaluate((input: HTMLInputElement, typed) => {
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!.call(input, typed);
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+    }, value);
+  await type('0002-12-05');
+  await expect(page.getByRole('alert').filter({ hasText: '2000 to 2099' })).toBeVisible();
+  await expect(page.getByText('At the table')).toBeVisible();
+  await page.reload();
+  await expect(day).toHaveValue(before);
 });

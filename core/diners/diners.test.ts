@@ -70,6 +70,16 @@ describe('conflicts', () => {
   });
 });
 
+describe('eggs', () => {
+  it('come whole, for any number of guests', () => {
+    for (let count = 1; count <= 9; count += 1) {
+      const eggsG = massOf(planPot(eveningFor(count)), 'egg', 'finish');
+      expect(eggsG % 50).toBe(0);
+      expect(eggsG).toBeGreaterThan(0);
+    }
+  });
+});
+
 describe('a small pan aside', () => {
   const evening = eveningFor(3, { diners: [...guests(3), tove], choices: { swaps: [asideCod], leaveOut: [] } });
   const plan = planPot(evening);

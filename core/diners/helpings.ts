@@ -20,6 +20,13 @@ function gramsPerHead(evening: Evening, item: StyleItem, served: string): number
   return asked * (replacement?.ratio ?? 1);
 }
 
+/** Nobody cooks three quarters of an egg. */
+function wholeOnes(massG: number, ingredientId: string): number {
+  const { sold, family } = ingredientById(ingredientId);
+  if (family !== 'egg' || !sold?.countable || massG <= 0) return massG;
+  return Math.max(1, Math.round(massG / sold.massG)) * sold.massG;
+}
+
 /**
  * The raw masses of everything that is cooked, by pan.
  * @returns masses in g; nothing that nobody eats
@@ -29,7 +36,7 @@ export function helpings(evening: Evening, style: Style, table: Table): Helping[
   return pans.flatMap((pan) =>
     style.items.flatMap((item) => {
       const served = standIn(table, item.ingredientId, pan);
-      const massG = gramsPerHead(evening, item, served) * portionsOf(eatersOf(table, item, pan));
+      const massG = wholeOnes(gramsPerHead(evening, item, served) * portionsOf(eatersOf(table, item, pan)), served);
       if (massG <= 0) return [];
       const firstCut = Object.keys(ingredientById(served).cuts)[0] as string;
       const cuts = served === item.ingredientId ? item.cuts : [{ cut: firstCut, share: 1 }];

@@ -13,17 +13,18 @@ const parts: Record<string, number> = { '⅛': 0.125, '¼': 0.25, '⅓': 1 / 3, 
 function readBackG(text: string, ingredientId: string, units: (typeof UNITS)[number]): number {
   const what = ingredientById(ingredientId);
   const spoons = SPOONS[units];
+  const densityGPerMl = what.densityIn?.[units] ?? what.densityGPerMl;
   const perUnit: Record<string, number> = {
     g: 1,
     kg: 1000,
     oz: 28.349523,
     lb: 453.592368,
-    ml: what.densityGPerMl,
-    l: 1000 * what.densityGPerMl,
-    tsp: spoons.tspMl * what.densityGPerMl,
-    tbsp: spoons.tbspMl * what.densityGPerMl,
-    cup: spoons.cupMl * what.densityGPerMl,
-    cups: spoons.cupMl * what.densityGPerMl,
+    ml: densityGPerMl,
+    l: 1000 * densityGPerMl,
+    tsp: spoons.tspMl * densityGPerMl,
+    tbsp: spoons.tbspMl * densityGPerMl,
+    cup: spoons.cupMl * densityGPerMl,
+    cups: spoons.cupMl * densityGPerMl,
   };
   const terms = text.split(' + ').flatMap((term) => term.match(/[\d.]*[⅛¼⅓½⅔¾]? ?[a-z][a-z ]*/g) ?? [term]);
   return terms.reduce((sum, term) => {
@@ -53,10 +54,25 @@ describe('kitchen rounding', () => {
     );
   });
 
+  it('shows no tenths of a gram of what a kitchen scale weighs in grams', () => {
+    for (const [id, massG] of [
+      ['sugar', 8.1],
+      ['daikon', 98],
+      ['bonitoFlakes', 37.6],
+      ['longOnion', 59],
+      ['kelp', 18.8],
+    ] as const) {
+      expect(showMeasure(massG, ingredientById(id), 'metric').text).not.toMatch(/\d\.\d+ g|^98 g|^59 g/);
+    }
+  });
+
   it('speaks in spoons, cups and counts where these come close', () => {
     expect(showMeasure(35.4, ingredientById('darkSoy'), 'metric').text).toBe('2 tbsp');
     expect(showMeasure(240, ingredientById('water'), 'us').text).toBe('1 cup');
     expect(showMeasure(400, ingredientById('water'), 'eastAsian').text).toBe('2 cups');
+    // Soft sugar: nine grams in a tablespoon there, nearly thirteen elsewhere.
+    expect(showMeasure(18, ingredientById('sugar'), 'eastAsian').text).toBe('2 tbsp');
+    expect(showMeasure(25.5, ingredientById('sugar'), 'metric').text).toBe('2 tbsp');
     expect(showMeasure(150, ingredientById('egg'), 'metric').text).toBe('3 eggs');
     expect(showMeasure(50, ingredientById('longOnion'), 'metric').text).toBe('½ long onion');
     expect(showMeasure(908, ingredientById('chickenThigh'), 'us').text).toBe('2 lb');
@@ -65,13 +81,13 @@ describe('kitchen rounding', () => {
   it('measures a cut by its own bulk density', () => {
     const garlic = ingredientById('garlic');
     expect(showMeasure(16.5, garlic, 'metric', 'minced').text).toBe('2 tbsp');
-    expect(showMeasure(16.5, garlic, 'metric').text).toBe('16.5 g');
+    expect(showMeasure(16.5, garlic, 'metric').text).toBe('17 g');
     expect(showMeasure(83, ingredientById('scallion'), 'us', 'fine').text).toBe('1 cup');
   });
 
   it('pours by the jug, and weighs much of what is no liquid', () => {
     expect(showMeasure(295, ingredientById('darkSoy'), 'metric').text).toBe('250 ml');
-    expect(showMeasure(83, ingredientById('scallion'), 'metric', 'fine').text).toBe('83 g');
+    expect(showMeasure(83, ingredientById('scallion'), 'metric', 'fine').text).toBe('85 g');
     expect(showMeasure(160, ingredientById('gochujang'), 'metric').text).toBe('160 g');
     expect(showMeasure(18, ingredientById('gochujang'), 'metric').text).toBe('1 tbsp');
   });

@@ -60,12 +60,15 @@ function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units,
 
 /** Steps of kitchen scales, and below a gram of the spoon scales that weigh salt and spices. */
 const GRAM_STEPS = [10, 5, 1, 0.5, 0.1, 0.05, 0.01];
-/** Nobody weighs a few grams in steps of five: the coarsest step for a mass is about a twentieth of it. */
-const COARSEST_SHARE = 20;
+/** Nobody weighs a few grams in steps of five: the coarsest step for a mass is about a tenth of it. */
+const COARSEST_SHARE = 10;
 
 /** Grams as a scale shows them, in the coarsest step that stays within the bound. */
 function grams(massG: number, boundPct: number): Candidate {
-  const fits = (step: number) => massG >= step * COARSEST_SHARE && ((step / 2) * 100) / massG <= boundPct;
+  const fits = (step: number) =>
+    massG >= step * COARSEST_SHARE - 1e-9 || step === 1
+      ? Math.abs(errorPct(nearestStep(massG, step), massG)) <= boundPct
+      : false;
   const step = GRAM_STEPS.find(fits) ?? 0.01;
   const rounded = Number(nearestStep(massG, step).toFixed(2));
   return { text: rounded >= 1000 ? `${Number((rounded / 1000).toFixed(2))} kg` : `${rounded} g`, massG: rounded };

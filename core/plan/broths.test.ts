@@ -4,6 +4,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import { JARS } from '../catalogue/ingredients/jars';
 import { VESSELS } from '../catalogue/vessels';
 import { checkEvening } from '../checkEvening';
+import { withVessel } from '../evening/withVessel';
 import { planPot } from '../planPot';
 import { eveningFor, guests } from '../testing/household';
 
@@ -90,9 +91,11 @@ describe('a divided pot', () => {
     expect(plan.build.potBrothMl + plan.build.reserveMl).toBeCloseTo(made, 0);
   });
 
-  it('takes the same broth twice as one, and a whole pot as one', () => {
+  it('takes the same broth twice as one, and names the half that a whole pot does not have', () => {
     expect(brothsOf(planPot(two('numbingBroth')))).toHaveLength(1);
-    expect(brothsOf(planPot({ ...two('mildBoneBroth'), vessel: VESSELS[0]! }))).toHaveLength(1);
+    const whole = { ...two('mildBoneBroth'), vessel: VESSELS[0]! };
+    expect(checkEvening(whole)[0]!.field).toBe('choices.liquids.otherHalf');
+    expect(brothsOf(planPot(withVessel(two('mildBoneBroth'), VESSELS[0]!)))).toHaveLength(1);
   });
 
   it('says which field names no broth', () => {

@@ -67,6 +67,11 @@ function adding(question: ActionQuestion): Draft[] {
   return question.pieces.map((piece) => {
     const shown = showMeasure(piece.massG, ingredientById(piece.ingredientId), question.evening.units);
     const isFinish = piece.round > lastRound;
+    const pan = question.pans.find((one) => one.pan === piece.pan);
+    const groups = (isFinish ? pan?.finishes[0] : pan?.rounds[0]) ?? [];
+    const group = groups.find((one) =>
+      one.pieces.some((other) => other.ingredientId === piece.ingredientId && other.cut === piece.cut),
+    );
     return {
       id: `${isFinish ? 'finish' : 'add'}-${piece.id}`,
       atS: piece.inAtS,
@@ -76,6 +81,7 @@ function adding(question: ActionQuestion): Draft[] {
       ingredientId: piece.ingredientId,
       pieceId: piece.id,
       massG: piece.massG,
+      recoveryS: group && Math.round(group.recoveryS),
       shownText: shown.text,
       says: `${shortName(piece.ingredientId, piece.cut)} into ${where(piece.pan)}`,
       lookFor: piece.sign,

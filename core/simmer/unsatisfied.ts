@@ -11,8 +11,8 @@ import type { PanRounds, SimmerQuestion } from './panRounds';
 
 /** More rounds than this are a long evening. */
 const MANY_ROUNDS = 3;
-/** Cold food that stops the boil for longer than this is told. */
-const LONG_COLD_S = 120;
+/** Cold food that stops the boil for longer than this is told apart; each step says how long it stops it. */
+const LONG_COLD_S = 240;
 /** A pot that takes longer than this from its broth to the boil is told. */
 const SLOW_BOIL_S = 45 * 60;
 

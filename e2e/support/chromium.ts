@@ -1,5 +1,8 @@
 import { existsSync } from 'node:fs';
 
+/** Another name of this machine, which a browser does not trust as its own: as a phone in the house sees it. */
+export const PLAIN_HOST = 'kitchen.test';
+
 /**
  * How Chromium is started everywhere in this project.
  * @throws Error when there is none, with the way to get one
@@ -19,6 +22,7 @@ export function chromiumOptions() {
       '--disable-background-networking',
       '--disable-component-update',
       '--disable-sync',
+      `--host-resolver-rules=MAP ${PLAIN_HOST} 127.0.0.1`,
     ],
   };
 }

@@ -22,6 +22,9 @@ function stateWords(offG: number, targetG: number): string {
   return offG < 0 ? `${grams(-offG)} more` : `${grams(offG)} too much`;
 }
 
+/** More water than this share of the liquid does not go into its pot. */
+const MOST_MORE_WATER = 0.5;
+
 /** What a mistake changes, in a sentence. */
 function consequence(
   name: string,
@@ -29,8 +32,12 @@ function consequence(
   rest: Rest,
   before: Rest,
   units: Parameters<typeof showVolume>[1],
+  finishedMl: number,
 ): string {
   const over = `${grams(Math.abs(offG))} too ${offG > 0 ? 'much' : 'little'} ${name}`;
+  if (rest.moreWaterMl > finishedMl * MOST_MORE_WATER) {
+    return `${over}: more than this pot can take up. Begin it again, or make it double and keep half.`;
+  }
   if (rest.moreWaterMl - before.moreWaterMl >= 10) {
     return `${over}: ${showVolume(rest.moreWaterMl, units)} more water keeps it right.`;
   }
@@ -56,7 +63,11 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
     const offG = takenG - targetG;
     const next = new Map([...weighed, [part.ingredientId, Math.max(0, takenG)]]);
     const name = ingredientById(part.ingredientId).name;
-    setSaid(near(offG, targetG) ? undefined : consequence(name, offG, restAfter(liquid, next), rest, evening.units));
+    setSaid(
+      near(offG, targetG)
+        ? undefined
+        : consequence(name, offG, restAfter(liquid, next), rest, evening.units, liquid.finishedMl),
+    );
     setWeighed(next);
     scale.tare();
   };

@@ -93,7 +93,7 @@ export function EveningShell() {
       <Heading level={1} className="text-xl leading-6 lg:text-2xl lg:leading-7" numberOfLines={wide ? 3 : 1}>
         {evening.title}
       </Heading>
-      <Small numberOfLines={wide ? 2 : 1}>
+      <Small numberOfLines={2}>
         {dayShort(evening.sitDownAt)} at {clock(evening.sitDownAt)} · {evening.diners.length} at table
       </Small>
     </View>

@@ -115,7 +115,7 @@ function ShoppingRow({ item, on, onChange }: { item: ShoppingItem; on: boolean; 
     <>
       <TickRow name={what.name} says={notes.join(' · ')} figure={item.buy.text} on={on} onChange={onChange} />
       {item.use?.edit && !on ? (
-        <View role="listitem" className="border-b border-line pb-2">
+        <View role="listitem" className="border-b border-line py-2">
           <AdviceList advice={[item.use]} />
         </View>
       ) : null}

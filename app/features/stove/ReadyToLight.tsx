@@ -23,6 +23,13 @@ interface Props {
 }
 
 const NEAR_S = 45;
+/** More names than this hide the button; the counter below has them all. */
+const MOST_NAMES = 8;
+
+const named = (names: readonly string[]) =>
+  names.length <= MOST_NAMES
+    ? names.join(', ')
+    : `${names.slice(0, MOST_NAMES - 1).join(', ')} and ${names.length - MOST_NAMES + 1} more`;
 
 function whenWords(litInS: number, readyMs: number): string {
   if (litInS > NEAR_S) return `In ${lasting(litInS)}. Lit now, the first round is ready at ${clock(readyMs)}.`;
@@ -40,7 +47,8 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
   const first = liveSteps(simmer)[0];
   const counter = counterList(plan);
   const forgotten = counter.filter((item) => onCounter[item.id] === undefined && !prepared.has(item.id));
-  const open = plan.conflicts.filter((one) => !one.resolvedBy);
+  // What a guest must not have stands in a box of its own.
+  const open = plan.conflicts.filter((one) => !one.resolvedBy && !one.why.startsWith('avoids'));
   return (
     <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
       <View className="flex-1 gap-4">
@@ -68,7 +76,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
             className="rounded-2xl border border-ember bg-sheet p-4"
           >
             <Body className="font-semibold">Not on the counter yet</Body>
-            <Body>{forgotten.map((item) => item.name).join(', ')}.</Body>
+            <Body>{named(forgotten.map((item) => item.name))}.</Body>
           </View>
         ) : null}
         <Body className="text-lg">

@@ -49,9 +49,9 @@ export const DASHI_BROTHS: readonly Formula[] = [
       salting('lightSoy', 0.65),
       salting('salt', 0.35),
     ],
-    target: { salinityPct: [0.3, 0.4, 0.5], umamiGPer100g: [0.15, 0.6] },
+    target: { salinityPct: [0.3, 0.4, 0.5], umamiGPer100g: [0.15, 0.75] },
     targetsBySchool: [
-      { when: { seasoning: 'drunkAsSoup' }, target: { salinityPct: [0.8, 0.85, 0.9], umamiGPer100g: [0.15, 0.7] } },
+      { when: { seasoning: 'drunkAsSoup' }, target: { salinityPct: [0.8, 0.85, 0.9], umamiGPer100g: [0.15, 0.9] } },
     ],
     schools: [KELP_SCHOOLS, BONITO_SCHOOLS, SEASONING_SCHOOLS],
     steps: [...drawKelp, ...steepFlakes, strain, season],

@@ -36,7 +36,7 @@ export const JARS = [
     ethanolPct: 2.23,
     glutamatePct: 0.246,
     inosinatePct: 0.0006,
-    heatShu: 1530,
+    heatShu: 1440,
     densityGPerMl: 1.15,
     byVolume: true,
     kept: 'fridge',
