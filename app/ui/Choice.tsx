@@ -1,5 +1,6 @@
 import { Check } from '@/ui/icons';
 import { Pressable, Text, View } from 'react-native';
+import { useRadioKeys } from './useRadioKeys';
 
 interface Option<Value extends string> {
   value: Value;
@@ -16,6 +17,11 @@ interface Props<Value extends string> {
 
 /** One of a few, side by side. */
 export function Segmented<Value extends string>({ label, options, value, onChange }: Props<Value>) {
+  const keys = useRadioKeys(
+    options.map((one) => one.value),
+    value,
+    onChange,
+  );
   return (
     <View role="radiogroup" aria-label={label} className="flex-row rounded-xl border border-edge bg-sheet p-1">
       {options.map((option) => {
@@ -23,6 +29,7 @@ export function Segmented<Value extends string>({ label, options, value, onChang
         return (
           <Pressable
             key={option.value}
+            {...keys(option.value)}
             role="radio"
             aria-checked={chosen}
             aria-label={option.label}
@@ -41,6 +48,11 @@ export function Segmented<Value extends string>({ label, options, value, onChang
 
 /** One of several, each with a line that says what it means. */
 export function ChoiceList<Value extends string>({ label, options, value, onChange }: Props<Value>) {
+  const keys = useRadioKeys(
+    options.map((one) => one.value),
+    value,
+    onChange,
+  );
   return (
     <View role="radiogroup" aria-label={label} className="overflow-hidden rounded-xl border border-line bg-sheet">
       {options.map((option, index) => {
@@ -48,6 +60,7 @@ export function ChoiceList<Value extends string>({ label, options, value, onChan
         return (
           <Pressable
             key={option.value}
+            {...keys(option.value)}
             role="radio"
             aria-checked={chosen}
             aria-label={option.label}
@@ -96,6 +109,11 @@ export function ToggleChip({ label, on, onChange }: ToggleProps) {
 
 /** One of several of any length, wrapping; what is chosen is shown below it. */
 export function Tabs<Value extends string>({ label, options, value, onChange }: Props<Value>) {
+  const keys = useRadioKeys(
+    options.map((one) => one.value),
+    value,
+    onChange,
+  );
   return (
     <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
       {options.map((option) => {
@@ -103,6 +121,7 @@ export function Tabs<Value extends string>({ label, options, value, onChange }: 
         return (
           <Pressable
             key={option.value}
+            {...keys(option.value)}
             role="radio"
             aria-checked={chosen}
             aria-label={option.label}

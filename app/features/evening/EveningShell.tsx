@@ -16,8 +16,10 @@ import { Button, IconButton } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { Instead } from '@/ui/Page';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { MAIN_ID, SkipLink } from '@/ui/SkipLink';
 import { Heading, Small } from '@/ui/Text';
 import { clock, dayShort } from '@/ui/time';
+import { useShort } from '@/ui/useShort';
 import { EveningProvider } from './EveningContext';
 import { PotPanel } from './PotPanel';
 import { SaveState } from './SaveState';
@@ -25,6 +27,8 @@ import { StageBar } from './StageBar';
 import { stagesOf } from './stages';
 import { useEveningDocument } from './useEveningDocument';
 import { usePlan, type PlanState } from './usePlan';
+
+const pageName = (path: string) => (path.split('/').pop() ?? '').replace(/^./, (letter) => letter.toUpperCase());
 
 /** The evening as it last had a plan, while it has none now: the way back from a change that went too far. */
 function useLastGood(evening: Evening | undefined, { faults, failure, pending, plan }: PlanState): Evening | undefined {
@@ -54,6 +58,7 @@ export function EveningShell() {
     isOver,
   );
   const wide = useWindowDimensions().width >= WIDE_PX;
+  const short = useShort();
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
   const atStove = path.endsWith('/stove');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
@@ -61,8 +66,8 @@ export function EveningShell() {
   const lastGood = useLastGood(evening, planState);
   const title = evening?.title;
   useEffect(() => {
-    document.title = title ? `${title} · Elixa` : 'Elixa';
-  }, [title]);
+    document.title = title ? `${pageName(path)}, ${title} · Elixa` : 'Elixa';
+  }, [title, path]);
   const open = useMemo(
     () => (evening ? { ...planState, prepState, evening, change, lastGood } : undefined),
     [evening, planState, prepState, change, lastGood],
@@ -93,7 +98,7 @@ export function EveningShell() {
       <Heading level={1} className="text-xl leading-6 lg:text-2xl lg:leading-7" numberOfLines={wide ? 3 : 1}>
         {evening.title}
       </Heading>
-      <Small numberOfLines={2}>
+      <Small numberOfLines={2} className={short ? 'hidden' : ''}>
         {dayShort(evening.sitDownAt)} at {clock(evening.sitDownAt)} · {evening.diners.length} at table
       </Small>
     </View>
@@ -103,7 +108,9 @@ export function EveningShell() {
       {live.started && !atStove && live.status !== 'finished' ? (
         <ChangedSince changes={changesSince(live.started.evening, evening)} />
       ) : null}
-      <Slot />
+      <View role="main" nativeID={MAIN_ID} tabIndex={-1} className="gap-8">
+        <Slot />
+      </View>
     </Boundary>
   );
   const corner = (
@@ -120,6 +127,7 @@ export function EveningShell() {
 
   return (
     <EveningProvider value={open}>
+      <SkipLink />
       {wide ? (
         <View className="h-screen flex-row">
           <View className="w-60 gap-5 border-r border-line p-4">
@@ -155,7 +163,7 @@ export function EveningShell() {
         </View>
       ) : (
         <View className="h-screen">
-          <View className="flex-row items-center gap-1 border-b border-line p-2">
+          <View className={classes('flex-row items-center gap-1 border-b border-line px-2', short ? '' : 'py-2')}>
             {back}
             {name}
             {corner}

@@ -1,6 +1,7 @@
 import { Link, usePathname } from 'expo-router';
 import { ChefHat, CookingPot, Flame, NotebookPen, Soup, Timer, Users } from '@/ui/icons';
 import { Pressable, Text, View } from 'react-native';
+import { useShort } from '@/ui/useShort';
 import type { Stage, StageId } from './stages';
 
 const ICON: Record<StageId, typeof Users> = {
@@ -22,11 +23,14 @@ interface Props {
 /** The stages of the work, one tap apart: along the foot of a phone, down the side of a wide screen. */
 export function StageBar({ eveningId, stages, upright }: Props) {
   const path = usePathname();
+  // On its side a phone has no height to give away.
+  const isShort = useShort();
+  const short = isShort && !upright;
   return (
     <View
       role="navigation"
       aria-label="Stages of the evening"
-      className={upright ? 'gap-1' : 'flex-row border-t border-line bg-sheet px-1'}
+      className={upright ? 'gap-1' : 'flex-row overflow-x-auto border-t border-line bg-sheet px-1'}
     >
       {stages.map((stage) => {
         const here = path.endsWith(`/${stage.id}`);
@@ -40,22 +44,24 @@ export function StageBar({ eveningId, stages, upright }: Props) {
               className={
                 upright
                   ? `min-h-main flex-row items-center gap-4 rounded-xl px-4 ${here ? 'bg-well' : ''}`
-                  : `min-h-main flex-1 items-center justify-center gap-0.5 border-t-[3px] py-1.5 ${here ? 'border-iron' : 'border-transparent'}`
+                  : `min-w-min shrink-0 grow basis-0 items-center justify-center border-t-[3px] ${short ? 'min-h-target flex-row gap-1.5 px-1' : 'min-h-main gap-0.5 py-1.5'} ${here ? 'border-iron' : 'border-transparent'}`
               }
             >
-              <Icon size={22} color={tone} aria-hidden />
+              <Icon size={short ? 18 : 22} color={tone} aria-hidden />
               <View className={upright ? 'flex-1' : 'items-center'}>
                 <Text
                   className={`font-sans ${upright ? 'text-lg' : 'text-sm'} ${here ? 'font-bold text-iron' : 'font-semibold text-ink'}`}
                 >
                   {stage.label}
                 </Text>
-                <Text
-                  numberOfLines={1}
-                  className={`font-sans text-xs ${stage.open ? 'font-bold text-ember' : 'text-soft'}`}
-                >
-                  {stage.left}
-                </Text>
+                {short ? null : (
+                  <Text
+                    numberOfLines={1}
+                    className={`font-sans text-xs ${stage.open ? 'font-bold text-ember' : 'text-soft'}`}
+                  >
+                    {stage.left}
+                  </Text>
+                )}
               </View>
             </Pressable>
           </Link>

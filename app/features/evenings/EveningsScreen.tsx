@@ -40,7 +40,7 @@ export function EveningsScreen() {
   if (isLoading && rows.length === 0) return <Instead title="Elixa" says="Looking for your evenings" busy />;
 
   return (
-    <View className="flex-1">
+    <View className="flex-1" role="main">
       <ScrollView contentContainerClassName="mx-auto w-full max-w-5xl gap-8 px-5 pb-32 pt-4 lg:px-10 lg:pt-8">
         <View className="flex-row items-center justify-between">
           <Heading level={1} className="text-iron">

@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { StepDetail } from '@/features/simmer/StepDetail';
 import { Body, Figure, Small } from '@/ui/Text';
 import { countdown } from '@/ui/time';
+import { useShort } from '@/ui/useShort';
 
 interface Props {
   view: LiveView;
@@ -34,6 +35,7 @@ const SOON_S = 1;
 /** The next thing to do, in words that can be read from a metre away, its countdown, and one big button. */
 export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
   const next = view.next;
+  const short = useShort();
   if (!next) {
     return (
       <View className="gap-4">
@@ -53,39 +55,59 @@ export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
   const late = next.dueInS <= -SOON_S;
   const now = next.dueInS < SOON_S;
   const label = next.kind === 'add' && next.actions.length === 1 ? 'It is in' : BUTTON[next.kind];
+  const words = (
+    <View aria-live="polite" className={short ? 'min-w-0 flex-1' : ''}>
+      <Small className="text-base font-semibold text-soft">
+        {now ? 'Now' : next.kind === 'boil' ? 'Wait for' : 'Next'}
+      </Small>
+      <Text role="heading" aria-level={2} className="font-display text-[34px] font-semibold leading-[40px] text-ink">
+        {next.title}
+      </Text>
+      <View className="pt-1">
+        <StepDetail step={next} large />
+      </View>
+    </View>
+  );
+  const countdownAndPot = (
+    <View className="flex-row flex-wrap items-center justify-between gap-4">
+      <View role="timer" aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}>
+        <Figure running size="huge" className={now ? 'text-ember' : ''}>
+          {now && !late ? '0:00' : countdown(next.dueInS)}
+        </Figure>
+        <Body className={late ? 'text-xl font-bold text-ember' : 'text-xl text-soft'}>
+          {paused ? 'paused' : late ? 'late' : 'to go'}
+        </Body>
+      </View>
+      {beside && !short ? <View className="w-44">{beside}</View> : null}
+    </View>
+  );
+  const button = (
+    <Button
+      look={now && !view.gate ? 'ember' : 'main'}
+      className="min-h-[80px]"
+      wordsClassName="text-2xl"
+      label={view.gate && now ? `${label}?` : label}
+      disabled={paused}
+      icon={<Check size={28} color={now && !view.gate ? 'rgb(var(--on-ember))' : 'rgb(var(--on-iron))'} />}
+      onPress={onDone}
+    />
+  );
+  if (short) {
+    return (
+      <View className="flex-row items-start gap-6">
+        {words}
+        <View className="w-[300px] gap-3">
+          {button}
+          {countdownAndPot}
+        </View>
+      </View>
+    );
+  }
   return (
     <View className="gap-4">
-      <View aria-live="polite">
-        <Small className="text-base font-semibold text-soft">
-          {now ? 'Now' : next.kind === 'boil' ? 'Wait for' : 'Next'}
-        </Small>
-        <Text role="heading" aria-level={2} className="font-display text-[34px] font-semibold leading-[40px] text-ink">
-          {next.title}
-        </Text>
-        <View className="pt-1">
-          <StepDetail step={next} large />
-        </View>
-      </View>
-      <View className="flex-row items-center justify-between gap-4">
-        <View role="timer" aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}>
-          <Figure running size="huge" className={now ? 'text-ember' : ''}>
-            {now && !late ? '0:00' : countdown(next.dueInS)}
-          </Figure>
-          <Body className={late ? 'text-xl font-bold text-ember' : 'text-xl text-soft'}>
-            {paused ? 'paused' : late ? 'late' : 'to go'}
-          </Body>
-        </View>
-        {beside ? <View className="w-44">{beside}</View> : null}
-      </View>
-      <Button
-        look={now && !view.gate ? 'ember' : 'main'}
-        className="min-h-[80px]"
-        wordsClassName="text-2xl"
-        label={view.gate && now ? `${label}?` : label}
-        disabled={paused}
-        icon={<Check size={28} color={now && !view.gate ? 'rgb(var(--on-ember))' : 'rgb(var(--on-iron))'} />}
-        onPress={onDone}
-      />
+      {words}
+      {countdownAndPot}
+      {button}
     </View>
   );
 }

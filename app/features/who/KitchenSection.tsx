@@ -10,6 +10,7 @@ import { NumberField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Body, Small } from '@/ui/Text';
+import { useRadioKeys } from '@/ui/useRadioKeys';
 import { OwnPotSheet } from './OwnPotSheet';
 import { HEAT, UNITS } from './words';
 
@@ -21,9 +22,17 @@ function potsFor(current: Vessel): Vessel[] {
   return VESSELS.some((one) => one.id === current.id) ? [...VESSELS] : [current, ...VESSELS];
 }
 
-function PotChoice({ vessel, chosen, onChoose }: { vessel: Vessel; chosen: boolean; onChoose(): void }) {
+interface PotChoiceProps {
+  vessel: Vessel;
+  chosen: boolean;
+  keys: object;
+  onChoose(): void;
+}
+
+function PotChoice({ vessel, chosen, keys, onChoose }: PotChoiceProps) {
   return (
     <Pressable
+      {...keys}
       role="radio"
       aria-checked={chosen}
       aria-label={`${vessel.name}, ${sizeOf(vessel)}`}
@@ -45,15 +54,23 @@ function heatFor(kind: HeatSource['kind']): HeatSource {
 export function KitchenSection() {
   const { evening, change } = useEvening();
   const [measuring, setMeasuring] = useState(false);
+  const pots = potsFor(evening.vessel);
+  const choose = (id: string) => change(withVessel(evening, pots.find((one) => one.id === id) ?? evening.vessel));
+  const keys = useRadioKeys(
+    pots.map((one) => one.id),
+    evening.vessel.id,
+    choose,
+  );
   return (
     <>
       <Section title="Pot and burner">
         <View role="radiogroup" aria-label="Pot" className="flex-row flex-wrap gap-3">
-          {potsFor(evening.vessel).map((vessel) => (
+          {pots.map((vessel) => (
             <PotChoice
               key={vessel.id}
               vessel={vessel}
               chosen={vessel.id === evening.vessel.id}
+              keys={keys(vessel.id)}
               onChoose={() => change(withVessel(evening, vessel))}
             />
           ))}

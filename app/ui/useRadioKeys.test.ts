@@ -1,0 +1,18 @@
+import { movedTo } from './useRadioKeys';
+
+describe('keys within a group of choices', () => {
+  it.each([
+    ['ArrowRight', 0, 1],
+    ['ArrowDown', 2, 0],
+    ['ArrowLeft', 0, 2],
+    ['ArrowUp', 1, 0],
+    ['Home', 2, 0],
+    ['End', 0, 2],
+    ['ArrowRight', -1, 1],
+  ])('%s at %d of three moves to %d', (key, at, to) => expect(movedTo(key, at, 3)).toBe(to));
+
+  it('leaves every other key alone', () => {
+    for (const key of ['Enter', ' ', 'Tab', 'a']) expect(movedTo(key, 0, 3)).toBeUndefined();
+    expect(movedTo('ArrowRight', 0, 0)).toBeUndefined();
+  });
+});
