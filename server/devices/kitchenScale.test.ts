@@ -31,6 +31,20 @@ describe('the stand-in for a kitchen scale', () => {
     expect(Math.abs(last().massG - 120)).toBeLessThanOrEqual(1.5);
   });
 
+  it('shows nothing as nothing, however long it was off or stood empty', () => {
+    let nowMs = 0;
+    const scale = standInScale({ nowMs: () => nowMs, noise: steadyNoise(3) });
+    nowMs = 3 * 3_600_000;
+    const readings: ScaleReading[] = [];
+    const stop = scale.listen((reading) => readings.push(reading));
+    for (let passed = 0; passed < 600_000; passed += 200) {
+      nowMs += 200;
+      jest.advanceTimersByTime(200);
+    }
+    stop();
+    expect(Math.max(...readings.map((one) => Math.abs(one.massG)))).toBeLessThanOrEqual(0.5);
+  });
+
   it('counts from nothing after a tare', () => {
     const { scale, wait, last } = scaleOnABench();
     scale.pour(350);

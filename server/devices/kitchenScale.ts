@@ -50,6 +50,8 @@ export function standInScale({
   let shownG = 0;
   let zeroG = 0;
   let lastMs = nowMs();
+  /** What lay on it when it was last told that this is nothing. */
+  let tareG = 0;
   let recent: number[] = [];
   let timer: NodeJS.Timeout | undefined;
 
@@ -58,7 +60,9 @@ export function standInScale({
     const passedMs = Math.max(0, now - lastMs);
     lastMs = now;
     shownG += (loadG - shownG) * (1 - Math.exp(-passedMs / SETTLES_MS));
-    zeroG -= (DRIFT_G_PER_MIN * passedMs) / 60_000;
+    // As long as nothing was put on since, its zero follows the creep, as kitchen scales' zeros do.
+    if (loadG === tareG) zeroG = shownG;
+    else zeroG -= (DRIFT_G_PER_MIN * passedMs) / 60_000;
     const rawG = shownG - zeroG + (noise() - 0.5) * 2 * NOISE_G;
     recent = [...recent, rawG].slice(-STABLE_READINGS);
     const stable = recent.length === STABLE_READINGS && Math.max(...recent) - Math.min(...recent) <= STABLE_WITHIN_G;
@@ -68,6 +72,11 @@ export function standInScale({
   return {
     listen(onReading) {
       listeners.add(onReading);
+      if (!timer) {
+        // Switched on, it begins at nothing; what passed while it was off is no creep.
+        lastMs = nowMs();
+        recent = [];
+      }
       timer ??= setInterval(() => {
         const reading = read();
         for (const listener of listeners) listener(reading);
@@ -80,6 +89,7 @@ export function standInScale({
       };
     },
     tare() {
+      tareG = loadG;
       zeroG = loadG;
       shownG = loadG;
       recent = [];

@@ -22,6 +22,8 @@ function stateWords(offG: number, targetG: number): string {
   return offG < 0 ? `${grams(-offG)} more` : `${grams(offG)} too much`;
 }
 
+/** Less than this a kitchen scale does not tell from nothing, in g. */
+const LEAST_ON_G = 0.75;
 /** More water than this share of the liquid does not go into its pot. */
 const MOST_MORE_WATER = 0.5;
 
@@ -55,7 +57,10 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
   const rest = restAfter(liquid, weighed);
   const part = liquid.ingredients.find((one) => !weighed.has(one.ingredientId));
   const targetG = part ? (rest.massG.get(part.ingredientId) ?? part.massG) : 0;
-  const massG = scale.reading?.massG ?? 0;
+  const readG = scale.reading?.massG ?? 0;
+  // A scale trembles around nothing; weight counts once something has been put on.
+  const isOn = readG >= LEAST_ON_G;
+  const massG = isOn ? readG : 0;
   const offG = massG - targetG;
   const share = targetG > 0 ? Math.min(1, Math.max(0, massG / targetG)) : 0;
   const take = (takenG: number) => {
@@ -82,8 +87,8 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
             look="main"
             className="min-h-[72px]"
             wordsClassName="text-xl"
-            disabled={!scale.reading?.stable}
-            label={scale.reading && !scale.reading.stable ? 'Wait until it rests' : 'Next'}
+            disabled={!isOn || !scale.reading?.stable}
+            label={!isOn ? 'Put it on the scale' : scale.reading?.stable ? 'Next' : 'Wait until it rests'}
             onPress={() => take(massG)}
           />
         ) : (
@@ -115,7 +120,7 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
           </View>
           <TypedAmount key={part.ingredientId} part={part} onTaken={take} />
           <View className="gap-2">
-            <Small>The practice scale: pour on it.</Small>
+            <Small>A practice scale stands in, since no real one is connected. Pour on it here:</Small>
             <View className="flex-row flex-wrap gap-2">
               {POURS_G.map((pourG) => (
                 <Button
