@@ -175,6 +175,8 @@ export const buildSchema = z.object({
   liquidHeightMm: z.number(),
   fits: z.boolean(),
   sectors: z.array(sectorSchema),
+  /** The same for what finishes the broth. */
+  finishSectors: z.array(sectorSchema),
   /** The pan of those who eat apart, filled in the same rounds. */
   aside: z
     .object({

@@ -54,6 +54,7 @@ function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly
 function buildOf(evening: Evening, food: readonly Helping[], fit: Fit): Build {
   const { vessel } = evening;
   const inPot = food.filter((one) => one.pan === 'main' && one.purpose === 'pot');
+  const finish = food.filter((one) => one.pan === 'main' && one.purpose === 'finish');
   const fillMl = fit.potBrothMl + fit.solidsMl / fit.rounds;
   const fillHeightMm = heightAtMm(vessel, fillMl);
   return {
@@ -68,6 +69,7 @@ function buildOf(evening: Evening, food: readonly Helping[], fit: Fit): Build {
     liquidHeightMm: heightAtMm(vessel, fit.potBrothMl),
     fits: fit.rounds === 1,
     sectors: arrange(vessel, inPot, fillHeightMm),
+    finishSectors: arrange(vessel, finish, fillHeightMm),
     aside: fit.aside && {
       name: fit.aside.vessel.name,
       usableMl: fit.aside.usableMl,

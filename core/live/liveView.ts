@@ -45,6 +45,8 @@ export interface LiveView {
   change?: Change;
   doneSteps: number;
   totalSteps: number;
+  /** The first round has been lifted out or carried in. */
+  served: boolean;
 }
 
 /** Seconds that come from adding up times in another order. */
@@ -128,5 +130,6 @@ export function liveView(simmer: Simmer, steps: readonly LiveStep[], state: Live
     change: lastChange(simmer, steps, state, clockS),
     doneSteps: done.size,
     totalSteps: steps.length,
+    served: steps.some((step) => step.kind === 'serve' && done.has(step.step)),
   };
 }

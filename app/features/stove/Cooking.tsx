@@ -30,9 +30,17 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const [tasting, setTasting] = useState(false);
   const running = log.state.status === 'running';
   useAlerts(view.next, running);
-  const inPot = new Set(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
+  const rounds = plan.simmer.readyAtS.length;
+  const isFinish = view.next?.kind === 'finish' || view.inPot.some((one) => one.piece.round > rounds);
+  const sectors = isFinish ? plan.build.finishSectors : plan.build.sectors;
+  const cooking = new Set(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
+  // A pot that is carried to the table whole has everything in it until the finish goes in.
+  const isAtTable = rounds === 1 && cooking.size === 0 && view.served && !isFinish;
+  const inPot = isAtTable ? new Set(sectors.map((one) => one.ingredientId)) : cooking;
   const comingNext = new Set(
-    view.next?.kind === 'add' ? view.next.actions.flatMap((one) => one.ingredientId ?? []) : [],
+    view.next?.kind === 'add' || view.next?.kind === 'finish'
+      ? view.next.actions.flatMap((one) => one.ingredientId ?? [])
+      : [],
   );
   const boiled = view.doneSteps > 1;
 
@@ -40,14 +48,13 @@ export function Cooking({ evening, plan, view, log }: Props) {
     if (view.next) log.record({ type: 'stepDone', step: view.next.step, checkedThrough });
     setAsking(false);
   };
-  const rounds = plan.simmer.readyAtS.length;
   const roundName = view.round > rounds ? 'The finish' : rounds > 1 ? `Round ${view.round} of ${rounds}` : 'The pot';
   const readyAt = clock(Date.now() + view.readyInS * 1000);
 
   const pot = (
     <PotFromAbove
       vessel={evening.vessel}
-      sectors={plan.build.sectors}
+      sectors={sectors}
       inPot={inPot}
       comingNext={comingNext}
       simmering={running && boiled}
