@@ -1,3 +1,5 @@
+import './quiet';
+
 export * from './api';
 export * from './devices';
 export * from './edits';

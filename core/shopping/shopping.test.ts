@@ -63,6 +63,14 @@ describe('the shopping list', () => {
     expect(item(shopping, 'water')).toBeUndefined();
   });
 
+  it('never weighs out less than is needed', () => {
+    for (let count = 1; count <= 14; count += 1) {
+      for (const one of planPot(eveningFor(count)).shopping.filter((row) => row.buy.unit === 'g')) {
+        expect(one.buy.count + one.haveG).toBeGreaterThanOrEqual(one.needG - 1e-6);
+      }
+    }
+  });
+
   it('takes off what the pantry has, but not what is past its day', () => {
     const need = item(shopping, 'kelp').needG;
     const withKelp = (pantry: PantryItem[]) => item(shoppingList(EVENING, amounts, pantry), 'kelp');

@@ -39,7 +39,8 @@ function purchase(needG: number, what: Ingredient): { buy: ShoppingItem['buy']; 
   if (whole && what.sold) {
     return { buy: { count: whole.count, unit: whole.unit, text: whole.text }, boughtG: whole.count * what.sold.massG };
   }
-  const grams = Math.ceil((needG * NEAR_ENOUGH) / LOOSE_STEP_G) * LOOSE_STEP_G;
+  // What is weighed out is never less than what is needed.
+  const grams = Math.ceil(needG / LOOSE_STEP_G - 1e-9) * LOOSE_STEP_G;
   const text = grams >= 1000 ? `${grams / 1000} kg` : `${grams} g`;
   return { buy: { count: grams, unit: 'g', text }, boughtG: grams };
 }

@@ -92,7 +92,7 @@ function Course({ drawn }: { drawn: Drawn }) {
 export function DrawChart({ liquid }: { liquid: Liquid }) {
   if (liquid.drawn.length === 0) return null;
   return (
-    <Section title="What it draws">
+    <Section title="What it gives the water">
       <View className="gap-5">
         {liquid.drawn.map((one) => (
           <Course key={one.ingredientId} drawn={one} />

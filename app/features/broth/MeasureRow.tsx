@@ -11,7 +11,7 @@ import { capital } from './liquidWords';
 const grams = (massG: number) => String(Number(massG.toFixed(massG < 100 ? 1 : 0)));
 
 function exactness(massG: number, errorPct: number): string {
-  const off = Math.abs(errorPct) < 0.5 ? 'exact' : `${errorPct > 0 ? '+' : '−'}${Math.abs(errorPct).toFixed(0)} %`;
+  const off = Math.abs(errorPct) < 0.5 ? 'just right' : `${errorPct > 0 ? '+' : '−'}${Math.abs(errorPct).toFixed(0)} %`;
   return `${grams(massG)} g · ${off}`;
 }
 

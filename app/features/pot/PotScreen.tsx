@@ -1,4 +1,4 @@
-import type { Amount } from '@elixa/contract';
+import type { Amount, ShoppingItem } from '@elixa/contract';
 import { ingredientById, showVolume } from '@elixa/core';
 import { useWindowDimensions, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -56,7 +56,11 @@ export function PotScreen() {
           <Section key={purpose} title={title}>
             <View className="border-t border-line">
               {amounts.map((amount) => (
-                <AmountRow key={amount.ingredientId} amount={amount} />
+                <AmountRow
+                  key={amount.ingredientId}
+                  amount={amount}
+                  item={plan.shopping.find((one) => one.ingredientId === amount.ingredientId)}
+                />
               ))}
             </View>
           </Section>
@@ -67,10 +71,16 @@ export function PotScreen() {
   );
 }
 
-function AmountRow({ amount }: { amount: Amount }) {
+/** What is bought is what the one shopping list says, for the whole evening. */
+function boughtWords(item: ShoppingItem | undefined): string {
+  if (!item) return '';
+  if (item.buy.count === 0) return ' · in the house';
+  const left = item.leftG >= 20 ? `, ${Math.round(item.leftG / 10) * 10} g left over` : '';
+  return ` · buy ${item.buy.text}${left}`;
+}
+
+function AmountRow({ amount, item }: { amount: Amount; item?: ShoppingItem }) {
   const what = ingredientById(amount.ingredientId);
-  const buy = amount.buy;
-  const left = buy && buy.leftG >= 20 ? `, ${Math.round(buy.leftG / 10) * 10} g left over` : '';
   return (
     <View className="min-h-main flex-row items-center gap-3 border-b border-line py-2">
       <PieceSwatch ingredientId={amount.ingredientId} />
@@ -78,7 +88,7 @@ function AmountRow({ amount }: { amount: Amount }) {
         <Body className="font-semibold">{what.name}</Body>
         <Small>
           {amount.cut}
-          {buy ? ` · buy ${buy.text}${left}` : ''}
+          {boughtWords(item)}
         </Small>
       </View>
       <Figure size="small" className="text-right">

@@ -88,6 +88,11 @@ export function KitchenSection() {
             value={evening.heatSource.kind}
             onChange={(kind) => change({ ...evening, heatSource: heatFor(kind) })}
           />
+          {evening.heatSource.kind === 'induction' && !evening.vessel.inductionReady ? (
+            <Small role="alert" className="text-ember">
+              The {evening.vessel.name} is not made for induction. Choose another pot or another burner.
+            </Small>
+          ) : null}
           <View className="flex-row">
             <NumberField
               key={evening.heatSource.id}
