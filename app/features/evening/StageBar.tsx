@@ -30,7 +30,7 @@ export function StageBar({ eveningId, stages, upright }: Props) {
     <View
       role="navigation"
       aria-label="Stages of the evening"
-      className={upright ? 'gap-1' : 'flex-row overflow-x-auto border-t border-line bg-sheet px-1'}
+      className={upright ? 'gap-1' : 'flex-row flex-wrap border-t border-line bg-sheet px-1'}
     >
       {stages.map((stage) => {
         const here = path.endsWith(`/${stage.id}`);
