@@ -95,7 +95,7 @@ export function EveningShell() {
   );
   const name = (
     <View className="min-w-0 flex-1 lg:flex-none">
-      <Heading level={1} className="text-xl leading-6 lg:text-2xl lg:leading-7" numberOfLines={wide ? 3 : 1}>
+      <Heading level={1} className="text-xl leading-6 lg:text-2xl lg:leading-7" numberOfLines={wide ? 3 : 2}>
         {evening.title}
       </Heading>
       <Small numberOfLines={2} className={short ? 'hidden' : ''}>
