@@ -66,8 +66,13 @@ test('weighing: too much miso is mended by the rest, and by water when nothing s
   await page.getByRole('dialog').getByRole('radio', { name: 'Miso broth' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await expect(page.getByRole('heading', { name: 'Miso broth' })).toBeVisible();
-  await page.getByRole('button', { name: 'Weigh as you go' }).click();
   const sheet = page.getByRole('dialog');
+  // The page is still being drawn for the new broth, and moves under the finger.
+  await expect(async () => {
+    const begin = page.getByRole('button', { name: 'Weigh as you go' });
+    if (!(await sheet.isVisible())) await begin.click({ timeout: 3000 });
+    await expect(sheet.getByText('Or what you measured')).toBeVisible({ timeout: 3000 });
+  }).toPass();
   const next = sheet.getByRole('button', { name: 'Next' });
   /** Pours until the target is passed by about so many grams, and takes it. */
   const weigh = async (name: string, overG: number) => {
