@@ -12,7 +12,7 @@ export { checkEvening, EveningError } from './checkEvening';
 export { portionOf } from './diners/portion';
 export { applyEdit } from './evening/applyEdit';
 export { withVessel } from './evening/withVessel';
-export { whyNot } from './diners/whyNot';
+export { isAvoided, whyNot } from './diners/whyNot';
 export { schoolsOf } from './formula/schools';
 export { THINNER_WORDS } from './formula/stepWords';
 export { chosenLiquids } from './formula/chosenLiquids';

@@ -1,5 +1,6 @@
 import { ingredientById } from '../catalogue/ingredients';
 import type { FoodKind, Ingredient } from '../catalogue/ingredient';
+import { isAvoided } from '../diners/whyNot';
 import {
   anywhere,
   guests,
@@ -25,12 +26,11 @@ const RAW_ANIMAL = isRawMeatOf(['poultry', 'pork', 'beef', 'lamb', 'fish', 'crus
 /** From this heat on, on the scale of 0 to 5, a dish is too hot for most children. Kitchen estimate. */
 const HOT_FOR_A_CHILD = 1.5;
 
-/** An allergen or a thing that a guest must not have, which still ends up in front of the guest. */
-const openAllergens = ({ conflicts, evening }: Situation) =>
-  conflicts.filter((one) => {
-    const diner = evening.diners.find((guest) => guest.name === one.diner);
-    return !one.resolvedBy && one.why.startsWith('avoids') && diner;
-  });
+/** What is not settled, and still ends up in front of a guest: for an allergen or a thing named, or for a diet. */
+const openConflicts = ({ conflicts }: Situation, avoided: boolean): string[] =>
+  conflicts
+    .filter((one) => !one.resolvedBy && isAvoided(one.why) === avoided)
+    .map(({ diner, why, ingredientId }) => `${diner} ${why}: ${ingredientById(ingredientId).name}`);
 
 /** General advice; the words defer to local authorities. Food-safety and fire rules of the place come first. */
 export const RULES: readonly CautionRule[] = [
@@ -38,19 +38,13 @@ export const RULES: readonly CautionRule[] = [
     id: 'unsettledAllergen',
     severity: 'danger',
     text: 'Something on this table is not for everybody at it, and nothing is settled. Exchange it or leave it out before anybody lights the burner; picking it out of a bowl is not enough.',
-    because: (situation) =>
-      openAllergens(situation).map(
-        ({ diner, why, ingredientId }) => `${diner} ${why}: ${ingredientById(ingredientId).name}`,
-      ),
+    because: (situation) => openConflicts(situation, true),
   },
   {
     id: 'unsettledDiet',
     severity: 'warning',
     text: 'A guest does not eat something that is planned, and nothing is settled. See who eats.',
-    because: ({ conflicts }) =>
-      conflicts
-        .filter((one) => !one.resolvedBy && !one.why.startsWith('avoids'))
-        .map(({ diner, why, ingredientId }) => `${diner} ${why}: ${ingredientById(ingredientId).name}`),
+    because: (situation) => openConflicts(situation, false),
   },
   {
     id: 'cookedApart',

@@ -13,6 +13,8 @@ const EXCLUDES: Record<Diet, { kinds: readonly FoodKind[]; says: string }> = {
   noAlcohol: { kinds: ['alcohol'], says: 'takes no alcohol' },
 };
 
+const AVOIDS = 'avoids';
+
 /**
  * Why a diner cannot eat an ingredient, in a few words, or undefined when there is no reason.
  * @example whyNot(tove, chickenThigh) // 'eats fish but no meat'
@@ -21,6 +23,9 @@ export function whyNot(diner: Diner, ingredient: Ingredient): string | undefined
   const diet = diner.diets.find((one) => EXCLUDES[one].kinds.some((kind) => ingredient.kinds.includes(kind)));
   if (diet) return EXCLUDES[diet].says;
   const allergen = ingredient.allergens.find((one) => diner.avoids.includes(one));
-  if (allergen) return `avoids ${allergen}`;
-  return diner.avoids.includes(ingredient.id) ? `avoids ${ingredient.name}` : undefined;
+  if (allergen) return `${AVOIDS} ${allergen}`;
+  return diner.avoids.includes(ingredient.id) ? `${AVOIDS} ${ingredient.name}` : undefined;
 }
+
+/** Whether something is left by a guest for what it does to the guest (an allergen, a thing named), not for a diet. */
+export const isAvoided = (why: string): boolean => why.startsWith(AVOIDS);

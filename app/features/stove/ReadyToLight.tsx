@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { counterList, liveSteps } from '@elixa/core';
+import { counterList, isAvoided, liveSteps } from '@elixa/core';
 import { Flame } from '@/ui/icons';
 import { useWindowDimensions, View } from 'react-native';
 import { CounterCheck } from '@/features/prep/CounterCheck';
@@ -48,7 +48,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
   const counter = counterList(plan);
   const forgotten = counter.filter((item) => onCounter[item.id] === undefined && !prepared.has(item.id));
   // What a guest must not have stands in a box of its own.
-  const open = plan.conflicts.filter((one) => !one.resolvedBy && !one.why.startsWith('avoids'));
+  const open = plan.conflicts.filter((one) => !one.resolvedBy && !isAvoided(one.why));
   return (
     <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
       <View className="flex-1 gap-4">
