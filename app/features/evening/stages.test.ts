@@ -10,10 +10,10 @@ const left = (...given: Parameters<typeof stagesOf>) =>
   Object.fromEntries(stagesOf(...given).map((stage) => [stage.id, stage.left]));
 
 describe('what is left of each stage', () => {
-  it('gives the broth its turn in the preparation, and before that is planned its latest start', () => {
+  it('gives the broth its turn in the preparation, and no other time before that is planned', () => {
     const broth = plan.liquids.find((one) => one.kind === 'broth')!;
     const first = prep.tasks.find((task) => task.subjectId === broth.id)!;
-    expect(left(plan, waiting).broth).toBe(`by ${clock(broth.startBy!)}`);
+    expect(left(plan, waiting).broth).toBe('planning');
     expect(left(plan, waiting, prep).broth).toBe(`at ${clock(first.startsAt)}`);
     expect(Date.parse(first.startsAt)).toBeLessThanOrEqual(Date.parse(broth.startBy!));
     const tasks = prep.tasks.filter((task) => task.subjectId !== broth.id);

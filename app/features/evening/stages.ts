@@ -22,10 +22,10 @@ function prepLeft(prep: Prep): string {
   return next ? `at ${clock(next.startsAt)}` : 'all done';
 }
 
-/** When the broth's turn comes; until the preparation is planned, the latest time to start it. */
+/** When the broth's turn comes: one time, that of the preparation, and none before it is planned. */
 function brothLeft(broth: Liquid | undefined, prep: Prep | undefined): string {
   if (!broth?.startBy) return '';
-  if (!prep) return `by ${clock(broth.startBy)}`;
+  if (!prep) return 'planning';
   const next = prep.tasks.find((task) => task.subjectId === broth.id);
   return next ? `at ${clock(next.startsAt)}` : 'made';
 }
