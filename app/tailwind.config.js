@@ -1,10 +1,25 @@
 const tone = (name) => `rgb(var(--${name}) / <alpha-value>)`;
 
+const spacing = require('tailwindcss/defaultTheme').spacing;
+/**
+ * Space, boxes and gaps do not grow with the letters: where somebody wants these larger, it is the words that need the
+ * room. On paper they shrink with the sheet.
+ */
+const inPixels = Object.fromEntries(
+  Object.entries(spacing).map(([step, size]) => [
+    step,
+    size.endsWith('rem') ? `calc(${parseFloat(size) * 16} * var(--space))` : size,
+  ]),
+);
+
 /** @type {import('tailwindcss').Config} */
 module.exports = {
   content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.tsx'],
   presets: [require('nativewind/preset')],
   theme: {
+    spacing: inPixels,
+    // In letters, not pixels: twice the text counts as half the screen.
+    screens: { sm: '40em', lg: '64em' },
     extend: {
       colors: {
         washi: tone('washi'),
@@ -25,6 +40,17 @@ module.exports = {
         sans: ['"Atkinson Hyperlegible Next Variable"', 'system-ui', 'sans-serif'],
       },
       minHeight: { target: '48px', main: '64px' },
+      // What is large already does not outgrow a phone whose letters are set large.
+      fontSize: {
+        title: ['min(2.25rem, 12vw)', '1.1'],
+        metre: ['min(2.125rem, 11vw)', '1.18'],
+        large: ['min(3rem, 16vw)', '1.08'],
+        huge: ['min(4.5rem, 22vw)', '1.05'],
+      },
     },
   },
+  plugins: [
+    // The words of a row: beside what follows them while there is room for a few words, else on a line of their own.
+    ({ addUtilities }) => addUtilities({ '.words': { flex: '1 1 0%', minWidth: 'min(9rem, 100%)' } }),
+  ],
 };

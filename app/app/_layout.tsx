@@ -12,12 +12,14 @@ import { deviceKeeps } from '@/store/connection';
 import { onKeeping } from '@/store/localStore';
 import { NoticeBar } from '@/features/evenings/NoticeBar';
 import { Boundary } from '@/ui/Boundary';
+import { keepFocus } from '@/ui/focusKept';
 import { Instead } from '@/ui/Page';
 
 const store = makeStore();
 
 export default function RootLayout() {
   const [ready, setReady] = useState(false);
+  useEffect(keepFocus, []);
   useEffect(() => {
     let stop: (() => void) | undefined;
     let gone = false;

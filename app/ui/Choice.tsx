@@ -1,6 +1,6 @@
 import { Check } from '@/ui/icons';
 import { Pressable, Text, View } from 'react-native';
-import { useRadioKeys } from './useRadioKeys';
+import { tickedBySpace, useRadioKeys } from './choiceKeys';
 
 interface Option<Value extends string> {
   value: Value;
@@ -23,7 +23,11 @@ export function Segmented<Value extends string>({ label, options, value, onChang
     onChange,
   );
   return (
-    <View role="radiogroup" aria-label={label} className="flex-row rounded-xl border border-edge bg-sheet p-1">
+    <View
+      role="radiogroup"
+      aria-label={label}
+      className="flex-row flex-wrap rounded-xl border border-edge bg-sheet p-1"
+    >
       {options.map((option) => {
         const chosen = option.value === value;
         return (
@@ -34,7 +38,7 @@ export function Segmented<Value extends string>({ label, options, value, onChang
             aria-checked={chosen}
             aria-label={option.label}
             onPress={() => onChange(option.value)}
-            className={`min-h-target flex-1 items-center justify-center rounded-lg px-2 ${chosen ? 'bg-iron' : ''}`}
+            className={`min-h-target min-w-min shrink grow basis-0 items-center justify-center rounded-lg px-2 ${chosen ? 'bg-iron' : ''}`}
           >
             <Text className={`text-center font-sans text-base ${chosen ? 'font-semibold text-on-iron' : 'text-ink'}`}>
               {option.label}
@@ -96,6 +100,7 @@ export function ToggleChip({ label, on, onChange }: ToggleProps) {
       role="checkbox"
       aria-checked={on}
       aria-label={label}
+      {...tickedBySpace(() => onChange(!on))}
       onPress={() => onChange(!on)}
       className={`min-h-target flex-row items-center gap-2 max-w-full rounded-full border px-4 ${on ? 'border-iron bg-iron' : 'border-edge bg-sheet'}`}
     >
@@ -151,6 +156,7 @@ export function ToggleRow({ label, says, on, disabled, onChange }: RowProps) {
       aria-checked={on}
       aria-label={label}
       disabled={disabled}
+      {...(disabled ? {} : tickedBySpace(() => onChange(!on)))}
       onPress={() => onChange(!on)}
       className={`min-h-target flex-row items-center gap-3 border-b border-line px-4 py-3 ${disabled ? 'opacity-50' : ''}`}
     >

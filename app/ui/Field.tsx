@@ -8,6 +8,10 @@ interface Props {
   value: string;
   onChange(value: string): void;
   onBlur?(): void;
+  /** What the key Enter does, where there is something to do. */
+  onEnter?(): void;
+  /** What Escape takes back. */
+  onEscape?(): void;
   type?: HTMLInputTypeAttribute;
   unit?: string;
   error?: string;
@@ -26,12 +30,13 @@ interface Props {
  * A labelled field. It is the browser's own input, so that phones bring the right keyboard and their own date and time
  * pickers.
  */
-export function Field({ label, value, onChange, onBlur, type = 'text', unit, error, hint, ...rest }: Props) {
+export function Field(props: Props) {
+  const { label, value, onChange, onBlur, onEnter, onEscape, type = 'text', unit, error, hint, ...rest } = props;
   const id = useId();
   const below = error ?? hint;
   return (
-    <View className="min-w-0 flex-1 gap-1">
-      <label htmlFor={id} style={{ fontSize: 14, color: 'rgb(var(--soft))' }}>
+    <View className="words gap-1">
+      <label htmlFor={id} style={{ fontSize: '0.875rem', color: 'rgb(var(--soft))' }}>
         {label}
         {unit ? `, ${unit}` : ''}
       </label>
@@ -43,12 +48,16 @@ export function Field({ label, value, onChange, onBlur, type = 'text', unit, err
         aria-describedby={below ? `${id}-below` : undefined}
         onChange={(event) => onChange(event.target.value)}
         onBlur={onBlur}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') onEnter?.();
+          if (event.key === 'Escape') onEscape?.();
+        }}
         style={{
           boxSizing: 'border-box',
           width: '100%',
           minHeight: 48,
           padding: '8px 12px',
-          fontSize: 18,
+          fontSize: '1.125rem',
           borderRadius: 12,
           border: `1px solid rgb(var(${error ? '--ember' : '--edge'}))`,
           background: 'rgb(var(--sheet))',
@@ -92,6 +101,7 @@ export function NumberField({ value, min, max, onChange, ...rest }: NumberProps)
       onBlur={() => {
         if (!wrong) setTyped(undefined);
       }}
+      onEscape={() => setTyped(undefined)}
     />
   );
 }
@@ -122,6 +132,7 @@ export function MomentField({ value, check, onChange, ...rest }: MomentProps) {
       onBlur={() => {
         if (typed !== undefined && check(typed) === undefined) setTyped(undefined);
       }}
+      onEscape={() => setTyped(undefined)}
     />
   );
 }

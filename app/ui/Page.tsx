@@ -6,7 +6,7 @@ import { Body, Heading } from './Text';
 export function Section({ title, aside, children }: { title: string; aside?: ReactNode; children: ReactNode }) {
   return (
     <View className="gap-3">
-      <View className="flex-row items-center justify-between gap-3">
+      <View className="flex-row flex-wrap items-center justify-between gap-x-3">
         <Heading level={2}>{title}</Heading>
         {aside}
       </View>

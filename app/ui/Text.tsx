@@ -16,7 +16,7 @@ export function Small({ className, ...props }: Props) {
   return <NativeText {...props} className={classes('font-sans text-sm leading-5 text-soft', className)} />;
 }
 
-const HEADING_SIZE = { 1: 'text-4xl leading-10', 2: 'text-2xl leading-8', 3: 'text-xl leading-7' } as const;
+const HEADING_SIZE = { 1: 'text-title', 2: 'text-2xl leading-8', 3: 'text-xl leading-7' } as const;
 
 /** A heading of the page, a section or a part of it. */
 export function Heading({ className, level = 2, ...props }: Props) {
@@ -33,8 +33,8 @@ export function Heading({ className, level = 2, ...props }: Props) {
 const FIGURE_SIZE = {
   small: 'text-xl leading-7',
   medium: 'text-3xl leading-9',
-  large: 'text-5xl leading-[52px]',
-  huge: 'text-7xl leading-[76px]',
+  large: 'text-large',
+  huge: 'text-huge',
 } as const;
 
 interface FigureProps extends Props {
@@ -63,8 +63,8 @@ export function Figures({ items }: { items: ReadonlyArray<{ value: string; unit?
   return (
     <View className="flex-row flex-wrap gap-4">
       {items.map((item) => (
-        <View key={item.says} className="min-w-0 flex-1 sm:flex-none sm:pr-8">
-          <Figure unit={item.unit} className="sm:text-5xl sm:leading-[52px]">
+        <View key={item.says} className="min-w-0 grow shrink basis-[6rem] sm:grow-0 sm:basis-auto sm:pr-8">
+          <Figure unit={item.unit} className="sm:text-large">
             {item.value}
           </Figure>
           <Small>{item.says}</Small>

@@ -1,6 +1,7 @@
 import { Check } from '@/ui/icons';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { tickedBySpace } from './choiceKeys';
 import { Body, Figure, Small } from './Text';
 
 interface Props {
@@ -24,16 +25,17 @@ export function TickRow({ name, says, lead, picture, figure, on, onChange }: Pro
         role="checkbox"
         aria-checked={on}
         aria-label={[lead, name, figure].filter(Boolean).join(', ')}
+        {...tickedBySpace(() => onChange(!on))}
         onPress={() => onChange(!on)}
-        className="min-h-target flex-row items-center gap-3 border-b border-line py-2"
+        className="min-h-target flex-row flex-wrap items-center gap-x-3 border-b border-line py-2"
       >
         {lead ? (
-          <Figure size="small" className="w-16">
+          <Figure size="small" className="w-[4rem]">
             {lead}
           </Figure>
         ) : null}
         {picture}
-        <View className="min-w-0 flex-1">
+        <View className="words">
           <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
             <Body className={on ? 'text-soft line-through' : 'font-semibold'}>{name}</Body>
             {figure ? <Figure size="small">{figure}</Figure> : null}

@@ -1,7 +1,12 @@
 import { extendTailwindMerge } from 'tailwind-merge';
 
 const merge = extendTailwindMerge({
-  extend: { classGroups: { 'min-h': [{ 'min-h': ['target', 'main'] }] } },
+  extend: {
+    classGroups: {
+      'min-h': [{ 'min-h': ['target', 'main'] }],
+      'font-size': [{ text: ['title', 'metre', 'large', 'huge'] }],
+    },
+  },
 });
 
 /** Class names put together so that the later one of two that contradict each other wins. */

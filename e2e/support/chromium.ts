@@ -15,6 +15,8 @@ export function chromiumOptions() {
   return {
     executablePath,
     args: [
+      // Fields for days and times are drawn in the browser's own language, as on the device of who reads the rest.
+      '--lang=en-GB',
       '--no-sandbox',
       '--disable-gpu',
       '--disable-quic',

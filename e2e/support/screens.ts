@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 
 /** Every screen of the demo data: where it is and the words that show that it is there. */
 export const SCREENS = [
@@ -18,6 +18,23 @@ export const SCREENS = [
 export async function open(page: Page, base: string, screen: (typeof SCREENS)[number]): Promise<void> {
   await page.goto(base + screen.path);
   await page.getByText(screen.shows).first().waitFor();
+}
+
+/** The sheets of an evening: on which stage, behind which button, under which title. */
+export const SHEETS = [
+  { at: 'who', button: 'Change Tove', title: 'Tove' },
+  { at: 'who', button: 'Measure my own pot', title: 'My own pot' },
+  { at: 'broth', button: 'Other broths and sauces', title: 'Broths and sauces' },
+  { at: 'broth', button: 'Weigh as you go', title: /./ },
+  { at: 'broth', button: /^light soy sauce,/, title: 'No light soy sauce?' },
+] as const;
+
+export async function openSheet(page: Page, base: string, sheet: (typeof SHEETS)[number]): Promise<Locator> {
+  await page.goto(`${base}/evening/muffled-peal/${sheet.at}`);
+  await page.getByRole('button', { name: sheet.button }).click();
+  const dialog = page.getByRole('dialog', { name: sheet.title });
+  await dialog.waitFor();
+  return dialog;
 }
 
 /** Lights Practice night and taps through until food is in the pot. */

@@ -57,6 +57,7 @@ export function AfterScreen() {
             value={text}
             maxLength={2000}
             onChange={setText}
+            onEnter={keep}
           />
           <Button className="self-start" label="Keep this note" disabled={text.trim() === ''} onPress={keep} />
         </View>
@@ -126,8 +127,8 @@ function Outcome({ evening, plan, state }: { evening: Evening; plan: PotPlan; st
             const at = done.get(step.step);
             const late = at === undefined ? undefined : at - step.atS;
             return (
-              <View key={step.step} className="flex-row items-center gap-4 border-b border-line py-2">
-                <Body className="flex-1">{step.title}</Body>
+              <View key={step.step} className="flex-row flex-wrap items-center gap-x-4 border-b border-line py-2">
+                <Body className="words">{step.title}</Body>
                 <Small
                   style={{ fontVariant: ['tabular-nums'] }}
                   className={late !== undefined && Math.abs(late) >= 120 ? 'text-ink' : ''}

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { Button } from '@/ui/Button';
 import { Tabs } from '@/ui/Choice';
 import { CookingPot } from '@/ui/icons';
 import { classes } from '@/ui/classes';
+import { useScreen } from '@/ui/useScreen';
 import { ChooseLiquids } from './ChooseLiquids';
 import { tabName } from './liquidWords';
 import { LiquidFormula, LiquidMaking } from './LiquidParts';
@@ -14,7 +15,7 @@ import { SchoolChoices } from './SchoolChoices';
 /** One liquid at a time, the others a tap away. */
 export function BrothScreen() {
   const { plan } = useEvening();
-  const wide = useWindowDimensions().width >= 1000;
+  const { wide } = useScreen();
   const [shown, setShown] = useState<string | undefined>(undefined);
   const [choosing, setChoosing] = useState(false);
   if (!plan) return <Faults />;

@@ -80,8 +80,8 @@ function Measuring({ liquid }: { liquid: Liquid }) {
             <MeasureRow key={part.ingredientId} liquid={liquid} part={part} />
           ))}
           {liquid.kind === 'broth' || liquid.startWaterText === '' ? null : (
-            <View className="min-h-target flex-row items-center gap-4 border-b border-line py-2">
-              <Body className="flex-1 font-semibold">{thinnedWith(liquid)}</Body>
+            <View className="min-h-target flex-row flex-wrap items-center gap-x-4 border-b border-line py-2">
+              <Body className="words font-semibold">{thinnedWith(liquid)}</Body>
               <Figure size="small">{liquid.startWaterText}</Figure>
             </View>
           )}
@@ -121,14 +121,14 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
         ) : null}
         <View role="list" className="border-t border-line">
           {liquid.steps.map((step) => (
-            <View role="listitem" key={step.id} className="flex-row gap-4 border-b border-line py-3">
-              <View className="w-16">
+            <View role="listitem" key={step.id} className="flex-row flex-wrap gap-x-4 border-b border-line py-3">
+              <View className="w-[4rem]">
                 <Body className="font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
                   {turn.stepAt(step.id) ? clock(turn.stepAt(step.id)!) : ''}
                 </Body>
                 <Small>{lasting(step.durationS)}</Small>
               </View>
-              <View className="flex-1">
+              <View className="words">
                 <Body>{step.says}</Body>
                 <Small>
                   {[step.tempC ? `${step.tempC} °C` : '', step.lookFor ?? '', step.attended ? '' : 'works by itself']
@@ -187,7 +187,7 @@ function Working({ liquid }: { liquid: Liquid }) {
           {lines
             .filter(([, value]) => Math.abs(value) >= 0.05)
             .map(([label, value, unit]) => (
-              <View key={label} className="flex-row justify-between py-1">
+              <View key={label} className="flex-row flex-wrap justify-between gap-x-3 py-1">
                 <Small className="text-ink">{label}</Small>
                 <Small className="text-ink" style={{ fontVariant: ['tabular-nums'] }}>
                   {value < 0 ? '−' : ''}

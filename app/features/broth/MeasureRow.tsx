@@ -37,9 +37,9 @@ export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ing
         role="button"
         aria-label={`${what.name}, ${part.shownText}. What if there is none`}
         onPress={() => setAsking(true)}
-        className="min-h-target flex-row items-center gap-4 border-b border-line py-2"
+        className="min-h-target flex-row flex-wrap items-center gap-x-4 border-b border-line py-2"
       >
-        <View className="min-w-0 flex-1">
+        <View className="words">
           <Body className="font-semibold">{what.name}</Body>
           {under ? <Small>{under}</Small> : null}
         </View>

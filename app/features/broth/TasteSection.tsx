@@ -78,8 +78,8 @@ export function TasteSection({ liquid }: { liquid: Liquid }) {
         {turnable(liquid).map(({ key, label, less, more }) => {
           const step = taste[key] ?? 0;
           return (
-            <View key={key} className="flex-row items-center gap-2 border-b border-line py-2">
-              <View className="min-w-0 flex-1">
+            <View key={key} className="flex-row flex-wrap items-center gap-2 border-b border-line py-2">
+              <View className="words">
                 <Body className="font-semibold">
                   {label}: {stepWords(step)}
                 </Body>

@@ -14,22 +14,21 @@ export function TypedAmount({ part, onTaken }: { part: Part; onTaken(massG: numb
   const [text, setText] = useState('');
   const massG = gramsTyped(text, ingredientById(part.ingredientId), evening.units, part.cut);
   const wrong = text.trim() !== '' && massG === undefined;
+  const take = () => {
+    if (massG !== undefined) onTaken(massG);
+  };
   return (
-    <View className="flex-row items-start gap-3">
+    <View className="flex-row flex-wrap items-start gap-3">
       <Field
         label="Or what you measured"
         value={text}
         maxLength={40}
         placeholder="1½ tbsp"
         onChange={setText}
+        onEnter={take}
         error={wrong ? 'Amount: write it like 1½ tbsp, 250 ml or 40 g.' : undefined}
       />
-      <Button
-        className="mt-6"
-        label="Take it"
-        disabled={massG === undefined}
-        onPress={() => massG !== undefined && onTaken(massG)}
-      />
+      <Button className="mt-6" label="Take it" disabled={massG === undefined} onPress={take} />
     </View>
   );
 }

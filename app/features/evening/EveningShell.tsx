@@ -2,7 +2,7 @@ import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
 import type { Evening } from '@elixa/contract';
 import { useEffect, useMemo, useState } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { changesSince } from '@elixa/core';
 import { ChangedSince } from '@/features/stove/ChangedSince';
 import { useLiveLog } from '@/features/stove/useLiveLog';
@@ -19,7 +19,7 @@ import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { MAIN_ID, SkipLink } from '@/ui/SkipLink';
 import { Heading, Small } from '@/ui/Text';
 import { clock, dayShort } from '@/ui/time';
-import { useShort } from '@/ui/useShort';
+import { useScreen } from '@/ui/useScreen';
 import { EveningProvider } from './EveningContext';
 import { PotPanel } from './PotPanel';
 import { SaveState } from './SaveState';
@@ -38,9 +38,6 @@ function useLastGood(evening: Evening | undefined, { faults, failure, pending, p
   return isBad && good?.id === evening?.id ? good : undefined;
 }
 
-/** From this width the pot stays in view beside the list that is worked on. */
-const WIDE_PX = 1000;
-
 /** What all pages of an evening share: its name, its stages, its plan and, where there is room, its pot. */
 export function EveningShell() {
   const { id } = useLocalSearchParams<{ id: string }>();
@@ -57,8 +54,7 @@ export function EveningShell() {
     live.ticks.begun,
     isOver,
   );
-  const wide = useWindowDimensions().width >= WIDE_PX;
-  const short = useShort();
+  const { wide, short } = useScreen();
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
   const atStove = path.endsWith('/stove');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
@@ -94,7 +90,7 @@ export function EveningShell() {
     />
   );
   const name = (
-    <View className="min-w-0 flex-1 lg:flex-none">
+    <View className="min-w-[5.5rem] flex-1 lg:flex-none">
       <Heading level={1} className="text-xl leading-6 lg:text-2xl lg:leading-7" numberOfLines={wide ? 3 : 2}>
         {evening.title}
       </Heading>
@@ -163,7 +159,12 @@ export function EveningShell() {
         </View>
       ) : (
         <View className="h-screen">
-          <View className={classes('flex-row items-center gap-1 border-b border-line px-2', short ? '' : 'py-2')}>
+          <View
+            className={classes(
+              'flex-row flex-wrap items-center gap-x-1 border-b border-line px-2',
+              short ? '' : 'py-2',
+            )}
+          >
             {back}
             {name}
             {corner}

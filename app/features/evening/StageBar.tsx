@@ -1,7 +1,7 @@
 import { Link, usePathname } from 'expo-router';
 import { ChefHat, CookingPot, Flame, NotebookPen, Soup, Timer, Users } from '@/ui/icons';
 import { Pressable, Text, View } from 'react-native';
-import { useShort } from '@/ui/useShort';
+import { useScreen } from '@/ui/useScreen';
 import type { Stage, StageId } from './stages';
 
 const ICON: Record<StageId, typeof Users> = {
@@ -23,9 +23,11 @@ interface Props {
 /** The stages of the work, one tap apart: along the foot of a phone, down the side of a wide screen. */
 export function StageBar({ eveningId, stages, upright }: Props) {
   const path = usePathname();
-  // On its side a phone has no height to give away.
-  const isShort = useShort();
-  const short = isShort && !upright;
+  const room = useScreen();
+  // On its side a phone has no height to give away, and very large letters have no room for seven names.
+  const short = room.short && !upright;
+  const iconsOnly = room.narrow && !upright;
+  const at = stages.find((stage) => path.endsWith(`/${stage.id}`));
   return (
     <View
       role="navigation"
@@ -33,7 +35,7 @@ export function StageBar({ eveningId, stages, upright }: Props) {
       className={upright ? 'gap-1' : 'flex-row flex-wrap border-t border-line bg-sheet px-1'}
     >
       {stages.map((stage) => {
-        const here = path.endsWith(`/${stage.id}`);
+        const here = stage === at;
         const Icon = ICON[stage.id];
         const tone = here ? 'rgb(var(--iron))' : 'rgb(var(--soft))';
         return (
@@ -44,11 +46,11 @@ export function StageBar({ eveningId, stages, upright }: Props) {
               className={
                 upright
                   ? `min-h-main flex-row items-center gap-4 rounded-xl px-4 ${here ? 'bg-well' : ''}`
-                  : `min-w-min shrink-0 grow basis-0 items-center justify-center border-t-[3px] ${short ? 'min-h-target flex-row gap-1.5 px-1' : 'min-h-main gap-0.5 py-1.5'} ${here ? 'border-iron' : 'border-transparent'}`
+                  : `min-w-min shrink-0 grow basis-0 items-center justify-center border-t-[3px] ${iconsOnly ? 'min-h-target' : short ? 'min-h-target flex-row gap-1.5 px-1' : 'min-h-main gap-0.5 py-1.5'} ${here ? 'border-iron' : 'border-transparent'}`
               }
             >
-              <Icon size={short ? 18 : 22} color={tone} aria-hidden />
-              <View className={upright ? 'flex-1' : 'items-center'}>
+              <Icon size={iconsOnly ? 28 : short ? 18 : 22} color={tone} aria-hidden />
+              <View className={iconsOnly ? 'hidden' : upright ? 'flex-1' : 'items-center'}>
                 <Text
                   className={`font-sans ${upright ? 'text-lg' : 'text-sm'} ${here ? 'font-bold text-iron' : 'font-semibold text-ink'}`}
                 >
@@ -67,6 +69,12 @@ export function StageBar({ eveningId, stages, upright }: Props) {
           </Link>
         );
       })}
+      {iconsOnly && at ? (
+        <Text className="w-full pb-1 text-center font-sans text-sm font-bold text-iron">
+          {at.label}
+          {at.left ? ` · ${at.left}` : ''}
+        </Text>
+      ) : null}
     </View>
   );
 }

@@ -38,6 +38,7 @@ export function AddToPantry({ onAdd, onClose }: Props) {
         value={name}
         onChange={setName}
         maxLength={80}
+        onEnter={add}
         list="pantry-things"
         placeholder="dried kelp"
         autoFocus
@@ -53,6 +54,7 @@ export function AddToPantry({ onAdd, onClose }: Props) {
         value={amount}
         onChange={setAmount}
         maxLength={40}
+        onEnter={add}
         placeholder="250 g"
         error={tried && massG === undefined ? 'How much: write it like 250 g, 500 ml or 1½ tbsp.' : undefined}
       />

@@ -20,8 +20,8 @@ interface Props {
 /** Something in the pantry, in a list. */
 export function PantryRow({ itemId, says, warns, figure, children }: Props) {
   return (
-    <View role="listitem" className="min-h-target flex-row items-center gap-3 border-b border-line py-1">
-      <View className="min-w-0 flex-1">
+    <View role="listitem" className="min-h-target flex-row flex-wrap items-center gap-x-3 border-b border-line py-1">
+      <View className="words">
         <Body className="font-semibold">{pantryName(itemId)}</Body>
         {says ? <Small className={warns ? 'text-ember' : ''}>{says}</Small> : null}
       </View>

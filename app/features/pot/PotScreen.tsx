@@ -1,6 +1,6 @@
 import type { Amount, ShoppingItem } from '@elixa/contract';
 import { ingredientById, showVolume } from '@elixa/core';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { Cautions } from '@/features/evening/Cautions';
@@ -9,6 +9,7 @@ import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Body, Figure, Figures, Small } from '@/ui/Text';
+import { useScreen } from '@/ui/useScreen';
 import { ServiceChoice } from './ServiceChoice';
 
 const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
@@ -20,7 +21,7 @@ const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
 /** What goes into the pot, how much of it, and how it fits. */
 export function PotScreen() {
   const { evening, plan } = useEvening();
-  const wide = useWindowDimensions().width >= 1000;
+  const { wide } = useScreen();
   if (!plan) return <Faults />;
   const { build } = plan;
   const full = Math.round((build.fillHeightMm / evening.vessel.innerDepthMm) * 100);
@@ -82,9 +83,9 @@ function boughtWords(item: ShoppingItem | undefined): string {
 function AmountRow({ amount, item }: { amount: Amount; item?: ShoppingItem }) {
   const what = ingredientById(amount.ingredientId);
   return (
-    <View className="min-h-main flex-row items-center gap-3 border-b border-line py-2">
+    <View className="min-h-main flex-row flex-wrap items-center gap-x-3 border-b border-line py-2">
       <PieceSwatch ingredientId={amount.ingredientId} />
-      <View className="min-w-0 flex-1">
+      <View className="words">
         <Body className="font-semibold">{what.name}</Body>
         <Small>
           {amount.cut}

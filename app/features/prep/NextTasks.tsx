@@ -82,10 +82,10 @@ export const NextTasks = memo(function NextTasks({ prep, now, begun, litAt, onTi
             role="listitem"
             className="min-h-target flex-row flex-wrap items-center gap-3 border-b border-line py-2"
           >
-            <Figure size="small" className="w-16">
+            <Figure size="small" className="w-[4rem]">
               {clock(litAt)}
             </Figure>
-            <Body className="min-w-0 flex-1 font-semibold">Light the burner</Body>
+            <Body className="words font-semibold">Light the burner</Body>
             <Button label="To the stove" onPress={() => router.push(`/evening/${evening.id}/stove`)} />
           </View>
         </View>

@@ -50,7 +50,7 @@ function OneTask({ task, now, begunMs, onBegin, onDone }: TaskProps) {
   const isBegun = begunMs !== undefined;
   return (
     <View className="gap-3 rounded-3xl border-2 border-iron bg-sheet p-5">
-      <View className="flex-row items-baseline justify-between gap-3">
+      <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
         <Small className="font-semibold text-iron">{whenWords(task, now, begunMs)}</Small>
         <Small>{lasting(lengthS(task))}</Small>
       </View>

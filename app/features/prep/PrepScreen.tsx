@@ -1,7 +1,7 @@
 import { shiftIso } from '@elixa/core';
 import { router } from 'expo-router';
 import { useCallback } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { useLiveLog } from '@/features/stove/useLiveLog';
@@ -11,6 +11,7 @@ import { Undo2 } from '@/ui/icons';
 import { Instead, Section } from '@/ui/Page';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
+import { useScreen } from '@/ui/useScreen';
 import { CounterCheck } from './CounterCheck';
 import { Hands } from './Hands';
 import { LeftBeside } from './LeftBeside';
@@ -37,7 +38,7 @@ export function PrepScreen() {
     [record],
   );
   const now = useNow(log.state.status === 'waiting', 5000);
-  const wide = useWindowDimensions().width >= 1000;
+  const { wide } = useScreen();
   const { prep } = prepState;
   if (!plan) return <Faults />;
   if (prepState.failure) return <Instead title="The preparation could not be planned" says={prepState.failure} />;

@@ -111,10 +111,10 @@ export function PrintSheet() {
       <View>
         <Heading level={3}>Then, in order</Heading>
         {groups.map(({ tasks }, index) => (
-          <View key={tasks[0]!.id} className="flex-row gap-3 border-b border-line py-1">
-            <Body className="w-14 font-semibold">{clock(tasks[0]!.startsAt)}</Body>
+          <View key={tasks[0]!.id} className="flex-row flex-wrap gap-x-3 border-b border-line py-1">
+            <Body className="w-[3.5rem] font-semibold">{clock(tasks[0]!.startsAt)}</Body>
             <View className="h-4 w-4 self-center border border-ink" />
-            <View className="min-w-0 flex-1">
+            <View className="words">
               <Bold words={words.rows[index]!} />
             </View>
             <Small>{lasting(tasks.reduce((total, task) => total + lengthS(task), 0))}</Small>

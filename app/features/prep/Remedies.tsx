@@ -57,9 +57,9 @@ function RemedyButton({ remedy, onPress }: { remedy: Remedy; onPress(): void }) 
       role="button"
       aria-label={`${remedy.changes.join(', and ')}: ${isOnTime ? leads : `still ${leads}`}`}
       onPress={onPress}
-      className="min-h-target flex-row items-center gap-3 rounded-xl border border-edge bg-washi px-4 py-3 active:opacity-80"
+      className="min-h-target flex-row flex-wrap items-center gap-x-3 rounded-xl border border-edge bg-washi px-4 py-3 active:opacity-80"
     >
-      <View className="min-w-0 flex-1 gap-1">
+      <View className="words gap-1">
         {remedy.changes.map((words, index) => (
           <Body key={words} className="font-medium leading-5">
             {index > 0 ? '+ ' : ''}

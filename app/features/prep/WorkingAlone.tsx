@@ -30,9 +30,9 @@ export function WorkingAlone({ prep, ticks }: Props) {
           <View
             role="listitem"
             key={task.id}
-            className="min-h-target flex-row items-center gap-4 border-b border-line py-2"
+            className="min-h-target flex-row flex-wrap items-center gap-x-4 border-b border-line py-2"
           >
-            <View className="flex-1">
+            <View className="words">
               <Body className="font-semibold">{task.label}</Body>
               <Small>
                 {task.how}, until {clock(task.endsAt)}

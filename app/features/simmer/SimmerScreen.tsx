@@ -83,11 +83,11 @@ export function SimmerScreen() {
 
 function StepRow({ step, litAt }: { step: LiveStep; litAt: string }) {
   return (
-    <View role="listitem" className="flex-row gap-4 border-b border-line py-3">
-      <Figure size="small" className="w-16">
+    <View role="listitem" className="flex-row flex-wrap gap-x-4 border-b border-line py-3">
+      <Figure size="small" className="w-[4rem]">
         {clock(shiftIso(litAt, step.atS))}
       </Figure>
-      <View className="flex-1 gap-1">
+      <View className="words gap-1">
         <Body className="font-semibold">{step.title}</Body>
         <StepDetail step={step} />
       </View>

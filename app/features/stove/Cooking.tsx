@@ -1,12 +1,13 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import type { LiveView } from '@elixa/core';
 import { useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
+import { useScreen } from '@/ui/useScreen';
 import { ChangeLine } from './ChangeLine';
 import { OpenAllergens } from './OpenAllergens';
 import { ComingList, InPotList } from './InPotList';
@@ -25,7 +26,7 @@ interface Props {
 
 /** The pot on the fire: what to do next, what is in it, and how it stands with the time. */
 export function Cooking({ evening, plan, view, log }: Props) {
-  const wide = useWindowDimensions().width >= 1000;
+  const { wide } = useScreen();
   const [asking, setAsking] = useState(false);
   const [tasting, setTasting] = useState(false);
   const running = log.state.status === 'running';

@@ -22,8 +22,8 @@ export function InPotList({ inPot }: { inPot: readonly InPot[] }) {
         {inPot.map((one) => (
           <View key={one.piece.id} className="flex-row items-center gap-3 border-b border-line py-2">
             <PieceSwatch ingredientId={one.piece.ingredientId} cut={one.piece.cut} size={36} />
-            <View className="flex-1 gap-1">
-              <View className="flex-row items-baseline justify-between">
+            <View className="min-w-0 flex-1 gap-1">
+              <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
                 <Body className="font-semibold">{one.name}</Body>
                 <Body className={TONE[one.state]} style={{ fontVariant: ['tabular-nums'] }}>
                   {words(one)}
@@ -56,11 +56,11 @@ export function ComingList({ coming }: { coming: readonly NextStep[] }) {
     <Section title="After that">
       <View role="list" className="border-t border-line">
         {coming.slice(0, 4).map((step) => (
-          <View role="listitem" key={step.step} className="flex-row gap-4 border-b border-line py-2">
-            <Body className="w-24 font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
+          <View role="listitem" key={step.step} className="flex-row flex-wrap gap-x-4 border-b border-line py-2">
+            <Body className="w-[6rem] font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
               {step.dueInS > 0 ? `in ${lasting(step.dueInS)}` : 'then'}
             </Body>
-            <Body className="flex-1">{step.title}</Body>
+            <Body className="words">{step.title}</Body>
           </View>
         ))}
       </View>

@@ -91,8 +91,8 @@ export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Prop
           onChange={setBrothId}
         />
       ) : null}
-      <View className="flex-row items-center gap-3">
-        <View className="flex-1">
+      <View className="flex-row flex-wrap items-center gap-3">
+        <View className="words">
           <Figure unit="mm">{heightMm}</Figure>
           <Small>how high it stands, from the bottom: about {showVolume(brothMl, evening.units)} of broth</Small>
         </View>

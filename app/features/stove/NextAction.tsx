@@ -4,9 +4,10 @@ import { Check } from '@/ui/icons';
 import { Text, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { StepDetail } from '@/features/simmer/StepDetail';
+import { GOES_ON_ID } from '@/ui/focusKept';
 import { Body, Figure, Small } from '@/ui/Text';
 import { countdown } from '@/ui/time';
-import { useShort } from '@/ui/useShort';
+import { useScreen } from '@/ui/useScreen';
 
 interface Props {
   view: LiveView;
@@ -35,11 +36,13 @@ const SOON_S = 1;
 /** The next thing to do, in words that can be read from a metre away, its countdown, and one big button. */
 export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
   const next = view.next;
-  const short = useShort();
+  const { short: low, narrow } = useScreen();
+  // On its side a phone has the words beside the button; with very large letters there is no such room.
+  const short = low && !narrow;
   if (!next) {
     return (
       <View className="gap-4">
-        <Text role="heading" aria-level={2} className="font-display text-[34px] font-semibold leading-[40px] text-ink">
+        <Text role="heading" aria-level={2} className="font-display text-metre font-semibold text-ink">
           All done. Enjoy it.
         </Text>
         <Button
@@ -60,7 +63,7 @@ export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
       <Small className="text-base font-semibold text-soft">
         {now ? 'Now' : next.kind === 'boil' ? 'Wait for' : 'Next'}
       </Small>
-      <Text role="heading" aria-level={2} className="font-display text-[34px] font-semibold leading-[40px] text-ink">
+      <Text role="heading" aria-level={2} className="font-display text-metre font-semibold text-ink">
         {next.title}
       </Text>
       <View className="pt-1">
@@ -83,6 +86,7 @@ export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
   );
   const button = (
     <Button
+      nativeID={GOES_ON_ID}
       look={now && !view.gate ? 'ember' : 'main'}
       className="min-h-[80px]"
       wordsClassName="text-2xl"

@@ -1,7 +1,7 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import { counterList, isAvoided, liveSteps } from '@elixa/core';
 import { Flame } from '@/ui/icons';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { CounterCheck } from '@/features/prep/CounterCheck';
 import { Cautions } from '@/features/evening/Cautions';
 import { Button } from '@/ui/Button';
@@ -9,6 +9,7 @@ import { classes } from '@/ui/classes';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
+import { useScreen } from '@/ui/useScreen';
 import { OpenAllergens } from './OpenAllergens';
 import { useNow } from './useNow';
 
@@ -40,7 +41,7 @@ function whenWords(litInS: number, readyMs: number): string {
 /** Just before the burner is lit: when, and what must stand beside it. */
 export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Props) {
   const now = useNow(true);
-  const wide = useWindowDimensions().width >= 1000;
+  const { wide } = useScreen();
   const { simmer, build } = plan;
   const litInS = (Date.parse(simmer.litAt) - now) / 1000;
   const readyMs = now + (simmer.readyAtS[0] ?? 0) * 1000;

@@ -20,22 +20,20 @@ const OPTIONS = [
 /** One guest: name, what to remember, how hungry. */
 export function DinerRow({ diner, onEdit, onAppetite }: Props) {
   return (
-    <View className="min-h-main flex-row items-center gap-3 border-b border-line py-2">
+    <View className="min-h-main flex-row flex-wrap items-center gap-x-3 border-b border-line py-2">
       <Pressable
         role="button"
         aria-label={`Change ${diner.name}`}
         onPress={onEdit}
-        className="min-h-target min-w-0 flex-1 flex-row items-center gap-3"
+        className="words min-h-target flex-row items-center gap-3"
       >
         <View className="min-w-0 flex-1">
-          <Body className="text-lg font-semibold" numberOfLines={1}>
-            {diner.name}
-          </Body>
+          <Body className="text-lg font-semibold">{diner.name}</Body>
           <Small>{dinerNotes(diner) || 'eats everything'}</Small>
         </View>
         <Pencil size={18} color="rgb(var(--edge))" aria-hidden />
       </Pressable>
-      <View className="w-36">
+      <View className="w-[9rem]">
         <Segmented
           label={`Appetite of ${diner.name}: ${APPETITE[diner.appetite]}`}
           options={OPTIONS}

@@ -7,6 +7,7 @@ import { Segmented, ToggleChip } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Body } from '@/ui/Text';
+import { useLeaving } from '@/ui/useLeaving';
 import { ALLERGEN, APPETITE, CARE, DIET } from './words';
 
 interface Props {
@@ -31,15 +32,17 @@ export function DinerSheet({ diner, taken, canLeave, onSave, onLeave, onClose }:
     }
     onSave({ ...values, name: values.name.trim() });
   });
+  const { leave, stuck } = useLeaving(form, save, onClose);
   return (
     <Sheet
       open
       title={diner.name}
-      onClose={onClose}
+      onClose={leave}
       footer={
         <>
           <Button look="main" label="Done" onPress={() => void save()} />
           {canLeave ? <Button look="quiet" label={`${diner.name} is not coming`} onPress={onLeave} /> : null}
+          {stuck ? <Button look="quiet" label="Close without the changes" onPress={onClose} /> : null}
         </>
       }
     >
@@ -52,6 +55,7 @@ export function DinerSheet({ diner, taken, canLeave, onSave, onLeave, onClose }:
             value={field.value}
             onChange={field.onChange}
             onBlur={field.onBlur}
+            onEnter={() => void save()}
             maxLength={40}
             error={fieldState.error && (field.value.trim() === '' ? 'Name: write one.' : fieldState.error.message)}
           />

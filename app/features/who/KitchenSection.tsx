@@ -10,7 +10,7 @@ import { NumberField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Body, Small } from '@/ui/Text';
-import { useRadioKeys } from '@/ui/useRadioKeys';
+import { useRadioKeys } from '@/ui/choiceKeys';
 import { OwnPotSheet } from './OwnPotSheet';
 import { HEAT, UNITS } from './words';
 
@@ -93,7 +93,7 @@ export function KitchenSection() {
               The {evening.vessel.name} is not made for induction. Choose another pot or another burner.
             </Small>
           ) : null}
-          <View className="flex-row">
+          <View className="flex-row flex-wrap gap-3">
             <NumberField
               key={evening.heatSource.id}
               label="Power"
@@ -104,7 +104,6 @@ export function KitchenSection() {
               onChange={(powerW) => change({ ...evening, heatSource: { ...evening.heatSource, powerW } })}
               hint="It is written on the burner."
             />
-            <View className="w-3" />
             <NumberField
               label="Height"
               unit="m above the sea"

@@ -7,6 +7,7 @@ import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Body } from '@/ui/Text';
 import { typedNumber } from '@/ui/typedNumber';
+import { useLeaving } from '@/ui/useLeaving';
 
 const MATERIAL: Record<VesselMaterial, string> = {
   clay: 'Clay',
@@ -85,12 +86,18 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
     for (const { field, says } of errors) form.setError(field, { message: says });
     if (pot) onSave(pot);
   });
+  const { leave, stuck } = useLeaving(form, save, onClose);
   return (
     <Sheet
       open
       title="My own pot"
-      onClose={onClose}
-      footer={<Button look="main" label="Use this pot" onPress={() => void save()} />}
+      onClose={leave}
+      footer={
+        <>
+          <Button look="main" label="Use this pot" onPress={() => void save()} />
+          {stuck ? <Button look="quiet" label="Close without the changes" onPress={onClose} /> : null}
+        </>
+      }
     >
       <Controller
         control={form.control}
@@ -101,6 +108,7 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
             value={field.value}
             maxLength={60}
             onChange={field.onChange}
+            onEnter={() => void save()}
             error={fieldState.error && `Name: ${fieldState.error.message}`}
           />
         )}
@@ -116,6 +124,7 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
               unit={unit}
               value={String(field.value)}
               onChange={field.onChange}
+              onEnter={() => void save()}
               error={fieldState.error && `${label}: ${fieldState.error.message}`}
               hint={name === 'rimVolumeMl' ? 'Fill it with a measuring jug once.' : undefined}
             />

@@ -71,7 +71,7 @@ export function WhoScreen() {
             onBlur={() => setTitle(undefined)}
           />
         </View>
-        <View className="flex-row gap-3">
+        <View className="flex-row flex-wrap gap-3">
           <MomentField
             label="Day"
             type="date"
@@ -101,7 +101,7 @@ export function WhoScreen() {
         <View className="border-t border-line">
           {evening.diners.map((diner, index) => (
             <DinerRow
-              key={diner.name}
+              key={index}
               diner={diner}
               onEdit={() => setEditing(index)}
               onAppetite={(appetite) =>

@@ -17,6 +17,18 @@ interface KeyPress {
 }
 
 /**
+ * The space bar on what is ticked: the keyboard's own way, which the press of a button does not bring along.
+ * @returns what the box gets as properties
+ */
+export const tickedBySpace = (onPress: () => void): object => ({
+  onKeyDown: (press: KeyPress) => {
+    if (press.key !== ' ') return;
+    press.preventDefault();
+    onPress();
+  },
+});
+
+/**
  * A group of choices as a keyboard expects it: one stop for the whole group, at what is chosen, and arrows within it, which
  * choose as they move.
  * @returns what each choice gets as properties, by its value
@@ -35,7 +47,8 @@ export function useRadioKeys<Value extends string>(
     },
     tabIndex: one === value || (chosen === -1 && one === values[0]) ? 0 : -1,
     onKeyDown: (press: KeyPress) => {
-      const next = values[movedTo(press.key, values.indexOf(one), values.length) ?? -1];
+      const at = values.indexOf(one);
+      const next = press.key === ' ' ? one : values[movedTo(press.key, at, values.length) ?? -1];
       if (next === undefined) return;
       press.preventDefault();
       onChange(next);

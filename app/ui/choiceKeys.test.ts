@@ -1,4 +1,4 @@
-import { movedTo } from './useRadioKeys';
+import { movedTo, tickedBySpace } from './choiceKeys';
 
 describe('keys within a group of choices', () => {
   it.each([
@@ -15,4 +15,11 @@ describe('keys within a group of choices', () => {
     for (const key of ['Enter', ' ', 'Tab', 'a']) expect(movedTo(key, 0, 3)).toBeUndefined();
     expect(movedTo('ArrowRight', 0, 0)).toBeUndefined();
   });
+});
+
+it('ticks with the space bar, and only with it: Enter presses already', () => {
+  const presses: string[] = [];
+  const { onKeyDown } = tickedBySpace(() => presses.push('ticked')) as { onKeyDown(press: object): void };
+  for (const key of ['Enter', 'a', ' ']) onKeyDown({ key, preventDefault: () => presses.push(`kept ${key}`) });
+  expect(presses).toEqual(['kept  ', 'ticked']);
 });

@@ -1,0 +1,28 @@
+import { roomFor } from './useScreen';
+
+const rooms = (width: number, height: number, px: number) =>
+  Object.entries(roomFor(width, height, px))
+    .filter(([, has]) => has)
+    .map(([name]) => name);
+
+it.each([
+  [1280, 800, 16, ['wide']],
+  [390, 844, 16, []],
+  [844, 390, 16, ['short']],
+  [320, 640, 16, []],
+])('a screen of %d by %d with letters of %d is %p', (width, height, px, expected) => {
+  expect(rooms(width, height, px)).toEqual(expected);
+});
+
+it('counts twice the text as half the screen', () => {
+  for (const [width, height] of [
+    [1280, 800],
+    [390, 844],
+    [2200, 1300],
+  ] as const)
+    expect(roomFor(width, height, 32)).toEqual(roomFor(width / 2, height / 2, 16));
+});
+
+it.each([0, NaN, -4])('takes the usual letter where the page says %p', (px) => {
+  expect(roomFor(1280, 800, px)).toEqual(roomFor(1280, 800, 16));
+});

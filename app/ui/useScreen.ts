@@ -1,0 +1,37 @@
+import { useWindowDimensions } from 'react-native';
+
+/** Sizes of the usual letter, 16 pixels of the page, so that twice the text counts as half the screen. */
+const LETTER_PX = 16;
+/** From this width the pot stays in view beside the list that is worked on. */
+const WIDE_LETTERS = 1000 / LETTER_PX;
+/** Below this width seven names do not stand side by side. */
+const NARROW_LETTERS = 300 / LETTER_PX;
+/** Below this height bars give way before content does. */
+const SHORT_LETTERS = 520 / LETTER_PX;
+
+export interface ScreenRoom {
+  wide: boolean;
+  narrow: boolean;
+  /** As low as a phone on its side, or as any phone with very large letters. */
+  short: boolean;
+}
+
+/** The size of a letter as its reader has set it, in pixels. */
+const letterPx = () =>
+  typeof document === 'undefined' ? LETTER_PX : parseFloat(getComputedStyle(document.documentElement).fontSize);
+
+/** What there is room for, in screens and letters of `px`. */
+export function roomFor(width: number, height: number, px: number): ScreenRoom {
+  const letter = Number.isFinite(px) && px > 0 ? px : LETTER_PX;
+  return {
+    wide: width / letter >= WIDE_LETTERS,
+    narrow: width / letter < NARROW_LETTERS,
+    short: height / letter < SHORT_LETTERS,
+  };
+}
+
+/** What this screen has room for, measured in the letters of whoever reads it. */
+export function useScreen(): ScreenRoom {
+  const { width, height } = useWindowDimensions();
+  return roomFor(width, height, letterPx());
+}

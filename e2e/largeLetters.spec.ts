@@ -1,0 +1,50 @@
+import { expect, test } from '@playwright/test';
+import { chromiumOptions } from './support/chromium';
+import { expectInPlace } from './support/geometry';
+import { open, openSheet, SCREENS, SHEETS } from './support/screens';
+import { ElixaServer } from './support/server';
+
+// As somebody sets it who wants every letter twice as large: in the browser, for all pages.
+const LETTER_PX = 32;
+const chromium = chromiumOptions();
+test.use({ launchOptions: { ...chromium, args: [...chromium.args, `--blink-settings=defaultFontSize=${LETTER_PX}`] } });
+
+const server = new ElixaServer({ demo: true });
+test.beforeAll(() => server.start());
+test.afterAll(() => server.remove());
+
+/** The stages take no more of a phone than this share of its height. */
+const MOST_FOR_STAGES = 1 / 6;
+
+for (const screen of SCREENS) {
+  test(`${screen.name}: everything has its place with letters twice as large`, async ({ page }) => {
+    await open(page, server.url, screen);
+    const letter = await page.evaluate(() => getComputedStyle(document.documentElement).fontSize);
+    expect(letter).toBe(`${LETTER_PX}px`);
+    await expectInPlace(page);
+  });
+}
+
+for (const sheet of SHEETS) {
+  test(`the sheet behind “${String(sheet.button)}”: everything has its place with letters twice as large`, async ({
+    page,
+  }) => {
+    await openSheet(page, server.url, sheet);
+    await expectInPlace(page);
+  });
+}
+
+test('with letters twice as large the stages leave the page its room, and say where one is', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(
+    page,
+    server.url,
+    SCREENS.find((one) => one.name === 'pot')!,
+  );
+  const stages = page.getByRole('navigation', { name: 'Stages of the evening' });
+  const box = await stages.boundingBox();
+  expect(box!.height).toBeLessThan(844 * MOST_FOR_STAGES);
+  await expect(stages.getByText('Pot · 3 rounds')).toBeVisible();
+  await stages.getByRole('link', { name: /^Simmer/ }).click();
+  await expect(page).toHaveURL(/simmer$/);
+});
