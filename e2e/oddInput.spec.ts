@@ -54,7 +54,7 @@ test('two guests of one name, an empty name, a pot that cannot be: the field and
   await sheet.getByRole('textbox', { name: 'Name' }).fill('  ');
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet.getByText('Name: write one.')).toBeVisible();
-  await sheet.getByRole('button', { name: 'Close' }).click();
+  await sheet.getByRole('button', { name: 'Close without the changes' }).click();
   await expect(page.getByText('Noor', { exact: true })).toBeVisible();
 
   await page.getByRole('button', { name: 'Measure my own pot' }).click();
@@ -179,3 +179,36 @@ test('a year typed figure by figure neither blanks the page nor reaches the even
   await page.reload();
   await expect(day).toHaveValue(before);
 });
+
+const STORES: Record<string, () => void> = {
+  blocked: () => {
+    indexedDB.open = () => {
+      throw new DOMException('The user denied permission to access the database.', 'SecurityError');
+    };
+  },
+  silent: () => {
+    indexedDB.open = () => new EventTarget() as IDBOpenDBRequest;
+  },
+  full: () => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+    };
+  },
+};
+
+for (const [name, breakStore] of Object.entries(STORES)) {
+  test(`a browser whose store is ${name}: it works from the server, and says what is not kept`, async ({ page }) => {
+    await page.addInitScript(breakStore);
+    await page.goto(`${server.url}/evening/practice-night/who`);
+    const title = page.getByRole('textbox', { name: 'Evening' });
+    await title.fill(`Practice with a ${name} store`);
+    await expect(async () => {
+      const stored = await (await fetch(`${server.url}/api/evenings/practice-night`)).json();
+      expect(stored.evening.title).toBe(`Practice with a ${name} store`);
+    }).toPass();
+    await page.getByRole('button', { name: 'All evenings' }).click();
+    await expect(page.getByText('This browser keeps nothing')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText(`Practice with a ${name} store`).first()).toBeVisible();
+  });
+}

@@ -81,7 +81,7 @@ export function ensureChromium() {
   const quiet = { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
   const installed =
     run('apt-get', ['update', '-qq'], quiet) === 0 &&
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet) === 0;
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'chromium-l10n'], quiet) === 0;
   if (!installed || !existsSync(CHROMIUM)) fail(`Chromium could not be installed. ${how}`);
 }
 

@@ -10,6 +10,7 @@ it.each([
   [390, 844, 16, []],
   [844, 390, 16, ['short']],
   [320, 640, 16, []],
+  [390, 400, 16, ['short', 'tight']],
 ])('a screen of %d by %d with letters of %d is %p', (width, height, px, expected) => {
   expect(rooms(width, height, px)).toEqual(expected);
 });

@@ -9,11 +9,16 @@ const NARROW_LETTERS = 300 / LETTER_PX;
 /** Below this height bars give way before content does. */
 const SHORT_LETTERS = 520 / LETTER_PX;
 
+/** The names of the stages beside their pictures take this width. */
+const BAR_LETTERS = 600 / LETTER_PX;
+
 export interface ScreenRoom {
   wide: boolean;
   narrow: boolean;
   /** As low as a phone on its side, or as any phone with very large letters. */
   short: boolean;
+  /** Too low for two lines of a bar and too narrow for one. */
+  tight: boolean;
 }
 
 /** The size of a letter as its reader has set it, in pixels. */
@@ -27,6 +32,7 @@ export function roomFor(width: number, height: number, px: number): ScreenRoom {
     wide: width / letter >= WIDE_LETTERS,
     narrow: width / letter < NARROW_LETTERS,
     short: height / letter < SHORT_LETTERS,
+    tight: height / letter < SHORT_LETTERS && width / letter < BAR_LETTERS,
   };
 }
 

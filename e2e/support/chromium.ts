@@ -14,9 +14,9 @@ export function chromiumOptions() {
   }
   return {
     executablePath,
+    // Fields for days and times are drawn in the browser's own language; Debian has it in chromium-l10n.
+    env: { ...process.env, LANGUAGE: 'en_GB' },
     args: [
-      // Fields for days and times are drawn in the browser's own language, as on the device of who reads the rest.
-      '--lang=en-GB',
       '--no-sandbox',
       '--disable-gpu',
       '--disable-quic',

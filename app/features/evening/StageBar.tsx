@@ -24,9 +24,9 @@ interface Props {
 export function StageBar({ eveningId, stages, upright }: Props) {
   const path = usePathname();
   const room = useScreen();
-  // On its side a phone has no height to give away, and very large letters have no room for seven names.
+  // On its side a phone has no height to give away, and very large letters or an open keyboard no room for seven names.
   const short = room.short && !upright;
-  const iconsOnly = room.narrow && !upright;
+  const iconsOnly = (room.narrow || room.tight) && !upright;
   const at = stages.find((stage) => path.endsWith(`/${stage.id}`));
   return (
     <View
