@@ -26,6 +26,12 @@ interface Props {
   list?: string;
 }
 
+/** A day with its year and the button of its picker is wider in some browsers than in others. */
+const FIELD_ROOM: Partial<Record<HTMLInputTypeAttribute, string>> = {
+  date: 'min-w-[min(11rem,100%)] flex-1 gap-1',
+  time: 'min-w-[min(8rem,100%)] flex-1 gap-1',
+};
+
 /**
  * A labelled field. It is the browser's own input, so that phones bring the right keyboard and their own date and time
  * pickers.
@@ -35,7 +41,7 @@ export function Field(props: Props) {
   const id = useId();
   const below = error ?? hint;
   return (
-    <View className="words gap-1">
+    <View className={FIELD_ROOM[type] ?? 'words gap-1'}>
       <label htmlFor={id} style={{ fontSize: '0.875rem', color: 'rgb(var(--soft))' }}>
         {label}
         {unit ? `, ${unit}` : ''}

@@ -1,5 +1,6 @@
 import { Text as NativeText, View, type TextProps } from 'react-native';
 import { classes } from './classes';
+import { countsToTwelve } from './time';
 
 interface Props extends TextProps {
   className?: string;
@@ -58,12 +59,15 @@ export function Figure({ className, size = 'medium', unit, running, children, ..
   );
 }
 
+/** The column of the times at the left of a list. */
+export const clockColumn = () => (countsToTwelve() ? 'min-w-[5.75rem]' : 'min-w-[4rem]');
+
 /** A few numbers side by side, each over a line that says what it is. */
 export function Figures({ items }: { items: ReadonlyArray<{ value: string; unit?: string; says: string }> }) {
   return (
     <View className="flex-row flex-wrap gap-4">
       {items.map((item) => (
-        <View key={item.says} className="min-w-0 grow shrink basis-[6rem] sm:grow-0 sm:basis-auto sm:pr-8">
+        <View key={item.says} className="min-w-min grow shrink basis-[6rem] sm:grow-0 sm:basis-auto sm:pr-8">
           <Figure unit={item.unit} className="sm:text-large">
             {item.value}
           </Figure>

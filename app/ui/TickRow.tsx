@@ -2,7 +2,7 @@ import { Check } from '@/ui/icons';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { tickedBySpace } from './choiceKeys';
-import { Body, Figure, Small } from './Text';
+import { Body, clockColumn, Figure, Small } from './Text';
 
 interface Props {
   name: string;
@@ -30,7 +30,7 @@ export function TickRow({ name, says, lead, picture, figure, on, onChange }: Pro
         className="min-h-target flex-row flex-wrap items-center gap-x-3 border-b border-line py-2"
       >
         {lead ? (
-          <Figure size="small" className="w-[4rem]">
+          <Figure size="small" className={clockColumn()}>
             {lead}
           </Figure>
         ) : null}

@@ -7,11 +7,12 @@ import { isTomorrow } from 'date-fns/isTomorrow';
 import { isYesterday } from 'date-fns/isYesterday';
 
 /** Whether this device counts its hours to twelve twice a day; its own fields for a time do as well. */
-const countsToTwelve = () => new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
+export const countsToTwelve = () =>
+  new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
 
 /** Time of day as this device shows it everywhere: `19:30`, or `7:30 PM`. */
 export const clock = (moment: string | number | Date) =>
-  format(new Date(moment), countsToTwelve() ? 'h:mm a' : 'HH:mm');
+  format(new Date(moment), countsToTwelve() ? 'h:mm\u00a0a' : 'HH:mm');
 
 /** The same on the clock of the place where the evening was planned, where that is another than here. */
 export function clockThere(iso: string): string | undefined {

@@ -4,7 +4,7 @@ import { ADDITION_TIMES } from './additionTimes';
 import { formulaById } from './formulas';
 import { HEAT_SOURCES } from './heatSources';
 import { FAMILIES } from './ingredient';
-import { hasIngredient, INGREDIENTS } from './ingredients';
+import { hasIngredient, ingredientById, INGREDIENTS } from './ingredients';
 import { STYLES } from './styles';
 import { VESSELS } from './vessels';
 
@@ -47,6 +47,18 @@ describe('the catalogue', () => {
     expect(one.saltPct / 100).toBeLessThanOrEqual(one.composition.ash + 0.001);
     expect(one.releasedShare).toBeLessThanOrEqual(one.composition.water);
     for (const { withIngredientId } of one.replacements) expect(hasIngredient(withIngredientId)).toBe(true);
+  });
+
+  it.each([
+    ['chickenThigh', 0.2, 0.32],
+    ['daikon', 0.1, 0.16],
+    ['carrot', 0.08, 0.15],
+    ['shiitake', 0, 0.08],
+    ['enoki', 0.1, 0.16],
+    ['buttonMushroom', 0.2, 0.33],
+  ])('has %s give what it loses on boiling in food tables, from %d to %d of its mass', (id, least, most) => {
+    expect(ingredientById(id).releasedShare).toBeGreaterThanOrEqual(least);
+    expect(ingredientById(id).releasedShare).toBeLessThanOrEqual(most);
   });
 
   it('is large enough for these kitchens', () => {

@@ -82,6 +82,8 @@ export interface Cut {
   pieceG: number;
   /** Bulk density of this cut in a spoon or a cup; it is then measured by them. */
   densityGPerMl?: number;
+  /** A part of what is sold whole, like its stems: never counted in wholes. */
+  partOfWhole?: true;
 }
 
 /** What to use instead, and how much of it. */
@@ -128,9 +130,14 @@ export interface Ingredient {
   byVolume: boolean;
   /** Density as it settles in the pot, in g per ml; leaves are counted as they lie when they have gone limp. */
   settledDensityGPerMl: number;
-  /** Share of the raw mass that it gives to the broth as water while it cooks. */
+  /**
+   * Share of the raw mass that it gives to the broth as water while it cooks to its best time: after the change of mass
+   * on boiling in public food tables, less where pieces are taken out sooner.
+   */
   releasedShare: number;
   sold?: { unit: string; unitPlural: string; massG: number; countable: boolean; smallestPart: number };
+  /** A piece by its length, for kitchens that measure in inches. */
+  inInches?: { unit: string; unitPlural: string; massG: number; smallestPart: number };
   kept: 'fridge' | 'room';
   cuts: Record<string, Cut>;
   replacements: Replacement[];

@@ -227,6 +227,30 @@ describe('swaps', () => {
   });
 });
 
+describe('the colour of the bowl', () => {
+  const channelsOf = (id: string) => {
+    const { colour } = solve(byId(id), 6);
+    return [1, 3, 5].map((at) => Number.parseInt(colour.slice(at, at + 2), 16)) as [number, number, number];
+  };
+  const light = (id: string) => channelsOf(id).reduce((sum, one) => sum + one, 0) / 3;
+
+  it.each(['kelpWater', 'clearDashi', 'layeredKelp', 'chickenStock'])(
+    '%s is pale straw: light, and yellow rather than orange',
+    (id) => {
+      const [red, green, blue] = channelsOf(id);
+      expect(red).toBeGreaterThan(225);
+      expect(green).toBeGreaterThan(212);
+      expect(blue).toBeGreaterThan(150);
+      expect(red - green).toBeLessThan((green - blue) / 2);
+    },
+  );
+
+  it('goes from the clear broth over the miso broth to the sauce for the pan', () => {
+    expect(light('clearDashi')).toBeGreaterThan(light('misoDashi') + 40);
+    expect(light('misoDashi')).toBeGreaterThan(light('warishita') + 40);
+  });
+});
+
 describe('the table’s taste', () => {
   const tasted = (id: string, taste: object) => {
     const given = evening(byId(id), 4);

@@ -10,9 +10,14 @@ import { parseAmount } from './parseAmount';
  * @example gramsTyped('1 tbsp', salt, 'metric') // 18
  */
 export function gramsTyped(text: string, what: Ingredient, units: Units, cut?: string): number | undefined {
-  const densityGPerMl = (cut === undefined ? undefined : what.cuts[cut]?.densityGPerMl) ?? what.densityGPerMl;
+  const densityGPerMl =
+    (cut === undefined ? undefined : what.cuts[cut]?.densityGPerMl) ?? what.densityIn?.[units] ?? what.densityGPerMl;
   const amount = parseAmount(text, units);
   if (amount?.kind === 'mass') return amount.massG;
   if (amount?.kind === 'volume') return amount.volumeMl * densityGPerMl;
-  return amount?.kind === 'count' && what.sold ? amount.count * what.sold.massG : undefined;
+  const { sold, inInches } = what;
+  if (amount?.kind === 'length' && inInches?.unit === 'inch') return (amount.lengthMm / 25.4) * inInches.massG;
+  if (amount?.kind !== 'count') return undefined;
+  if (inInches && amount.of?.startsWith(inInches.unit.split(' ')[0]!)) return amount.count * inInches.massG;
+  return sold && amount.count * sold.massG;
 }

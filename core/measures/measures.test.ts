@@ -2,38 +2,11 @@ import fc from 'fast-check';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { buyWhole } from './buyWhole';
 import { fractionText } from './fraction';
+import { gramsTyped } from './gramsTyped';
 import { measurableG, spoonedSaltG } from './measurable';
-import { MEASURE_BOUND_PCT, SALT_MEASURE_BOUND_PCT, showMeasure, showPinch, showVolume } from './showMeasure';
-import { SPOONS } from './units';
+import { measureBoundPct, showMeasure, showPinch, showVolume } from './showMeasure';
 
 const UNITS = ['metric', 'us', 'eastAsian'] as const;
-const parts: Record<string, number> = { '⅛': 0.125, '¼': 0.25, '⅓': 1 / 3, '½': 0.5, '⅔': 2 / 3, '¾': 0.75 };
-
-/** Grams that a shown measure stands for, read back from its words alone. */
-function readBackG(text: string, ingredientId: string, units: (typeof UNITS)[number]): number {
-  const what = ingredientById(ingredientId);
-  const spoons = SPOONS[units];
-  const densityGPerMl = what.densityIn?.[units] ?? what.densityGPerMl;
-  const perUnit: Record<string, number> = {
-    g: 1,
-    kg: 1000,
-    oz: 28.349523,
-    lb: 453.592368,
-    ml: densityGPerMl,
-    l: 1000 * densityGPerMl,
-    tsp: spoons.tspMl * densityGPerMl,
-    tbsp: spoons.tbspMl * densityGPerMl,
-    cup: spoons.cupMl * densityGPerMl,
-    cups: spoons.cupMl * densityGPerMl,
-  };
-  const terms = text.split(' + ').flatMap((term) => term.match(/[\d.]*[⅛¼⅓½⅔¾]? ?[a-z][a-z ]*/g) ?? [term]);
-  return terms.reduce((sum, term) => {
-    const match = /^([\d.]*)([⅛¼⅓½⅔¾]?) ?(.*)$/.exec(term.trim());
-    const count = Number(match?.[1] || 0) + (parts[match?.[2] ?? ''] ?? 0);
-    const unit = (match?.[3] ?? '').trim();
-    return sum + count * (perUnit[unit] ?? what.sold?.massG ?? Number.NaN);
-  }, 0);
-}
 
 describe('kitchen rounding', () => {
   it('shows a measure whose error is the stated one and lies within the bound', () => {
@@ -45,9 +18,8 @@ describe('kitchen rounding', () => {
     fc.assert(
       fc.property(any, ([what, units, massG]) => {
         const shown = showMeasure(massG, what, units);
-        const bound = what.saltPct > 0.5 ? SALT_MEASURE_BOUND_PCT : MEASURE_BOUND_PCT;
-        expect(Math.abs(shown.errorPct)).toBeLessThanOrEqual(bound + 1e-9);
-        const meantG = readBackG(shown.text, what.id, units);
+        expect(Math.abs(shown.errorPct)).toBeLessThanOrEqual(measureBoundPct(massG, what, units) + 1e-6);
+        const meantG = gramsTyped(shown.text, what, units)!;
         expect(Math.abs(meantG - massG * (1 + shown.errorPct / 100)) / massG).toBeLessThan(0.006);
       }),
       { numRuns: 2000 },
@@ -64,6 +36,38 @@ describe('kitchen rounding', () => {
     ] as const) {
       expect(showMeasure(massG, ingredientById(id), 'metric').text).not.toMatch(/\d\.\d+ g|^98 g|^59 g/);
     }
+  });
+
+  it('shows tenths of a gram of nothing, and halves only below three grams', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...INGREDIENTS),
+        fc.constantFrom(...UNITS),
+        fc.double({ min: 0.2, max: 60, noNaN: true }),
+        (what, units, massG) => {
+          const { text } = showMeasure(massG, what, units);
+          expect(text).not.toMatch(massG < 3 ? /\.[^5] g|\.\d\d/ : /\. ?\d+ g/);
+          expect(text).not.toMatch(/^0 /);
+        },
+      ),
+      { numRuns: 1500 },
+    );
+  });
+
+  it('weighs nothing in grams for a kitchen of cups, spoons, ounces and inches, but the smallest pinch of what has none', () => {
+    for (const what of INGREDIENTS)
+      for (const massG of [6, 13, 19.4, 47, 98, 260, 1150])
+        expect(`${what.id} ${showMeasure(massG, what, 'us').text}`).not.toMatch(/ k?g$/);
+    expect(showMeasure(9.7, ingredientById('kelp'), 'us').text).toBe('1 square of 4 inches');
+    expect(showMeasure(12, ingredientById('ginger'), 'us').text).toBe('1½ inches');
+    expect(showMeasure(26, ingredientById('bonitoFlakes'), 'us').text).toMatch(/cups/);
+    expect(showMeasure(1.8, ingredientById('salt'), 'us').text).toBe('generous ¼ tsp');
+  });
+
+  it('counts no heads of what is only a part of one', () => {
+    const napa = ingredientById('napaCabbage');
+    expect(showMeasure(750, napa, 'metric').text).toBe('¾ small head');
+    expect(showMeasure(750, napa, 'metric', 'stem').text).toBe('750 g');
   });
 
   it('speaks in spoons, cups and counts where these come close', () => {

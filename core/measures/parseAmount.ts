@@ -15,10 +15,13 @@ const GLYPHS: Record<string, number> = {
   '⅓': 1 / 3,
   '⅔': 2 / 3,
   '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
 };
 
 /** A whole number, a decimal, a fraction, or a whole number and a fraction; a comma is a decimal point. */
-const NUMBER = /^(?:(\d+(?:[.,]\d+)?)\s*([¼½¾⅓⅔⅛])?(?![/\d])|(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)|([¼½¾⅓⅔⅛]))\s*/;
+const NUMBER = /^(?:(\d+(?:[.,]\d+)?)\s*([¼½¾⅓⅔⅛⅜⅝⅞])?(?![/\d])|(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)|([¼½¾⅓⅔⅛⅜⅝⅞]))\s*/;
 const WORDS: Record<string, number> = { a: 1, an: 1, one: 1, two: 2, three: 3, half: 0.5, 'half a': 0.5 };
 const WORD = /^(half an?|half|an|a|one|two|three)\s+/i;
 
@@ -70,8 +73,12 @@ function unitOf(name: string, units: Units): { kind: 'mass' | 'volume' | 'length
  * @example parseAmount('1½ tbsp', 'metric') // { kind: 'volume', volumeMl: 22.5 }
  */
 export function parseAmount(text: string, units: Units): ParsedAmount | undefined {
-  const terms = text.trim().split(/\s*\+\s*/);
-  const parsed = terms.map((term) => parseTerm(term, units));
+  // "1 lb 5 oz" is two terms as well.
+  const terms = text
+    .trim()
+    .replace(/\b(lbs?|pounds?)\s+(?=[\d¼½¾])/gi, '$1 + ')
+    .split(/\s*\+\s*/);
+  const parsed = terms.map((term) => parseLoosely(term, units));
   if (parsed.some((one) => one === undefined)) return undefined;
   return (parsed as ParsedAmount[]).reduce<ParsedAmount | undefined>(
     (sum, one, index) => (index === 0 ? one : add(sum, one)),
@@ -84,6 +91,16 @@ function add(first: ParsedAmount | undefined, second: ParsedAmount): ParsedAmoun
   if (first?.kind === 'volume' && second.kind === 'volume')
     return { kind: 'volume', volumeMl: first.volumeMl + second.volumeMl };
   return undefined;
+}
+
+/** A spoon that is not quite full, or more than that: a tenth either way. A pinch is the sixteenth of a teaspoon. */
+function parseLoosely(term: string, units: Units): ParsedAmount | undefined {
+  const spoon = /^(scant|generous)\s+(.*)$/i.exec(term.trim());
+  const full = spoon ? parseTerm(spoon[2]!, units) : undefined;
+  if (spoon && full?.kind === 'volume')
+    return { kind: 'volume', volumeMl: full.volumeMl * (/scant/i.test(spoon[1]!) ? 0.9 : 1.1) };
+  if (/^an? pinch$/i.test(term.trim())) return { kind: 'volume', volumeMl: SPOONS[units].tspMl / 16 };
+  return parseTerm(term, units);
 }
 
 function parseTerm(term: string, units: Units): ParsedAmount | undefined {

@@ -47,7 +47,10 @@ function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units,
   if (volumeMl < 120) {
     add(nearestStep(volumeMl / tbspMl, 1 / 2), tbspMl, spoonLabel('tbsp'));
     if (volumeMl < tspMl / 5) add(1 / 8, tspMl, spoonLabel('tsp'));
+    if (volumeMl < tspMl / 10) add(1 / 16, tspMl, () => 'a pinch');
     if (volumeMl < tbspMl * 1.2) add(nearestStep(volumeMl / tspMl, 1 / 4), tspMl, spoonLabel('tsp'));
+    const quarters = Math.floor((volumeMl / tspMl) * 4 + 1e-9) / 4;
+    if (quarters > 0 && quarters < 2) add(quarters + 1 / 8, tspMl, () => `${fractionText(quarters)} tsp + ⅛ tsp`);
     for (const tbsp of [1, 2, 3, 4, 5, 6, 7]) {
       const restTsp = nearestStep((volumeMl - tbsp * tbspMl) / tspMl, 1 / 4);
       if (restTsp > 0 && restTsp < 3) {
@@ -58,24 +61,26 @@ function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units,
   return found;
 }
 
-/** Steps of kitchen scales, and below a gram of the spoon scales that weigh salt and spices. */
-const GRAM_STEPS = [10, 5, 1, 0.5, 0.1, 0.05, 0.01];
+/** Steps that kitchen scales show; half grams only where there are few. */
+const GRAM_STEPS = [10, 5, 1] as const;
+const HALVES_BELOW_G = 3;
 /** Nobody weighs a few grams in steps of five: the coarsest step for a mass is about a tenth of it. */
 const COARSEST_SHARE = 10;
 
-/** Grams as a scale shows them, in the coarsest step that stays within the bound. */
+const finestStepG = (massG: number) => (massG < HALVES_BELOW_G ? 0.5 : 1);
+
+/** Grams as a scale shows them, in the coarsest step that stays within the bound, or else the finest. */
 function grams(massG: number, boundPct: number): Candidate {
-  const fits = (step: number) =>
-    massG >= step * COARSEST_SHARE - 1e-9 || step === 1
-      ? Math.abs(errorPct(nearestStep(massG, step), massG)) <= boundPct
-      : false;
-  const step = GRAM_STEPS.find(fits) ?? 0.01;
-  const rounded = Number(nearestStep(massG, step).toFixed(2));
+  const step = GRAM_STEPS.find(
+    (one) => massG >= one * COARSEST_SHARE - 1e-9 && Math.abs(errorPct(nearestStep(massG, one), massG)) <= boundPct,
+  );
+  const finest = finestStepG(massG);
+  const rounded = massG === 0 ? 0 : Math.max(finest, nearestStep(massG, step ?? finest));
   return { text: rounded >= 1000 ? `${Number((rounded / 1000).toFixed(2))} kg` : `${rounded} g`, massG: rounded };
 }
 
 function ounces(massG: number): Candidate[] {
-  const step = massG < 4 * OUNCE_G ? 1 / 4 : massG < POUND_G ? 1 / 2 : 1;
+  const step = massG < 2 * OUNCE_G ? 1 / 8 : massG < 4 * OUNCE_G ? 1 / 4 : massG < POUND_G ? 1 / 2 : 1;
   const count = nearestStep(massG / OUNCE_G, step);
   if (count <= 0) return [];
   const pounds = Math.floor(count / 16);
@@ -84,22 +89,52 @@ function ounces(massG: number): Candidate[] {
   return [{ text, massG: count * OUNCE_G }];
 }
 
-/** Wholes and halves of things that are counted: an egg, half a leek. */
-function countCandidates(massG: number, ingredient: Ingredient): Candidate[] {
-  const sold = ingredient.sold;
-  if (!sold?.countable) return [];
-  const count = nearestStep(massG / sold.massG, sold.smallestPart);
-  if (count <= 0) return [];
-  return [
-    { text: `${fractionText(count)} ${plural(count, sold.unit, sold.unitPlural)}`.trim(), massG: count * sold.massG },
-  ];
+/** Wholes and halves of things that are counted: an egg, half a leek; in inches where a kitchen measures so. */
+function countCandidates(massG: number, { sold, inInches }: Ingredient, units: Units): Candidate[] {
+  const counted = [sold?.countable ? sold : undefined, units === 'us' ? inInches : undefined];
+  return counted.flatMap((one) => {
+    const count = one ? nearestStep(massG / one.massG, one.smallestPart) : 0;
+    if (!one || count <= 0) return [];
+    return [
+      { text: `${fractionText(count)} ${plural(count, one.unit, one.unitPlural)}`.trim(), massG: count * one.massG },
+    ];
+  });
 }
+
+/** What cooks call a spoon that is not quite full, and one that is more than that: about a tenth either way. */
+const SPOON_TENTH = 0.1;
+const loosely = ({ text, massG }: Candidate): Candidate[] =>
+  /(tsp|tbsp)$/.test(text) && !text.includes('+')
+    ? [
+        { text: `scant ${text}`, massG: massG * (1 - SPOON_TENTH) },
+        { text: `generous ${text}`, massG: massG * (1 + SPOON_TENTH) },
+      ]
+    : [];
+
+/** Bulk density of what is light enough to be heaped into a cup. */
+const LOOSE_G_PER_ML = 0.5;
+/** Flakes and small dried things lie loose in a cup where nobody weighs. */
+const isLoose = ({ densityGPerMl, sold, inInches }: Ingredient) =>
+  densityGPerMl <= LOOSE_G_PER_ML && !sold?.countable && !inInches;
+/** A measure further off than this is none: then even a kitchen of cups and ounces is told grams. */
+const FARTHEST_PCT = 25;
 
 const errorPct = (shownG: number, exactG: number) => (exactG === 0 ? 0 : ((shownG - exactG) / exactG) * 100);
 
 /**
- * The measure to show a cook for an exact mass: one that can be measured, within 5 % of the exact amount, or 3 % where
- * it carries salt. Where no spoon, cup, count or ounce comes that close, grams are shown.
+ * How far a shown measure may be from an exact mass, in per cent: 5, or 3 where it carries salt; more only where the
+ * finest step of a kitchen scale is coarser than that, or where cups, spoons and ounces are all there is.
+ */
+export function measureBoundPct(massG: number, ingredient: Ingredient, units: Units): number {
+  const wanted = ingredient.saltPct > 0.5 ? SALT_MEASURE_BOUND_PCT : MEASURE_BOUND_PCT;
+  const byScale = massG > 0 ? (100 * finestStepG(massG)) / 2 / massG : 0;
+  return Math.max(wanted, byScale, units === 'us' ? FARTHEST_PCT : 0);
+}
+
+/**
+ * The measure to show a cook for an exact mass: one that can be measured. The plainest spoon, cup, count or ounce within
+ * 5 % of the exact amount, or 3 % where it carries salt; where none comes that close, what a kitchen scale shows, or in
+ * a kitchen of cups and ounces the nearest of those. Nobody is told tenths of a gram.
  * @param massG exact mass in g, zero or more
  * @param ingredient what is measured: its bulk density, salt and how it is sold
  * @param units the cook's system of measures
@@ -113,13 +148,22 @@ export function showMeasure(massG: number, ingredient: Ingredient, units: Units,
   const bound = ingredient.saltPct > 0.5 ? SALT_MEASURE_BOUND_PCT : MEASURE_BOUND_PCT;
   const cutDensity = cut === undefined ? undefined : ingredient.cuts[cut]?.densityGPerMl;
   const densityGPerMl = cutDensity ?? ingredient.densityIn?.[units] ?? ingredient.densityGPerMl;
+  const isPart = cut !== undefined && ingredient.cuts[cut]?.partOfWhole === true;
   const byVolume = ingredient.byVolume || cutDensity !== undefined;
+  const volumes = volumeCandidates(massG / densityGPerMl, densityGPerMl, units, isPoured(ingredient.id));
   const candidates = [
-    ...countCandidates(massG, ingredient),
-    ...(byVolume ? volumeCandidates(massG / densityGPerMl, densityGPerMl, units, isPoured(ingredient.id)) : []),
+    ...(isPart ? [] : countCandidates(massG, ingredient, units)),
+    ...(byVolume || (units === 'us' && isLoose(ingredient)) ? volumes : []),
     ...(units === 'us' && !byVolume ? ounces(massG) : []),
   ];
-  const chosen = candidates.find((one) => Math.abs(errorPct(one.massG, massG)) <= bound) ?? grams(massG, bound);
+  const off = (one: Candidate) => Math.abs(errorPct(one.massG, massG));
+  const nearest = (all: Candidate[]) => [...all].sort((a, b) => off(a) - off(b))[0];
+  const cupped = [...candidates, ...(ingredient.densityGPerMl === 1 || ingredient.inInches ? [] : volumes)];
+  const loose = units === 'us' ? nearest([...cupped, ...cupped.flatMap(loosely)]) : undefined;
+  const weighed = grams(massG, bound);
+  const chosen =
+    candidates.find((one) => off(one) <= bound) ??
+    (loose && off(loose) <= FARTHEST_PCT ? loose : nearest([weighed, ...candidates])!);
   return { text: chosen.text, errorPct: errorPct(chosen.massG, massG) };
 }
 

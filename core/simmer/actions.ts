@@ -65,7 +65,7 @@ function lighting(question: ActionQuestion): Draft[] {
 function adding(question: ActionQuestion): Draft[] {
   const lastRound = question.readyAtS.length;
   return question.pieces.map((piece) => {
-    const shown = showMeasure(piece.massG, ingredientById(piece.ingredientId), question.evening.units);
+    const shown = showMeasure(piece.massG, ingredientById(piece.ingredientId), question.evening.units, piece.cut);
     const isFinish = piece.round > lastRound;
     const pan = question.pans.find((one) => one.pan === piece.pan);
     const groups = (isFinish ? pan?.finishes[0] : pan?.rounds[0]) ?? [];

@@ -90,6 +90,10 @@ export async function geometryFaults(page: Page): Promise<string[]> {
       if (part.right > window.innerWidth + 1 || part.left < -1)
         faults.add(`beyond the screen: ${element.tagName} “${short(element.textContent)}”`);
       const style = getComputedStyle(element);
+      // What a browser draws in these fields cannot be measured: a day, or a time, and the button of its picker.
+      const letters = element instanceof HTMLInputElement ? { date: 9.5, time: 6.5 }[element.type] : undefined;
+      if (letters && box.width < letters * Number.parseFloat(style.fontSize))
+        faults.add(`field too narrow for a ${(element as HTMLInputElement).type}`);
       if (element instanceof HTMLInputElement && element.scrollWidth > element.clientWidth + 1)
         faults.add(`field too narrow for “${element.value}”: ${element.getAttribute('aria-label')}`);
       if (style.overflowX === 'auto' || style.overflowX === 'scroll')

@@ -7,7 +7,7 @@ import { StepTimer } from '@/features/timers/StepTimer';
 import { Button } from '@/ui/Button';
 import { Scale } from '@/ui/icons';
 import { Section } from '@/ui/Page';
-import { Body, Figure, Figures, Heading, Small } from '@/ui/Text';
+import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
 import { BatchSection } from './BatchSection';
 import { DrawChart } from './DrawChart';
@@ -122,7 +122,7 @@ export function LiquidMaking({ liquid }: { liquid: Liquid }) {
         <View role="list" className="border-t border-line">
           {liquid.steps.map((step) => (
             <View role="listitem" key={step.id} className="flex-row flex-wrap gap-x-4 border-b border-line py-3">
-              <View className="w-[4rem]">
+              <View className={clockColumn()}>
                 <Body className="font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
                   {turn.stepAt(step.id) ? clock(turn.stepAt(step.id)!) : ''}
                 </Body>

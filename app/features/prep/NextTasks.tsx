@@ -6,7 +6,7 @@ import { useEvening } from '@/features/evening/EveningContext';
 import { TickRow } from '@/ui/TickRow';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
-import { Body, Figure, Small } from '@/ui/Text';
+import { Body, clockColumn, Figure, Small } from '@/ui/Text';
 import { clock, dayShort, lasting, toDateField } from '@/ui/time';
 import { handTasks, inGoes, lengthS, nowTasks, type PrepGroup } from './prepWords';
 
@@ -82,7 +82,7 @@ export const NextTasks = memo(function NextTasks({ prep, now, begun, litAt, onTi
             role="listitem"
             className="min-h-target flex-row flex-wrap items-center gap-3 border-b border-line py-2"
           >
-            <Figure size="small" className="w-[4rem]">
+            <Figure size="small" className={clockColumn()}>
               {clock(litAt)}
             </Figure>
             <Body className="words font-semibold">Light the burner</Body>

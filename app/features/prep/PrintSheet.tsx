@@ -10,7 +10,7 @@ import { useLiveLog } from '@/features/stove/useLiveLog';
 import { Button } from '@/ui/Button';
 import { ChevronLeft, Printer } from '@/ui/icons';
 import { Instead } from '@/ui/Page';
-import { Body, Heading, Small } from '@/ui/Text';
+import { Body, clockColumn, Heading, Small } from '@/ui/Text';
 import { clock, dayShort, lasting } from '@/ui/time';
 import { handTasks, inGoes, lengthS } from './prepWords';
 import { sheetSize, type SheetWords } from './sheetSize';
@@ -112,7 +112,7 @@ export function PrintSheet() {
         <Heading level={3}>Then, in order</Heading>
         {groups.map(({ tasks }, index) => (
           <View key={tasks[0]!.id} className="flex-row flex-wrap gap-x-3 border-b border-line py-1">
-            <Body className="w-[3.5rem] font-semibold">{clock(tasks[0]!.startsAt)}</Body>
+            <Body className={`${clockColumn()} font-semibold`}>{clock(tasks[0]!.startsAt)}</Body>
             <View className="h-4 w-4 self-center border border-ink" />
             <View className="words">
               <Bold words={words.rows[index]!} />

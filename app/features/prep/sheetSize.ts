@@ -22,7 +22,7 @@ const SECTION_GAP = 20;
 const LIQUID_GAP = 8;
 const ROW_PADDING = 9;
 const ROW_LEAST = 24;
-const ROW_COLUMNS = 175;
+const ROW_COLUMNS = 213;
 const SECTIONS = 6;
 
 /** In hundredths of full size. */

@@ -6,7 +6,7 @@ import { AdviceList } from '@/features/evening/AdviceList';
 import { Faults } from '@/features/evening/Faults';
 import { Segmented } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
-import { Body, Figure, Figures, Heading, Small } from '@/ui/Text';
+import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
 import { StepDetail } from './StepDetail';
 import { SimmerTimeline } from './SimmerTimeline';
@@ -84,7 +84,7 @@ export function SimmerScreen() {
 function StepRow({ step, litAt }: { step: LiveStep; litAt: string }) {
   return (
     <View role="listitem" className="flex-row flex-wrap gap-x-4 border-b border-line py-3">
-      <Figure size="small" className="w-[4rem]">
+      <Figure size="small" className={clockColumn()}>
         {clock(shiftIso(litAt, step.atS))}
       </Figure>
       <View className="words gap-1">

@@ -15,7 +15,7 @@ export const MEAT = [
     perils: ['cookThrough'],
     draws: { mostShare: 0.7, ratePerMin: 0.05, activationKJPerMol: 60, holdsWater: 0 },
     settledDensityGPerMl: 1.05,
-    releasedShare: 0.12,
+    releasedShare: 0.22,
     kept: 'fridge',
     cuts: { chunk: { label: '3 cm chunks', short: 'chicken', thicknessMm: 28, pieceG: 28 } },
     replacements: [

@@ -67,7 +67,7 @@ export const SEA = [
     saltPct: 1.2,
     glutamatePct: 0.03,
     inosinatePct: 0.6,
-    tint: { hex: '#d9a95f', strength: 0.07 },
+    tint: { hex: '#d9a95f', strength: 0.03 },
     draws: {
       mostShare: 0.9,
       ratePerMin: 1.3,
@@ -92,7 +92,7 @@ export const SEA = [
     glutamatePct: 0.04,
     inosinatePct: 0.45,
     densityGPerMl: 0.2,
-    tint: { hex: '#e8c98a', strength: 0.25 },
+    tint: { hex: '#e8c98a', strength: 0.2 },
     draws: {
       mostShare: 0.9,
       ratePerMin: 0.19,

@@ -52,7 +52,7 @@ export const SEASONINGS = [
     acidPct: 0.8,
     glutamatePct: 0.75,
     ethanolPct: 2.5,
-    tint: { hex: '#a8612c', strength: 0.06 },
+    tint: { hex: '#b07a1c', strength: 0.055 },
     replacements: [
       { withIngredientId: 'darkSoy', keeps: 'salt', text: 'dark soy; the broth turns brown' },
       { withIngredientId: 'tamari', keeps: 'salt', text: 'tamari, without wheat; the broth turns darker' },
