@@ -26,6 +26,7 @@ export { project } from './live/project';
 export { liveView, type Change, type InPot, type LiveView, type NextStep } from './live/liveView';
 export { gramsTyped } from './measures/gramsTyped';
 export { showPinch, showVolume } from './measures/showMeasure';
+export { showLength, showWeight, withLengths } from './measures/showSize';
 export { newEvening } from './newEvening';
 export { planEvening, prepFromNow, prepProblemOf, remediesFromNow } from './planEvening';
 export { planPot } from './planPot';

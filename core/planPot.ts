@@ -18,6 +18,7 @@ import { describeLiquid } from './formula/describe';
 import { sum } from './formula/sum';
 import { buyWhole } from './measures/buyWhole';
 import { showMeasure } from './measures/showMeasure';
+import { withLengths } from './measures/showSize';
 import { solveBeside } from './plan/beside';
 import { jarFor } from './plan/jarFor';
 import { solveBroths, type BrothForDips, type SolvedLiquid } from './plan/broths';
@@ -33,7 +34,7 @@ function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly
     return {
       ingredientId: one.ingredientId,
       purpose: one.pan === 'aside' ? 'aside' : one.purpose,
-      cut: one.cuts.map(({ cut }) => what.cuts[cut]?.label ?? cut).join('; '),
+      cut: one.cuts.map(({ cut }) => withLengths(what.cuts[cut]?.label ?? cut, evening.units)).join('; '),
       massG: one.massG,
       shown: showMeasure(one.massG, what, evening.units),
       buy: buyWhole(one.massG, what),

@@ -1,5 +1,6 @@
 import { ingredientById } from '../catalogue/ingredients';
 import { VESSELS } from '../catalogue/vessels';
+import { measureBoundPct } from '../measures/showMeasure';
 import { planPot } from '../planPot';
 import { eveningFor, example } from '../testing/household';
 
@@ -133,9 +134,13 @@ describe('shown measures of a whole plan', () => {
     for (let count = 1; count <= 14; count += 1) {
       const plan = planPot(eveningFor(count, { units }));
       for (const part of plan.liquids.flatMap((liquid) => liquid.ingredients)) {
-        expect(Math.abs(part.roundingErrorPct)).toBeLessThanOrEqual(part.carriesSalt ? 3 : 5);
+        const bound = measureBoundPct(part.massG, ingredientById(part.ingredientId), units);
+        expect(Math.abs(part.roundingErrorPct)).toBeLessThanOrEqual(bound);
       }
-      for (const amount of plan.amounts) expect(Math.abs(amount.shown.errorPct)).toBeLessThanOrEqual(5);
+      for (const amount of plan.amounts) {
+        const bound = measureBoundPct(amount.massG, ingredientById(amount.ingredientId), units);
+        expect(Math.abs(amount.shown.errorPct)).toBeLessThanOrEqual(bound);
+      }
     }
   });
 });

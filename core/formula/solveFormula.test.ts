@@ -3,6 +3,7 @@ import type { Evening } from '@elixa/contract';
 import { BASES, BROTHS, FORMULAS, MARINADES, SAUCES } from '../catalogue/formulas';
 import { POT_FAMILIES, type Formula } from '../catalogue/formula';
 import { hasIngredient, ingredientById } from '../catalogue/ingredients';
+import { measureBoundPct } from '../measures/showMeasure';
 import { planPot } from '../planPot';
 import { eveningFor } from '../testing/household';
 import { solveLinear } from './linear';
@@ -110,10 +111,28 @@ describe.each(UNITS)('shown measures in %s', (units) => {
   it.each(FORMULAS)('stay within their bounds from 1 to 14 guests: $name', (formula) => {
     for (let count = 1; count <= 14; count += 1) {
       for (const part of solve(formula, count, { units }).ingredients) {
-        expect(Math.abs(part.roundingErrorPct)).toBeLessThanOrEqual(part.carriesSalt ? 3 : 5);
+        const bound = measureBoundPct(part.massG, ingredientById(part.ingredientId), units);
+        expect(Math.abs(part.roundingErrorPct)).toBeLessThanOrEqual(bound + 1e-9);
       }
     }
   });
+
+  // In kelp water there is a pinch of salt, and no more to be off by.
+  it.each(FORMULAS.filter((one) => one.id !== 'kelpWater'))(
+    'salt it all in all as planned, within 8 %, and for one guest within 15 %: $name',
+    (formula) => {
+      for (const count of [1, 2, 3, 4, 6, 9, 14]) {
+        const parts = solve(formula, count, { units }).ingredients.filter((part) => part.carriesSalt);
+        const saltOf = (massG: number, id: string) => (massG * ingredientById(id).saltPct) / 100;
+        const plannedG = parts.reduce((sum, part) => sum + saltOf(part.massG, part.ingredientId), 0);
+        const shownG = parts.reduce(
+          (sum, part) => sum + saltOf(part.massG * (1 + part.roundingErrorPct / 100), part.ingredientId),
+          0,
+        );
+        if (plannedG > 0) expect(Math.abs(shownG / plannedG - 1)).toBeLessThan(count === 1 ? 0.15 : 0.08);
+      }
+    },
+  );
 });
 
 describe('scaling', () => {

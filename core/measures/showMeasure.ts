@@ -2,6 +2,7 @@ import type { ShownMeasure, Units } from '@elixa/contract';
 import type { Ingredient } from '../catalogue/ingredient';
 import { isPoured } from '../catalogue/poured';
 import { fractionText } from './fraction';
+import { ouncesText } from './showSize';
 import { OUNCE_G, POUND_G, SPOONS } from './units';
 
 /** Largest error of a shown measure, and of one that carries salt, in per cent of the exact amount. */
@@ -83,10 +84,7 @@ function ounces(massG: number): Candidate[] {
   const step = massG < 2 * OUNCE_G ? 1 / 8 : massG < 4 * OUNCE_G ? 1 / 4 : massG < POUND_G ? 1 / 2 : 1;
   const count = nearestStep(massG / OUNCE_G, step);
   if (count <= 0) return [];
-  const pounds = Math.floor(count / 16);
-  const rest = count - pounds * 16;
-  const text = pounds > 0 ? `${pounds} lb${rest > 0 ? ` ${fractionText(rest)} oz` : ''}` : `${fractionText(count)} oz`;
-  return [{ text, massG: count * OUNCE_G }];
+  return [{ text: ouncesText(count), massG: count * OUNCE_G }];
 }
 
 /** Wholes and halves of things that are counted: an egg, half a leek; in inches where a kitchen measures so. */
@@ -158,12 +156,16 @@ export function showMeasure(massG: number, ingredient: Ingredient, units: Units,
   ];
   const off = (one: Candidate) => Math.abs(errorPct(one.massG, massG));
   const nearest = (all: Candidate[]) => [...all].sort((a, b) => off(a) - off(b))[0];
-  const cupped = [...candidates, ...(ingredient.densityGPerMl === 1 || ingredient.inInches ? [] : volumes)];
-  const loose = units === 'us' ? nearest([...cupped, ...cupped.flatMap(loosely)]) : undefined;
   const weighed = grams(massG, bound);
+  const pool =
+    units === 'us' && ingredient.densityGPerMl !== 1 && !ingredient.inInches ? [...candidates, ...volumes] : candidates;
+  // Where half a gram or an eighth of a spoon is much, a spoon that is not quite full comes closer.
+  const loose = units === 'us' || ingredient.saltPct > 0.5 ? pool.flatMap(loosely) : [];
+  const told = nearest([...pool, ...loose, ...(units === 'us' ? [] : [weighed])]);
   const chosen =
     candidates.find((one) => off(one) <= bound) ??
-    (loose && off(loose) <= FARTHEST_PCT ? loose : nearest([weighed, ...candidates])!);
+    (off(weighed) <= bound && units !== 'us' ? weighed : undefined) ??
+    (told && off(told) <= FARTHEST_PCT ? told : nearest([weighed, ...candidates])!);
   return { text: chosen.text, errorPct: errorPct(chosen.massG, massG) };
 }
 

@@ -1,4 +1,4 @@
-import type { Advice, Amount, Evening, PantryItem, ShoppingItem } from '@elixa/contract';
+import type { Advice, Amount, Evening, PantryItem, ShoppingItem, Units } from '@elixa/contract';
 import { formulaById } from '../catalogue/formulas';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/ingredients';
@@ -7,6 +7,8 @@ import { styleById } from '../catalogue/styles';
 import { portionsOf } from '../diners/portion';
 import { buyWhole } from '../measures/buyWhole';
 import { showMeasure } from '../measures/showMeasure';
+import { ouncesText, packWords, showWeight } from '../measures/showSize';
+import { OUNCE_G } from '../measures/units';
 import { goodOn } from './pantry';
 
 /** Less than this is no leftover to speak of. */
@@ -26,12 +28,12 @@ function inTheHouse(pantry: readonly PantryItem[], day: string): Map<string, num
 }
 
 /** A purchase of so much of something: whole things, packs, or weighed out. */
-function purchase(needG: number, what: Ingredient): { buy: ShoppingItem['buy']; boughtG: number } {
+function purchase(needG: number, what: Ingredient, units: Units): { buy: ShoppingItem['buy']; boughtG: number } {
   if (needG <= 0) return { buy: { count: 0, unit: '', text: 'in the house' }, boughtG: 0 };
   const pack = packOf(what);
   if (pack) {
     const count = Math.max(1, Math.ceil((needG / pack.massG) * NEAR_ENOUGH));
-    const unit = count === 1 ? pack.unit : pack.unitPlural;
+    const unit = packWords(count === 1 ? pack.unit : pack.unitPlural, units);
     const times = /^\d/.test(unit) ? ' ×' : '';
     return { buy: { count, unit: pack.unit, text: `${count}${times} ${unit}` }, boughtG: count * pack.massG };
   }
@@ -40,6 +42,10 @@ function purchase(needG: number, what: Ingredient): { buy: ShoppingItem['buy']; 
     return { buy: { count: whole.count, unit: whole.unit, text: whole.text }, boughtG: whole.count * what.sold.massG };
   }
   // What is weighed out is never less than what is needed.
+  if (units === 'us') {
+    const ounces = Math.ceil((needG / OUNCE_G) * 2 - 1e-9) / 2;
+    return { buy: { count: ounces, unit: 'oz', text: ouncesText(ounces) }, boughtG: ounces * OUNCE_G };
+  }
   const grams = Math.ceil(needG / LOOSE_STEP_G - 1e-9) * LOOSE_STEP_G;
   const text = grams >= 1000 ? `${grams / 1000} kg` : `${grams} g`;
   return { buy: { count: grams, unit: 'g', text }, boughtG: grams };
@@ -65,8 +71,8 @@ function useOf(leftG: number, what: Ingredient, evening: Evening): Advice | unde
   if (moreG < 1) return { text: `What is left ${keeps}` };
   const edit = { kind: 'gramsPerHead', ingredientId: what.id, grams: askedG + moreG } as const;
   return perHeadG <= MORE_A_HEAD_G
-    ? { text: `Take it all tonight: ${moreG} g a head more`, edit }
-    : { text: `Take ${moreG} g a head more; the rest ${keeps}`, edit };
+    ? { text: `Take it all tonight: ${showWeight(moreG, evening.units)} a head more`, edit }
+    : { text: `Take ${showWeight(moreG, evening.units)} a head more; the rest ${keeps}`, edit };
 }
 
 /** What a thing is bought as. */
@@ -104,7 +110,7 @@ export function shoppingList(
       const what = ingredientById(ingredientId);
       const haveG = Math.min(needG, have.get(ingredientId) ?? 0);
       const missingG = needG - haveG < needG * (1 - NEAR_ENOUGH) ? 0 : needG - haveG;
-      const { buy, boughtG } = purchase(missingG, what);
+      const { buy, boughtG } = purchase(missingG, what, evening.units);
       const leftG = Math.max(0, boughtG - missingG);
       return {
         ingredientId,

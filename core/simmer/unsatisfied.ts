@@ -7,6 +7,7 @@ import { portionsOf } from '../diners/portion';
 import { sum } from '../formula/sum';
 import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
+import { showWeight } from '../measures/showSize';
 import type { PanRounds, SimmerQuestion } from './panRounds';
 
 /** More rounds than this are a long evening. */
@@ -141,7 +142,7 @@ function ofLoad({ evening }: SimmerQuestion, pans: readonly PanRounds[]): Unsati
       {
         id: `load-${pan}`,
         text: `So much goes in at once that the boil stops for ${minutes(worst.recoveryS)} minutes`,
-        because: `${(massG / 1000).toFixed(1)} kg of cold food go into ${showVolume(fit.potBrothMl, evening.units)}. The plan gives everything that much longer; nothing is lifted out before it is done.`,
+        because: `${showWeight(massG, evening.units)} of cold food go into ${showVolume(fit.potBrothMl, evening.units)}. The plan gives everything that much longer; nothing is lifted out before it is done.`,
         remedies: [{ text: 'Put it in by halves, and let it boil in between' }],
       },
     ];

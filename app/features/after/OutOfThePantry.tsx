@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { inStock, pantryKey, takenOut } from '@elixa/core';
+import { inStock, pantryKey, showWeight, takenOut } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { PantryRow } from '@/features/pantry/PantryRow';
@@ -38,8 +38,8 @@ export function OutOfThePantry({ plan, evening, log }: { plan: PotPlan; evening:
                 <PantryRow
                   key={pantryKey(item)}
                   itemId={item.itemId}
-                  says={item.massG > 0 ? `${item.massG} g are left` : 'used up'}
-                  figure={`−${Math.round((stock.get(pantryKey(item)) ?? 0) - item.massG)} g`}
+                  says={item.massG > 0 ? `${showWeight(item.massG, evening.units)} left` : 'used up'}
+                  figure={`−${showWeight((stock.get(pantryKey(item)) ?? 0) - item.massG, evening.units)}`}
                 />
               ))}
             </View>

@@ -1,5 +1,5 @@
 import type { LiveEvent, PantryItem } from '@elixa/contract';
-import { foldLive, planPot } from '@elixa/core';
+import { foldLive, planPot, showWeight } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { useState } from 'react';
 import { usePantry } from '@/features/pantry/usePantry';
@@ -54,7 +54,7 @@ describe('after the evening', () => {
     await userEvent.press(screen.getByRole('button', { name: 'Show them' }));
     const needG = planPot(evening).shopping.find((item) => item.ingredientId === 'kelp')!.needG;
     const leftG = Math.round(500 - needG);
-    expect(screen.getByText(`${leftG} g are left`)).toBeTruthy();
+    expect(screen.getByText(`${showWeight(leftG, 'metric')} left`)).toBeTruthy();
     await userEvent.press(screen.getByRole('button', { name: 'Take them out of the pantry' }));
     expect(screen.getByText('What was eaten has been taken out of the pantry.')).toBeTruthy();
     expect(screen.getByText(`kelp: ${leftG}`)).toBeTruthy();

@@ -1,5 +1,5 @@
 import type { Liquid } from '@elixa/contract';
-import { ingredientById } from '@elixa/core';
+import { ingredientById, withLengths } from '@elixa/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -28,7 +28,10 @@ export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ing
   };
   const under = swap
     ? `instead of ${ingredientById(swap.ingredientId).name}`
-    : [part.note ?? (part.cut === undefined ? what.nativeName : undefined), part.cut && what.cuts[part.cut]?.label]
+    : [
+        part.note ?? (part.cut === undefined ? what.nativeName : undefined),
+        part.cut && withLengths(what.cuts[part.cut]?.label ?? '', evening.units),
+      ]
         .filter((words, index, all) => words && all.indexOf(words) === index)
         .join(' · ');
   return (

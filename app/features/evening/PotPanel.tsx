@@ -18,7 +18,7 @@ export function PotPanel() {
   return (
     <View className="gap-6">
       <PotFromAbove vessel={evening.vessel} sectors={build.sectors} />
-      <PotFromSide vessel={evening.vessel} build={build} measured />
+      <PotFromSide vessel={evening.vessel} build={build} units={evening.units} measured />
       <View className="flex-row justify-between">
         <View>
           <Figure>{clock(simmer.litAt)}</Figure>

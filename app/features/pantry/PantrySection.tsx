@@ -1,7 +1,8 @@
 import type { FieldError, ShoppingItem } from '@elixa/contract';
-import { inStock, pantryCsv, pantryFromCsv, pantryKey } from '@elixa/core';
+import { inStock, pantryCsv, pantryFromCsv, pantryKey, showWeight } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useEvening } from '@/features/evening/EveningContext';
 import { isoNow } from '@/features/stove/isoNow';
 import { saveText } from '@/store/files';
 import { Button, IconButton } from '@/ui/Button';
@@ -20,6 +21,7 @@ const INK = 'rgb(var(--ink))';
 
 /** What the house has, with the days of what was made ahead. */
 export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] }) {
+  const { evening } = useEvening();
   const { items, count } = usePantry();
   const [adding, setAdding] = useState(false);
   const [faults, setFaults] = useState<FieldError[]>([]);
@@ -44,7 +46,7 @@ export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] })
             const needG = needed.get(item.itemId);
             const says = [
               item.bestBefore ? `${isPast ? 'was good until' : 'good until'} ${dayAndMonth(item.bestBefore)}` : '',
-              needG === undefined ? '' : `${Math.round(needG)} g of it tonight`,
+              needG === undefined ? '' : `${showWeight(needG, evening.units)} of it tonight`,
             ].filter(Boolean);
             return (
               <PantryRow
@@ -52,7 +54,7 @@ export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] })
                 itemId={item.itemId}
                 says={says.join(' · ')}
                 warns={isPast}
-                figure={`${Math.round(item.massG)} g`}
+                figure={showWeight(item.massG, evening.units)}
               >
                 <IconButton
                   label={`${pantryName(item.itemId)} is used up`}

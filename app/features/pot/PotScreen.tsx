@@ -1,5 +1,5 @@
-import type { Amount, ShoppingItem } from '@elixa/contract';
-import { ingredientById, showVolume } from '@elixa/core';
+import type { Amount, ShoppingItem, Units } from '@elixa/contract';
+import { ingredientById, showLength, showVolume, showWeight } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
@@ -38,17 +38,18 @@ export function PotScreen() {
           },
           {
             value: showVolume(build.potBrothMl, evening.units),
-            says: `broth in first, to ${Math.round(build.liquidHeightMm)} mm`,
+            says: `broth in first, to ${showLength(build.liquidHeightMm, evening.units)}`,
           },
           ...(build.reserveMl >= 25
             ? [{ value: showVolume(build.reserveMl, evening.units), says: 'kept hot for topping up' }]
             : []),
         ]}
       />
-      {wide ? null : <PotFromSide vessel={evening.vessel} build={build} measured />}
+      {wide ? null : <PotFromSide vessel={evening.vessel} build={build} units={evening.units} measured />}
       <Body className="text-soft">
-        Filled to {Math.round(build.fillHeightMm)} of {Math.round(evening.vessel.innerDepthMm)} mm ({full} %). The
-        dashed line leaves {Math.round(build.headroomMm)} mm for foam.
+        Filled to {showLength(build.fillHeightMm, evening.units)} of{' '}
+        {showLength(evening.vessel.innerDepthMm, evening.units)} ({full} %). The dashed line leaves{' '}
+        {showLength(build.headroomMm, evening.units)} for foam.
       </Body>
       <ServiceChoice />
       {PARTS.map(({ purpose, title }) => {
@@ -73,14 +74,15 @@ export function PotScreen() {
 }
 
 /** What is bought is what the one shopping list says, for the whole evening. */
-function boughtWords(item: ShoppingItem | undefined): string {
+function boughtWords(item: ShoppingItem | undefined, units: Units): string {
   if (!item) return '';
   if (item.buy.count === 0) return ' · in the house';
-  const left = item.leftG >= 20 ? `, ${Math.round(item.leftG / 10) * 10} g left over` : '';
+  const left = item.leftG >= 20 ? `, ${showWeight(item.leftG, units)} left over` : '';
   return ` · buy ${item.buy.text}${left}`;
 }
 
 function AmountRow({ amount, item }: { amount: Amount; item?: ShoppingItem }) {
+  const { evening } = useEvening();
   const what = ingredientById(amount.ingredientId);
   return (
     <View className="min-h-main flex-row flex-wrap items-center gap-x-3 border-b border-line py-2">
@@ -89,7 +91,7 @@ function AmountRow({ amount, item }: { amount: Amount; item?: ShoppingItem }) {
         <Body className="font-semibold">{what.name}</Body>
         <Small>
           {amount.cut}
-          {boughtWords(item)}
+          {boughtWords(item, evening.units)}
         </Small>
       </View>
       <Figure size="small" className="text-right">

@@ -5,6 +5,7 @@ import {
   SECTION_WORDS,
   shoppingCsv,
   shoppingText,
+  showWeight,
   type Section as ShopSection,
 } from '@elixa/core';
 import { useState } from 'react';
@@ -104,11 +105,12 @@ export function ShoppingScreen() {
 }
 
 function ShoppingRow({ item, on, onChange }: { item: ShoppingItem; on: boolean; onChange(on: boolean): void }) {
+  const { units } = useEvening().evening;
   const what = ingredientById(item.ingredientId);
   const notes = [
     `needs ${item.needText}`,
-    item.haveG > 0 ? `${Math.round(item.haveG)} g of it in the house` : '',
-    item.leftG >= 20 ? `${Math.round(item.leftG / 5) * 5} g left over` : '',
+    item.haveG > 0 ? `${showWeight(item.haveG, units)} of it in the house` : '',
+    item.leftG >= 20 ? `${showWeight(item.leftG, units)} left over` : '',
     item.use && !item.use.edit ? item.use.text : '',
   ].filter(Boolean);
   return (

@@ -1,5 +1,5 @@
-import type { HeatSource, Vessel } from '@elixa/contract';
-import { HEAT_SOURCES, VESSELS, withVessel } from '@elixa/core';
+import type { HeatSource, Units, Vessel } from '@elixa/contract';
+import { HEAT_SOURCES, showLength, showVolume, VESSELS, withVessel } from '@elixa/core';
 import { Ruler } from '@/ui/icons';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -14,8 +14,8 @@ import { useRadioKeys } from '@/ui/choiceKeys';
 import { OwnPotSheet } from './OwnPotSheet';
 import { HEAT, UNITS } from './words';
 
-const sizeOf = (vessel: Vessel) =>
-  `${Math.round(vessel.innerDiameterMm / 10)} cm · ${(vessel.rimVolumeMl / 1000).toFixed(1)} l`;
+const sizeOf = (vessel: Vessel, units: Units) =>
+  `${showLength(vessel.innerDiameterMm, units)} · ${showVolume(vessel.rimVolumeMl, units)}`;
 
 /** Pots to choose from: the catalogue's and the evening's own. */
 function potsFor(current: Vessel): Vessel[] {
@@ -24,24 +24,25 @@ function potsFor(current: Vessel): Vessel[] {
 
 interface PotChoiceProps {
   vessel: Vessel;
+  units: Units;
   chosen: boolean;
   keys: object;
   onChoose(): void;
 }
 
-function PotChoice({ vessel, chosen, keys, onChoose }: PotChoiceProps) {
+function PotChoice({ vessel, units, chosen, keys, onChoose }: PotChoiceProps) {
   return (
     <Pressable
       {...keys}
       role="radio"
       aria-checked={chosen}
-      aria-label={`${vessel.name}, ${sizeOf(vessel)}`}
+      aria-label={`${vessel.name}, ${sizeOf(vessel, units)}`}
       onPress={onChoose}
       className={`min-w-[150px] flex-1 justify-end gap-1 rounded-2xl border-2 p-3 ${chosen ? 'border-iron bg-sheet' : 'border-line'}`}
     >
-      <PotFromSide vessel={vessel} />
+      <PotFromSide vessel={vessel} units={units} />
       <Body className={chosen ? 'font-semibold' : ''}>{vessel.name}</Body>
-      <Small>{sizeOf(vessel)}</Small>
+      <Small>{sizeOf(vessel, units)}</Small>
     </Pressable>
   );
 }
@@ -69,6 +70,7 @@ export function KitchenSection() {
             <PotChoice
               key={vessel.id}
               vessel={vessel}
+              units={evening.units}
               chosen={vessel.id === evening.vessel.id}
               keys={keys(vessel.id)}
               onChoose={() => change(withVessel(evening, vessel))}

@@ -1,5 +1,5 @@
-import type { Build, Vessel } from '@elixa/contract';
-import { ingredientById, radiusAtMm } from '@elixa/core';
+import type { Build, Units, Vessel } from '@elixa/contract';
+import { ingredientById, radiusAtMm, showLength } from '@elixa/core';
 import { memo, useId, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
@@ -12,6 +12,7 @@ interface Props {
   inPot?: ReadonlySet<string>;
   /** Writes heights and widths beside it. */
   measured?: boolean;
+  units?: Units;
 }
 
 const WALL_MM = 7;
@@ -80,7 +81,7 @@ function layPieces(vessel: Vessel, build: Build): Lying[] {
 }
 
 /** The pot cut through the middle, to scale: how deep it is, how high the broth stands and the room left for foam. */
-export const PotFromSide = memo(function PotFromSide({ vessel, build, inPot, measured }: Props) {
+export const PotFromSide = memo(function PotFromSide({ vessel, build, inPot, measured, units = 'metric' }: Props) {
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
@@ -92,8 +93,8 @@ export const PotFromSide = memo(function PotFromSide({ vessel, build, inPot, mea
   const reach = radius + 40;
   const top = depth + (measured ? 26 : 12);
   const label = build
-    ? `${vessel.name} from the side: filled to ${Math.round(liquidMm)} mm of ${Math.round(depth)} mm`
-    : `${vessel.name} from the side, ${Math.round(depth)} mm deep`;
+    ? `${vessel.name} from the side: filled to ${showLength(liquidMm, units)} of ${showLength(depth, units)}`
+    : `${vessel.name} from the side, ${showLength(depth, units)} deep`;
   const wall = `var(--pot-${vessel.material})`;
   const text = { fill: 'rgb(var(--ink))', fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
   return (
@@ -151,7 +152,7 @@ export const PotFromSide = memo(function PotFromSide({ vessel, build, inPot, mea
         {measured ? (
           <>
             <SvgText {...text} x={0} y={-depth - 10} textAnchor="middle">
-              {`${Math.round(vessel.innerDiameterMm / 10)} cm wide, ${(depth / 10).toFixed(1)} cm deep`}
+              {`${showLength(vessel.innerDiameterMm, units)} wide, ${showLength(depth, units)} deep`}
             </SvgText>
           </>
         ) : null}
