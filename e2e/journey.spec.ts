@@ -129,6 +129,11 @@ test('an evening from nothing to the note for next time, through a reload and a 
     await page.clock.fastForward(10_000);
     await page.getByRole('button', { name: 'All evenings' }).click();
     await expect(page.getByText('Bram wanted more tofu.')).toBeVisible();
+    // The device is emptied below: the server must have the note before.
+    await expect(async () => {
+      await page.clock.fastForward(2000);
+      expect(await (await fetch(`${server.url}/api/evenings`)).text()).toContain('Bram wanted more tofu.');
+    }).toPass();
     expect(await server.stop()).toBe(0);
     await server.start();
     await page.evaluate(() =>

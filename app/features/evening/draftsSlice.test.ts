@@ -88,6 +88,17 @@ describe('the draft of an evening', () => {
     expect(draftsReducer(unanswered, saveRefused({ id, problem: theirs }))[id]?.conflict?.version).toBe(2);
   });
 
+  it('knows its own writing with keys that hold nothing, as a form leaves them behind', () => {
+    const evening = practice({ title: 'Late practice' });
+    const [first, ...others] = evening.diners;
+    const sent = { ...evening, kitchen: undefined, diners: [{ ...first!, expecting: undefined }, ...others] };
+    const problem = { type: 't', title: 'x', status: 409, detail: 'x', current: stored(2, 'Late practice') };
+    const typed = draftsReducer(arrived(), eveningChanged(sent));
+    const state = draftsReducer(draftsReducer(typed, sendStarted({ id, sent })), saveRefused({ id, problem }))[id];
+    expect(state?.conflict).toBeUndefined();
+    expect(state).toMatchObject({ baseVersion: 2, unsaved: false });
+  });
+
   it('never takes an older answer for what it saved', () => {
     const sent = changed(arrived(), 'Saved')[id]!.evening;
     const saved = draftsReducer(changed(arrived(), 'Saved'), eveningSaved({ id, stored: stored(2, 'Saved'), sent }));

@@ -27,9 +27,12 @@ interface Saved {
 /** Sends that are remembered while no answer comes. */
 const REMEMBERED_SENDS = 8;
 
-/** Whether the server's document is this one; it trims, and keeps keys in an order of its own. */
+/**
+ * Whether the server's document is this one. It trims, keeps keys in an order of its own, and never hears of a key whose
+ * value is undefined, such as a form leaves behind.
+ */
 const isStoredAs = (sent: Evening, stored: Evening) => {
-  const read = eveningSchema.safeParse(sent);
+  const read = eveningSchema.safeParse(JSON.parse(JSON.stringify(sent)));
   return read.success && equal(read.data, stored);
 };
 
