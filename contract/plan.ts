@@ -11,9 +11,6 @@ const massG = z.number().nonnegative();
 
 export const shownMeasureSchema = z.object({ text: z.string(), errorPct: z.number() });
 
-/** What has to be bought of a thing sold whole, and what stays over. */
-export const buySchema = z.object({ count: z.number(), unit: z.string(), text: z.string(), leftG: massG });
-
 export const amountPurposeSchema = z.enum(['pot', 'aside', 'broth', 'dip', 'marinade', 'base', 'finish']);
 
 export const amountSchema = z.object({
@@ -22,7 +19,6 @@ export const amountSchema = z.object({
   cut: z.string().optional(),
   massG,
   shown: shownMeasureSchema,
-  buy: buySchema.optional(),
 });
 
 export const liquidStepSchema = z.object({
@@ -141,7 +137,8 @@ export const liquidSchema = z.object({
     .optional(),
   swaps: z.array(swapSchema),
   drawn: z.array(drawnSchema),
-  startBy: z.string().optional(),
+  /** The latest that it could be begun if nothing else were to be done; the preparation says when it is its turn. */
+  latestStartAt: z.string().optional(),
   ingredients: z.array(liquidIngredientSchema),
   steps: z.array(liquidStepSchema),
   water: waterLedgerSchema,
@@ -319,7 +316,6 @@ export const planSchema = z.object({
 });
 
 export type ShownMeasure = z.infer<typeof shownMeasureSchema>;
-export type Buy = z.infer<typeof buySchema>;
 export type AmountPurpose = z.infer<typeof amountPurposeSchema>;
 export type Amount = z.infer<typeof amountSchema>;
 export type LiquidStep = z.infer<typeof liquidStepSchema>;

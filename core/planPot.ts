@@ -16,7 +16,6 @@ import { seatTable } from './diners/table';
 import { chosenLiquids } from './formula/chosenLiquids';
 import { describeLiquid } from './formula/describe';
 import { sum } from './formula/sum';
-import { buyWhole } from './measures/buyWhole';
 import { showMeasure } from './measures/showMeasure';
 import { withLengths } from './measures/showSize';
 import { solveBeside } from './plan/beside';
@@ -37,7 +36,6 @@ function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly
       cut: one.cuts.map(({ cut }) => withLengths(what.cuts[cut]?.label ?? cut, evening.units)).join('; '),
       massG: one.massG,
       shown: showMeasure(one.massG, what, evening.units),
-      buy: buyWhole(one.massG, what),
     };
   });
   const fromLiquids: Amount[] = liquids.flatMap((liquid) =>
@@ -46,7 +44,6 @@ function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly
       purpose: PURPOSE[liquid.kind],
       massG: part.massG,
       shown: { text: part.shownText, errorPct: part.roundingErrorPct },
-      buy: buyWhole(part.massG, ingredientById(part.ingredientId)),
     })),
   );
   return [...fromPot, ...fromLiquids];

@@ -178,7 +178,7 @@ export function describeLiquid(given: {
     batch: place === 'aside' || jar ? undefined : batchOf(active, solution, evening, takenShare),
     swaps: appliedSwaps(evening, active),
     drawn: solution.drawn,
-    startBy: shiftIso(readyBy, -totalS(steps)),
+    latestStartAt: shiftIso(readyBy, -totalS(steps)),
     ingredients,
     steps,
     water: solution.water,

@@ -1,5 +1,11 @@
-import type { Buy } from '@elixa/contract';
 import type { Ingredient } from '../catalogue/ingredient';
+
+interface Buy {
+  count: number;
+  unit: string;
+  text: string;
+  leftG: number;
+}
 
 /**
  * What must be bought of a thing that is sold whole, and what stays over.

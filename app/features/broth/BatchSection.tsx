@@ -53,7 +53,7 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
           <Small>On the jar</Small>
           <Body className="text-lg font-semibold">{liquid.name}</Body>
           <Body>
-            Made {dayAndMonth(liquid.startBy ?? evening.sitDownAt)}, good until {dayAndMonth(batch.keepUntil)}
+            Made {dayAndMonth(liquid.latestStartAt ?? evening.sitDownAt)}, good until {dayAndMonth(batch.keepUntil)}
           </Body>
           {liquid.contains.length > 0 ? <Body>Contains {liquid.contains.join(', ')}</Body> : null}
           <Body>{showVolume(batch.keptMl, evening.units)} are left after the evening.</Body>

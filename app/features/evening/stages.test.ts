@@ -15,7 +15,7 @@ describe('what is left of each stage', () => {
     const first = prep.tasks.find((task) => task.subjectId === broth.id)!;
     expect(left(plan, waiting).broth).toBe('planning');
     expect(left(plan, waiting, prep).broth).toBe(`at ${clock(first.startsAt)}`);
-    expect(Date.parse(first.startsAt)).toBeLessThanOrEqual(Date.parse(broth.startBy!));
+    expect(Date.parse(first.startsAt)).toBeLessThanOrEqual(Date.parse(broth.latestStartAt!));
     const tasks = prep.tasks.filter((task) => task.subjectId !== broth.id);
     expect(left(plan, waiting, { ...prep, tasks }).broth).toBe('made');
   });

@@ -24,7 +24,7 @@ function prepLeft(prep: Prep): string {
 
 /** When the broth's turn comes: one time, that of the preparation, and none before it is planned. */
 function brothLeft(broth: Liquid | undefined, prep: Prep | undefined): string {
-  if (!broth?.startBy) return '';
+  if (!broth?.latestStartAt) return '';
   if (!prep) return 'planning';
   const next = prep.tasks.find((task) => task.subjectId === broth.id);
   return next ? `at ${clock(next.startsAt)}` : 'made';
