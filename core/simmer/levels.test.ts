@@ -128,6 +128,10 @@ describe('the small pan', () => {
         .filter((one) => one.pan === 'aside' && one.round === round)
         .reduce((sum, one) => sum + one.massG, 0);
     expect(asideG(1)).toBeCloseTo(asideG(2), 6);
+    const edit = plan.simmer.unsatisfied.find((one) => one.id === 'asideRounds')!.remedies[0]!.edit!;
+    const together = planPot(applyEdit({ ...crowd(14, 13), service: 'rounds' }, edit));
+    expect(ids(together)).not.toContain('asideRounds');
+    expect(together.simmer.pieces.every((one) => one.pan === 'main')).toBe(true);
   });
 });
 
@@ -146,6 +150,10 @@ describe('what a pot cannot give is told, with what mends it', () => {
       eveningFor(2, { heatSource: { id: 'plate', name: 'plate', kind: 'electricPlate', powerW }, vessel });
     expect(ids(planPot(plate(600)))).toContain('lidStays-main');
     expect(planPot(plate(600)).simmer.actions.find((one) => one.kind === 'boil')!.says).toMatch(/leave the lid on/);
+    const stronger = planPot(plate(600)).simmer.unsatisfied.find((one) => one.id === 'lidStays-main')!.remedies[0]!;
+    expect(ids(planPot(applyEdit(plate(600), stronger.edit!)))).not.toContain('lidStays-main');
+    // Clay does not work on induction, which would be the strongest.
+    expect(stronger.text).toBe('Use the electric plate');
     const faults = checkEvening(plate(300, VESSELS[1]));
     expect(faults).toEqual([expect.objectContaining({ field: 'heatSource.powerW' })]);
     expect(faults[0]!.fix).toMatch(/\d+ W or more/);

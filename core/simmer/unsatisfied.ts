@@ -1,6 +1,7 @@
-import type { Advice, Evening, SimmerPiece, Unsatisfied } from '@elixa/contract';
+import type { Advice, Evening, HeatSource, SimmerPiece, Unsatisfied } from '@elixa/contract';
 import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../build/fit';
 import { usableVolumeMl } from '../build/vesselShape';
+import { EFFICIENCY, HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { ingredientById } from '../catalogue/ingredients';
 import { portionsOf } from '../diners/portion';
@@ -16,6 +17,9 @@ const MANY_ROUNDS = 3;
 const LONG_COLD_S = 240;
 /** A pot that takes longer than this from its broth to the boil is told. */
 const SLOW_BOIL_S = 45 * 60;
+
+/** A burner is worth changing for a fifth more heat in the pot. */
+const CLEARLY_MORE = 1.2;
 
 const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
 
@@ -66,7 +70,11 @@ function ofRoom(question: SimmerQuestion): Unsatisfied[] {
   if (fit.aside && ofPot < fit.rounds) {
     const name = fit.aside.vessel.name;
     const text = `The ${name} needs ${fit.rounds} rounds, where the pot alone needs ${ofPot}`;
-    const swapAll: Advice = { text: 'Exchange it for everyone instead, under who eats' };
+    const ids = evening.choices.swaps.filter((swap) => swap.scope === 'aside').map((swap) => swap.ingredientId);
+    const swapAll: Advice = {
+      text: 'Exchange it for everyone instead',
+      edit: ids.length > 0 ? { kind: 'swapForEveryone', ingredientIds: ids } : undefined,
+    };
     return [{ id: 'asideRounds', text, because: roomWords(evening, fit.aside, name), remedies: [swapAll] }];
   }
   if (fit.rounds <= MANY_ROUNDS) return [];
@@ -101,11 +109,22 @@ function ofCover({ evening, fit }: SimmerQuestion, pans: readonly PanRounds[]): 
   });
 }
 
+/** The strongest burner of the house that suits the pot, where that is clearly more than there is. */
+function strongerBurner({ vessel, heatSource }: Evening): Advice {
+  const inPotW = ({ kind, powerW }: HeatSource) => powerW * EFFICIENCY[kind];
+  const [best] = HEAT_SOURCES.filter((one) => one.kind !== 'induction' || vessel.inductionReady)
+    .filter((one) => inPotW(one) >= inPotW(heatSource) * CLEARLY_MORE)
+    .sort((a, b) => inPotW(b) - inPotW(a));
+  if (!best) return { text: 'Use a stronger burner' };
+  return { text: `Use the ${best.name}`, edit: { kind: 'heatSource', heatSourceId: best.id } };
+}
+
 /** A flame that hardly brings the pot to the boil, or only with its lid on. */
-function ofBoil({ model }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
+function ofBoil({ evening, model }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
   return pans.flatMap(({ pan, context, fit }): Unsatisfied[] => {
     const name = pan === 'aside' ? 'small pan' : 'pot';
-    const stronger: Advice = { text: 'Use a stronger burner' };
+    // The small pan stands on a ring of its own.
+    const stronger = pan === 'main' ? strongerBurner(evening) : { text: 'Use a stronger ring for it' };
     if (holdsBoil(context) !== 'open') {
       return [
         {
