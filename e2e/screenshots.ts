@@ -44,6 +44,8 @@ async function preparing(page: Page, base: string): Promise<void> {
       .click();
     await page.waitForTimeout(1500);
   }
+  // A tap brings its button into view; the picture shows the page from its top.
+  await page.evaluate(() => document.querySelectorAll('*').forEach((one) => one.scrollTo(0, 0)));
 }
 
 const SHOTS: Shot[] = [

@@ -18,6 +18,6 @@ export function gramsTyped(text: string, what: Ingredient, units: Units, cut?: s
   const { sold, inInches } = what;
   if (amount?.kind === 'length' && inInches?.unit === 'inch') return (amount.lengthMm / 25.4) * inInches.massG;
   if (amount?.kind !== 'count') return undefined;
-  if (inInches && amount.of?.startsWith(inInches.unit.split(' ')[0]!)) return amount.count * inInches.massG;
+  if (inInches && amount.of?.startsWith(inInches.unit.split(/\W/)[0]!)) return amount.count * inInches.massG;
   return sold && amount.count * sold.massG;
 }

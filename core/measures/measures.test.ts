@@ -58,7 +58,7 @@ describe('kitchen rounding', () => {
     for (const what of INGREDIENTS)
       for (const massG of [6, 13, 19.4, 47, 98, 260, 1150])
         expect(`${what.id} ${showMeasure(massG, what, 'us').text}`).not.toMatch(/ k?g$/);
-    expect(showMeasure(9.7, ingredientById('kelp'), 'us').text).toBe('1 square of 4 inches');
+    expect(showMeasure(9.7, ingredientById('kelp'), 'us').text).toBe('1 square, 4 in');
     expect(showMeasure(12, ingredientById('ginger'), 'us').text).toBe('1½ inches');
     expect(showMeasure(26, ingredientById('bonitoFlakes'), 'us').text).toMatch(/cups/);
     expect(showMeasure(1.8, ingredientById('salt'), 'us').text).toBe('generous ¼ tsp');

@@ -1,6 +1,7 @@
 import { INGREDIENTS } from '../catalogue/ingredients';
 import { planPot } from '../planPot';
 import { eveningFor } from '../testing/household';
+import { fractionText } from './fraction';
 import { packWords, showLength, showWeight, withLengths } from './showSize';
 
 describe('sizes where nothing has to be exact', () => {
@@ -31,6 +32,22 @@ describe('sizes where nothing has to be exact', () => {
     expect(withLengths('cut in 4 commas', 'us')).toBe('cut in 4 commas');
     for (const { label } of INGREDIENTS.flatMap((one) => Object.values(one.cuts)))
       expect(withLengths(label, 'us')).not.toMatch(/\d ?(mm|cm)\b/);
+  });
+
+  it('has thin slices in sixteenths', () => {
+    expect(withLengths('2 mm slices', 'us')).toBe('1/16 in slices');
+  });
+
+  it('never has a piece cut thicker than its time is for', () => {
+    for (const [mm, inches] of [
+      [30, 1.125],
+      [15, 0.5],
+      [8, 0.25],
+      [28, 1],
+    ] as const) {
+      expect(inches * 25.4).toBeLessThanOrEqual(mm);
+      expect(withLengths(`${mm} mm slices`, 'us')).toBe(`${fractionText(inches)} in slices`);
+    }
   });
 });
 

@@ -49,15 +49,17 @@ export function showLength(mm: number, units: Units): string {
 const LENGTH = /(\d+(?:\.\d+)?) ?(cm|mm)\b/g;
 
 /**
- * Words of the catalogue with their lengths by the cook's own ruler.
+ * Words of the catalogue with their lengths by the cook's own ruler. Rounded down: a piece cut thicker than the plan has
+ * it would not be done in its time.
  * @example withLengths('4 mm rounds', 'us') // '⅛ in rounds'
  */
-export const withLengths = (text: string, units: Units): string =>
-  units === 'us'
-    ? text.replace(LENGTH, (_, number: string, unit: string) =>
-        showLength(Number(number) * (unit === 'cm' ? 10 : 1), units),
-      )
-    : text;
+export function withLengths(text: string, units: Units): string {
+  if (units !== 'us') return text;
+  return text.replace(LENGTH, (_, number: string, unit: string) => {
+    const eighths = Math.floor(((Number(number) * (unit === 'cm' ? 10 : 1)) / INCH_MM) * 8);
+    return eighths === 0 ? '1/16 in' : `${fractionText(eighths / 8)} in`;
+  });
+}
 
 const FLUID_OUNCE_ML = 29.5735;
 const CONTENTS = /(\d+(?:\.\d+)?) ?(kg|g|ml|l)\b/g;

@@ -46,7 +46,7 @@ export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ing
           <Body className="font-semibold">{what.name}</Body>
           {under ? <Small>{under}</Small> : null}
         </View>
-        <View className="items-end">
+        <View className="ml-auto items-end">
           <Figure size="small">{part.shownText}</Figure>
           <Small>{exactness(part.massG, part.roundingErrorPct)}</Small>
         </View>

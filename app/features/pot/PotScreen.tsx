@@ -94,7 +94,7 @@ function AmountRow({ amount, item }: { amount: Amount; item?: ShoppingItem }) {
           {boughtWords(item, evening.units)}
         </Small>
       </View>
-      <Figure size="small" className="text-right">
+      <Figure size="small" className="ml-auto text-right">
         {amount.shown.text}
       </Figure>
     </View>

@@ -50,6 +50,10 @@ const LAYER: Record<string, number> = {
   leaf: 4,
 };
 
+/** What a ruler says of a pot: centimetres for both, or inches. */
+const size = (mm: number, units: Units) =>
+  units === 'us' ? showLength(mm, units) : `${Number((mm / 10).toFixed(1))} cm`;
+
 function layPieces(vessel: Vessel, build: Build): Lying[] {
   const spacing = 25;
   const rows = Math.max(1, Math.floor(build.fillHeightMm / 15));
@@ -152,7 +156,7 @@ export const PotFromSide = memo(function PotFromSide({ vessel, build, inPot, mea
         {measured ? (
           <>
             <SvgText {...text} x={0} y={-depth - 10} textAnchor="middle">
-              {`${showLength(vessel.innerDiameterMm, units)} wide, ${showLength(depth, units)} deep`}
+              {`${size(vessel.innerDiameterMm, units)} wide, ${size(depth, units)} deep`}
             </SvgText>
           </>
         ) : null}

@@ -152,7 +152,7 @@ export const MUSHROOMS_AND_SEAWEED = [
     nativeName: 'kombu',
     family: 'seaweed',
     kinds: ['plant'],
-    inInches: { unit: 'square of 4 inches', unitPlural: 'squares of 4 inches', massG: 10, smallestPart: 0.25 },
+    inInches: { unit: 'square, 4 in', unitPlural: 'squares, 4 in', massG: 10, smallestPart: 0.25 },
     composition: { water: 0.095, protein: 0.058, fat: 0.013, carbohydrate: 0.3, fibre: 0.321, ash: 0.213 },
     saltPct: 6.5,
     glutamatePct: 2.2,
