@@ -20,12 +20,12 @@ const OPTIONS = [
 /** One guest: name, what to remember, how hungry. */
 export function DinerRow({ diner, onEdit, onAppetite }: Props) {
   return (
-    <View className="min-h-main flex-row flex-wrap items-center gap-x-3 border-b border-line py-2">
+    <View className="min-h-main flex-row flex-wrap items-center gap-x-3 gap-y-2 border-b border-line py-2">
       <Pressable
         role="button"
         aria-label={`Change ${diner.name}`}
         onPress={onEdit}
-        className="words min-h-target flex-row items-center gap-3"
+        className="min-h-target min-w-[7rem] flex-1 flex-row items-center gap-3"
       >
         <View className="min-w-0 flex-1">
           <Body className="text-lg font-semibold">{diner.name}</Body>
