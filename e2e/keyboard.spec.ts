@@ -57,6 +57,29 @@ test('a sheet is opened, filled in and left by keys alone: nothing is lost, and 
   await expect.poll(() => focused(page)).toMatch(/^Change /);
 });
 
+test('a guest is added with the keyboard alone: one, and the next key begins at the title of the sheet', async ({
+  page,
+}) => {
+  await who(page);
+  const guests = page.getByRole('button', { name: /^Change / });
+  const before = await guests.count();
+  const add = page.getByRole('button', { name: 'Add a guest' });
+  for (const name of ['Ægir', 'Ran']) {
+    await add.press('Enter');
+    const sheet = page.getByRole('dialog');
+    await expect(sheet).toBeVisible();
+    await expect(sheet.getByRole('heading', { level: 2 }).locator('..')).toBeFocused();
+    await page.keyboard.press('Tab');
+    await expect(sheet.getByRole('button', { name: 'Close' })).toBeFocused();
+    await sheet.getByLabel('Name').fill(name);
+    await page.keyboard.press('Enter');
+    await expect(sheet).toBeHidden();
+    await expect(add).toBeFocused();
+  }
+  await expect(guests).toHaveCount(before + 2);
+  await expect(page.getByRole('button', { name: 'Change Ran' })).toBeVisible();
+});
+
 test('Escape takes back what was half typed, and nothing else', async ({ page }) => {
   await who(page);
   const power = page.getByLabel('Power, W');

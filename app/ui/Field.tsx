@@ -55,7 +55,11 @@ export function Field(props: Props) {
         onChange={(event) => onChange(event.target.value)}
         onBlur={onBlur}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') onEnter?.();
+          if (event.key === 'Enter' && onEnter) {
+            // It would press as well whatever has the focus once the sheet is closed.
+            event.preventDefault();
+            onEnter();
+          }
           if (event.key === 'Escape') onEscape?.();
         }}
         style={{

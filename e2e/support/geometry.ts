@@ -37,6 +37,11 @@ export async function geometryFaults(page: Page): Promise<string[]> {
       bottom: number;
     }
     const SLACK = 2;
+    /** What stands in the fields that a browser draws itself, and its button and margins beside it. */
+    const DRAWN: Record<string, { letters: number; besidePx: number }> = {
+      date: { letters: 10, besidePx: 55 },
+      time: { letters: 8, besidePx: 40 },
+    };
     const root = document.querySelector('[aria-modal=true]') ?? document.body;
     const faults = new Set<string>();
     const short = (words: string) => words.trim().replace(/\s+/g, ' ').slice(0, 50);
@@ -91,8 +96,8 @@ export async function geometryFaults(page: Page): Promise<string[]> {
         faults.add(`beyond the screen: ${element.tagName} “${short(element.textContent)}”`);
       const style = getComputedStyle(element);
       // What a browser draws in these fields cannot be measured: a day, or a time, and the button of its picker.
-      const letters = element instanceof HTMLInputElement ? { date: 9.5, time: 6.5 }[element.type] : undefined;
-      if (letters && box.width < letters * Number.parseFloat(style.fontSize))
+      const drawn = element instanceof HTMLInputElement ? DRAWN[element.type] : undefined;
+      if (drawn && box.width < drawn.letters * 0.6 * Number.parseFloat(style.fontSize) + drawn.besidePx)
         faults.add(`field too narrow for a ${(element as HTMLInputElement).type}`);
       if (element instanceof HTMLInputElement && element.scrollWidth > element.clientWidth + 1)
         faults.add(`field too narrow for “${element.value}”: ${element.getAttribute('aria-label')}`);
