@@ -62,8 +62,9 @@ test('a guest is added with the keyboard alone: one, and the next key begins at 
 }) => {
   await who(page);
   const guests = page.getByRole('button', { name: /^Change / });
-  const before = await guests.count();
   const add = page.getByRole('button', { name: 'Add a guest' });
+  await expect(add).toBeVisible();
+  const before = await guests.count();
   for (const name of ['Ægir', 'Ran']) {
     await add.press('Enter');
     const sheet = page.getByRole('dialog');

@@ -43,7 +43,7 @@ export function Button({ label, look = 'plain', icon, className = '', wordsClass
     >
       {icon ? <View aria-hidden>{icon}</View> : null}
       <Text
-        className={classes('min-w-0 shrink font-sans', left ? 'text-left' : 'text-center', WORDS[look], wordsClassName)}
+        className={classes('shrink font-sans', left ? 'min-w-0 text-left' : 'text-center', WORDS[look], wordsClassName)}
       >
         {label}
       </Text>

@@ -71,6 +71,7 @@ export function Field(props: Props) {
           borderRadius: 12,
           border: `1px solid rgb(var(${error ? '--ember' : '--edge'}))`,
           background: 'rgb(var(--sheet))',
+          color: 'rgb(var(--ink))',
           fontVariantNumeric: 'tabular-nums',
         }}
         {...rest}
