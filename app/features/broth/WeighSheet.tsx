@@ -15,7 +15,8 @@ const LEAST_G = 1;
 const POURS_G = [1, 5, 20, 100];
 
 const near = (offG: number, targetG: number) => Math.abs(offG) <= Math.max(LEAST_G, targetG * ON_TARGET);
-const grams = (massG: number) => `${Number(massG.toFixed(massG < 20 ? 1 : 0))} g`;
+/** Halves of a gram only where there are few. */
+const grams = (massG: number) => `${massG < 3 ? Math.round(massG * 2) / 2 : Math.round(massG)} g`;
 
 function stateWords(offG: number, targetG: number): string {
   if (near(offG, targetG)) return 'that is it';
