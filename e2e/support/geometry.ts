@@ -78,7 +78,7 @@ export async function geometryFaults(page: Page): Promise<string[]> {
         style.visibility === 'hidden' ||
         Number(style.opacity) === 0 ||
         style.clipPath !== 'none' ||
-        Boolean(element.closest('[data-visually-hidden], [inert]'))
+        Boolean(element.closest('[inert]'))
       );
     };
     const both = (a: Box, b: Box) => ({
@@ -102,7 +102,7 @@ export async function geometryFaults(page: Page): Promise<string[]> {
       if (element instanceof HTMLInputElement && element.scrollWidth > element.clientWidth + 1)
         faults.add(`field too narrow for “${element.value}”: ${element.getAttribute('aria-label')}`);
       if (style.overflowX === 'auto' || style.overflowX === 'scroll')
-        if (element.scrollWidth > element.clientWidth + 1 && !element.hasAttribute('data-sideways'))
+        if (element.scrollWidth > element.clientWidth + 1)
           faults.add(`goes sideways: ${element.tagName} “${short(element.textContent)}”`);
     }
     if (document.documentElement.scrollWidth > window.innerWidth + 1) faults.add('the page goes sideways');
