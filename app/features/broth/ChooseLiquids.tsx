@@ -55,13 +55,15 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
       .flatMap((one) => ingredientById(one.ingredientId).kinds),
   );
   const isFor = ({ needs }: Formula) => needs === undefined || kinds.has(needs);
+  // What needs a food that this pot does not have stays only where it is chosen already.
+  const broths = BROTHS.filter((one) => isFor(one) || one === chosen.broth || one === chosen.otherHalf);
   const ids = (list: readonly Formula[]) => new Set(list.map((one) => one.id));
   return (
     <Sheet title="Broths and sauces" open={open} onClose={onClose}>
       <Section title="Broth">
         <ChoiceList
           label="Broth"
-          options={BROTHS.map((one) => ({ value: one.id, label: one.name, says: says(one) }))}
+          options={broths.map((one) => ({ value: one.id, label: one.name, says: says(one) }))}
           value={chosen.broth.id}
           onChange={(broth) => set({ broth })}
         />
@@ -72,11 +74,13 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
             label="In the other half of the pot"
             options={[
               { value: chosen.broth.id, label: 'The same broth', says: 'One broth on both sides.' },
-              ...BROTHS.filter((one) => one.id !== chosen.broth.id).map((one) => ({
-                value: one.id,
-                label: one.name,
-                says: says(one),
-              })),
+              ...broths
+                .filter((one) => one.id !== chosen.broth.id)
+                .map((one) => ({
+                  value: one.id,
+                  label: one.name,
+                  says: says(one),
+                })),
             ]}
             value={(chosen.otherHalf ?? chosen.broth).id}
             onChange={(otherHalf) => set({ otherHalf: otherHalf === chosen.broth.id ? undefined : otherHalf })}

@@ -6,6 +6,7 @@ import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
 import { Conflicts } from '../who/Conflicts';
 import { BatchSection } from './BatchSection';
+import { ChooseLiquids } from './ChooseLiquids';
 import { keepsWords, tabName, tasteWord } from './liquidWords';
 import { JarSection } from './JarSection';
 import { LeftOut } from './LeftOut';
@@ -26,6 +27,24 @@ function OfLiquid({ id, show }: { id: string; show(liquid: Liquid): React.ReactN
 jest.mock('@/store/localStore', () => ({
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
+
+describe('what is offered', () => {
+  const offered = (name: string) => screen.queryByText(name) !== null;
+
+  it('needs no food that the pot does not have, unless it is chosen already', async () => {
+    await inEvening(choosing({}), <ChooseLiquids open onClose={() => undefined} />);
+    expect(offered('Chicken broth')).toBe(true);
+    expect(offered('Pork poaching broth')).toBe(false);
+    expect(offered('Salted chicken')).toBe(true);
+    expect(offered('Sweet soy marinade for beef')).toBe(false);
+  });
+
+  it('stays on the list where it is chosen', async () => {
+    const porky = choosing({ liquids: { broth: 'poachedPork' } });
+    await inEvening(porky, <ChooseLiquids open onClose={() => undefined} />);
+    expect(offered('Pork poaching broth')).toBe(true);
+  });
+});
 
 describe('what to measure', () => {
   const row = (ingredientId: string) => (

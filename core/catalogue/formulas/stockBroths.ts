@@ -344,6 +344,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     named: { of: ['porkBelly'], otherwise: 'Poaching broth' },
     kind: 'broth',
     families: ['souredPork'],
+    needs: 'pork',
     purpose: 'The pork is poached first; its liquid is the broth, and the soured cabbage brings the salt.',
     scaledBy: 'finishedVolume',
     thinnedWith: 'water',
