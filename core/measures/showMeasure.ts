@@ -30,7 +30,8 @@ function volumeCandidates(volumeMl: number, densityGPerMl: number, units: Units,
   const spoonLabel = (unit: string) => (count: number) => `${fractionText(count)} ${unit}`;
   if (units === 'metric') {
     if (poured && volumeMl >= 1000) {
-      add(nearestStep(volumeMl, 25), 1, (ml) => `${Number((ml / 1000).toFixed(3))} l`);
+      add(nearestStep(volumeMl, 50), 1, (ml) => `${Number((ml / 1000).toFixed(2))} l`);
+      add(nearestStep(volumeMl, 25), 1, (ml) => `${ml} ml`);
     } else if (poured && volumeMl >= 90) {
       add(nearestStep(volumeMl, 25), 1, (ml) => `${ml} ml`);
       add(nearestStep(volumeMl, 5), 1, (ml) => `${ml} ml`);

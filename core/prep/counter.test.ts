@@ -39,7 +39,7 @@ describe('what stands on the counter', () => {
     const swaps = [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' as const }];
     const evening = example('muffled-peal');
     const aside = counterList(planPot({ ...evening, choices: { swaps, leaveOut: [] } }));
-    expect(aside.some((item) => item.name.endsWith(', for the small pan'))).toBe(true);
+    expect(aside.some((item) => item.name.endsWith(' (small pan)'))).toBe(true);
   });
 });
 

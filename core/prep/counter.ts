@@ -54,7 +54,7 @@ export function counterList({ simmer, liquids, amounts, build }: PotPlan): Count
     .sort((a, b) => a.inAtS - b.inAtS || a.id.localeCompare(b.id));
   const food = first.map((piece): CounterItem => ({
     id: `${piece.pan}-${piece.ingredientId}-${piece.cut}`,
-    name: shortName(piece.ingredientId, piece.cut) + (piece.pan === 'aside' ? ', for the small pan' : ''),
+    name: shortName(piece.ingredientId, piece.cut) + (piece.pan === 'aside' ? ' (small pan)' : ''),
     amountText: simmer.actions.find((action) => action.pieceId === piece.id)?.shownText,
     ingredientId: piece.ingredientId,
     cut: piece.cut,

@@ -142,7 +142,27 @@ describe('what a pot cannot give is told, with what mends it', () => {
     expect(told.because).toMatch(/cook through/);
     const edit = told.remedies[0]!.edit!;
     expect(ids(planPot(applyEdit(dry, edit)))).not.toContain('uncovered-main');
-    expect(ids(planPot(eveningFor(4)))).not.toContain('uncovered-main');
+    for (let heads = 1; heads <= 14; heads += 1)
+      expect(ids(planPot(eveningFor(heads))).filter((id) => id.startsWith('uncovered'))).toEqual([]);
+  });
+
+  it('makes more broth for it where some eat from a small pan, and never less', () => {
+    const evening = eveningFor(3, {
+      overrides: { brothMlPerHead: 200 },
+      choices: {
+        swaps: [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' }],
+        leaveOut: [],
+      },
+    });
+    const apart = {
+      ...evening,
+      diners: evening.diners.map((one, at) => (at ? one : { ...one, diets: ['pescatarian' as const] })),
+    };
+    const told = planPot(apart).simmer.unsatisfied.find((one) => one.id === 'uncovered-main')!;
+    const edit = told.remedies[0]!.edit!;
+    expect(edit).toMatchObject({ kind: 'brothMlPerHead' });
+    expect(edit.kind === 'brothMlPerHead' && edit.ml).toBeGreaterThan(200);
+    expect(ids(planPot(applyEdit(apart, edit)))).not.toContain('uncovered-main');
   });
 
   it('a plate that can only boil under a lid, and one that never boils', () => {

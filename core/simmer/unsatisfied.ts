@@ -2,9 +2,10 @@ import type { Advice, Evening, HeatSource, SimmerPiece, Unsatisfied } from '@eli
 import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../build/fit';
 import { usableVolumeMl } from '../build/vesselShape';
 import { EFFICIENCY, HEAT_SOURCES } from '../catalogue/heatSources';
+import { styleById } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { ingredientById } from '../catalogue/ingredients';
-import { portionsOf } from '../diners/portion';
+import { chosenLiquids } from '../formula/chosenLiquids';
 import { sum } from '../formula/sum';
 import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
@@ -18,6 +19,8 @@ const LONG_COLD_S = 240;
 /** A pot that takes longer than this from its broth to the boil is told. */
 const SLOW_BOIL_S = 45 * 60;
 
+/** Food gives more than the rest of what covers it in its first minutes. Kitchen estimate. */
+const COVERED = 0.92;
 /** A burner is worth changing for a fifth more heat in the pot. */
 const CLEARLY_MORE = 1.2;
 
@@ -83,19 +86,27 @@ function ofRoom(question: SimmerQuestion): Unsatisfied[] {
   return [{ id: 'manyRounds', text, because: roomWords(evening, fit, 'pot'), remedies }];
 }
 
+/** What is asked for a head tonight, before what is missing. */
+function askedMlPerHead(evening: Evening): number {
+  const style = styleById(evening.style.id);
+  if (!style) throw new RangeError(`There is no style "${evening.style.id}"`);
+  return evening.overrides.brothMlPerHead ?? chosenLiquids(evening, style).broth.mlPerHead ?? style.brothMlPerHead;
+}
+
 /** Broth that leaves the food standing out of it. */
 function ofCover({ evening, fit }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
   return pans.flatMap(({ pan, fit: filled }) => {
-    if (filled.potBrothMl >= filled.coveringMl * 0.99) return [];
+    if (filled.potBrothMl >= filled.coveringMl * COVERED) return [];
     const missingMl = filled.coveringMl - filled.potBrothMl;
-    const heads = portionsOf(evening.diners);
-    const perHeadMl = Math.ceil(((filled.potBrothMl + filled.reserveMl + missingMl) * 1.1) / heads / 25) * 25;
+    const hasMl = filled.potBrothMl + filled.reserveMl;
+    // A tenth more than is missing: what is eaten from a pan is not known here, only what it has for what was asked.
+    const perHeadMl = Math.ceil((askedMlPerHead(evening) * (1 + (1.1 * missingMl) / hasMl)) / 25) * 25;
     const canPour = perHeadMl <= 800 && pan === 'main';
     return [
       {
         id: `uncovered-${pan}`,
         text: `The broth does not cover the food${pan === 'aside' ? ' in the small pan' : ''}`,
-        because: `Between ${showVolume(filled.solidsMl / fit.rounds, evening.units)} of food there is room for ${showVolume(filled.coveringMl, evening.units)}, and there is ${showVolume(filled.potBrothMl, evening.units)}. What stands out of it does not cook through.`,
+        because: `Between ${showVolume(filled.solidsMl / fit.rounds, evening.units)} of food there is room for ${showVolume(filled.coveringMl, evening.units)}, and ${showVolume(missingMl, evening.units)} of it are missing. What stands out of it does not cook through.`,
         remedies: canPour
           ? [
               {

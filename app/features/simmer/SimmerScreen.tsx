@@ -11,6 +11,9 @@ import { clock, dayInSentence } from '@/ui/time';
 import { StepDetail } from './StepDetail';
 import { SimmerTimeline } from './SimmerTimeline';
 
+const heightWords = (altitudeM: number) =>
+  Math.round(altitudeM) === 0 ? 'at sea level' : `${Math.round(altitudeM)} m up`;
+
 /** When everything goes in, back from sitting down. */
 export function SimmerScreen() {
   const { evening, plan } = useEvening();
@@ -33,7 +36,7 @@ export function SimmerScreen() {
           {
             value: simmer.boilingPointC.toFixed(1),
             unit: '°C',
-            says: `it boils, ${Math.round(evening.place.altitudeM)} m up`,
+            says: `it boils, ${heightWords(evening.place.altitudeM)}`,
           },
         ]}
       />
