@@ -23,8 +23,26 @@ module.exports = {
       to: {
         dependencyTypes: ['core', 'npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'npm-unknown'],
         // The open formats are read and written by packages that only turn text into text.
-        pathNot: '(^|node_modules/)(zod|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
+        pathNot: '(^|node_modules/)(zod|fastest-levenshtein|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
       },
+    },
+    {
+      name: 'data-knows-no-solver',
+      severity: 'error',
+      from: { path: '^core/catalogue/', pathNot: TESTS },
+      to: { path: '^core/', pathNot: '^core/catalogue/' },
+    },
+    {
+      name: 'physics-lies-below-planning',
+      severity: 'error',
+      from: { path: '^core/heat/', pathNot: TESTS },
+      to: { path: '^core/', pathNot: '^core/(heat|catalogue|measures)/' },
+    },
+    {
+      name: 'geometry-lies-below-the-evening',
+      severity: 'error',
+      from: { path: '^core/arrange/', pathNot: TESTS },
+      to: { path: '^core/', pathNot: '^core/(arrange|catalogue|measures|diners)/' },
     },
     {
       name: 'server-and-app-are-apart',
@@ -68,7 +86,7 @@ module.exports = {
       name: 'no-circles',
       severity: 'error',
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
   ],
   options: {

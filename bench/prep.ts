@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { Worker } from 'node:worker_threads';
-import { eveningSchema, type Evening } from '@elixa/contract';
+import { mustReadEvening, type Evening } from '@elixa/contract';
 import { listAlone, prepProblemOf, solvePrep } from '@elixa/core';
 import { chromium } from '@playwright/test';
 import { readFileSync } from 'node:fs';
@@ -12,7 +12,7 @@ const EXAMPLE = path.join(__dirname, '..', 'examples', 'practice-night.json');
 
 /** Twelve at table, two cooks, four dips and a marinade: more than forty pieces of work. */
 function largeEvening(): Evening {
-  const evening = eveningSchema.parse(JSON.parse(readFileSync(EXAMPLE, 'utf8')));
+  const evening = mustReadEvening(JSON.parse(readFileSync(EXAMPLE, 'utf8')));
   const guests = Array.from({ length: 12 }, (_, index) => ({
     name: `Ringer ${index + 1}`,
     appetite: 'regular' as const,

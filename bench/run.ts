@@ -1,7 +1,7 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { eveningSchema } from '@elixa/contract';
+import { mustReadEvening } from '@elixa/contract';
 import { planPot } from '@elixa/core';
 import { Bench } from 'tinybench';
 import { timeToPrepare } from './prep';
@@ -19,8 +19,8 @@ async function timeToPlan() {
   const bench = new Bench({ time: 1500, warmupTime: 300 });
   for (const name of EXAMPLES) {
     const text = read(name);
-    const evening = eveningSchema.parse(JSON.parse(text));
-    bench.add(`read ${name}`, () => void eveningSchema.parse(JSON.parse(text)));
+    const evening = mustReadEvening(JSON.parse(text));
+    bench.add(`read ${name}`, () => void mustReadEvening(JSON.parse(text)));
     bench.add(`plan ${name}`, () => void planPot(evening));
   }
   await bench.run();

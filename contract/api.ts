@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { dinerSchema, eveningSchema } from './evening';
+import { fieldErrorSchema } from './fieldErrors';
 import { liveEventSchema } from './live';
+import { anyEveningSchema } from './readEvening';
 
 export const eveningStatusSchema = z.enum(['planned', 'live', 'finished']);
 
@@ -26,13 +28,11 @@ export const storedEveningSchema = z.object({
 });
 
 export const eveningListSchema = z.object({ evenings: z.array(eveningSummarySchema) });
-export const createEveningSchema = z.strictObject({ evening: eveningSchema });
-export const changeEveningSchema = z.strictObject({ version: z.int().positive(), evening: eveningSchema });
+export const createEveningSchema = z.strictObject({ evening: anyEveningSchema });
+export const changeEveningSchema = z.strictObject({ version: z.int().positive(), evening: anyEveningSchema });
 export const appendEventsSchema = z.strictObject({ events: z.array(liveEventSchema).min(1).max(200) });
 export const eventsAnswerSchema = z.object({ events: z.array(liveEventSchema) });
 export const appendedAnswerSchema = z.object({ accepted: z.array(z.string()), alreadyHad: z.array(z.string()) });
-
-export const fieldErrorSchema = z.object({ field: z.string(), message: z.string(), fix: z.string() });
 
 /** An error as RFC 9457 describes it, with the fields at fault. */
 export const problemSchema = z.object({
@@ -56,5 +56,4 @@ export type CreateEvening = z.infer<typeof createEveningSchema>;
 export type ChangeEvening = z.infer<typeof changeEveningSchema>;
 export type AppendEvents = z.infer<typeof appendEventsSchema>;
 export type AppendedAnswer = z.infer<typeof appendedAnswerSchema>;
-export type FieldError = z.infer<typeof fieldErrorSchema>;
 export type Problem = z.infer<typeof problemSchema>;

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { eveningSchema, fieldErrors, liveEventSchema, planSchema, publishedSchema } from './index';
+import fc from 'fast-check';
+import { eveningSchema, fieldErrors, liveEventSchema, planSchema, publishedSchema, readEvening } from './index';
+import { nearestKey } from './nearestKey';
 
 const practice = () =>
   JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', 'practice-night.json'), 'utf8')) as Record<
@@ -11,7 +13,7 @@ const practice = () =>
 function faultOf(change: Record<string, unknown>) {
   const parsed = eveningSchema.safeParse({ ...practice(), ...change });
   if (parsed.success) throw new Error('The document was taken');
-  return fieldErrors(parsed.error)[0]!;
+  return fieldErrors(parsed.error, eveningSchema)[0]!;
 }
 const vessel = (more: object) => ({ vessel: { ...(practice().vessel as object), ...more } });
 const diner = { name: 'Bram', appetite: 'large', diets: [], avoids: [], child: false };
@@ -36,7 +38,6 @@ describe('the evening document', () => {
     [{ place: { altitudeM: 9000, roomTempC: 20 } }, 'place.altitudeM', /5500 or less/],
     [{ cooks: 1.5 }, 'cooks', /Give a whole number\./],
     [{ cooks: 0 }, 'cooks', /1 or more/],
-    [{ schemaVersion: 2 }, 'schemaVersion', /Use one of: 1/],
   ])('names the field and the fix: %j', (change, field, fix) => {
     const fault = faultOf(change);
     expect(fault.field).toBe(field);
@@ -46,8 +47,8 @@ describe('the evening document', () => {
   const evening = practice();
   const choices = evening.choices as object;
   it.each<[string, Record<string, unknown>, RegExp]>([
-    ['overrides.salinity', { overrides: { salinity: 0.4 } }, /Remove it/],
-    ['choices.leaveout', { choices: { ...choices, leaveout: [] } }, /correct its name/],
+    ['overrides.salinity', { overrides: { salinity: 0.4 } }, /Did you mean "salinityPct"/],
+    ['choices.leaveout', { choices: { ...choices, leaveout: [] } }, /Did you mean "leaveOut"/],
     ['diners[0].age', { diners: [{ ...diner, age: 40 }] }, /Remove it/],
     ['title', { title: 'Bell\u0007s' }, /Type it again/],
     ['title', { title: 'Bell\ud83d' }, /Type it again/],
@@ -93,6 +94,63 @@ describe('the evening document', () => {
     expect(faultOf(vessel({ rimVolumeMl: 4600 }))).toMatchObject({ field: 'vessel.rimVolumeMl' });
     expect(faultOf(vessel({ rimVolumeMl: 1400 })).message).toMatch(/at least \d+ ml/);
     expect(eveningSchema.safeParse({ ...practice(), ...vessel({ rimVolumeMl: 3000 }) }).success).toBe(true);
+  });
+});
+
+describe('reading a document of any version', () => {
+  const ofVersion1 = (name: string) =>
+    JSON.parse(
+      readFileSync(path.join(__dirname, 'migrations', 'documents', `evening1-${name}.json`), 'utf8'),
+    ) as Record<string, unknown> & { choices: { leaveOut: string[] } };
+
+  it.each(['practice-night', 'first-frost', 'muffled-peal'])('brings %s of version 1 to today', (name) => {
+    const old = ofVersion1(name);
+    const before = JSON.stringify(old);
+    const { evening: read, faults } = readEvening(old);
+    expect(faults).toEqual([]);
+    expect(read).toEqual({ ...old, schemaVersion: 2, choices: { ...old.choices, finish: 'porridge' } });
+    expect(JSON.stringify(old)).toBe(before);
+    expect(readEvening(JSON.parse(JSON.stringify(read)))).toEqual({ evening: read, faults: [] });
+  });
+
+  it('keeps an evening without a finish without one', () => {
+    const old = ofVersion1('practice-night');
+    const without = { ...old, choices: { ...old.choices, leaveOut: ['enoki', 'cookedRice', 'egg'] } };
+    expect(readEvening(without).evening?.choices).toMatchObject({ leaveOut: ['enoki'], finish: 'none' });
+    const eggless = { ...old, choices: { ...old.choices, leaveOut: ['egg'] } };
+    expect(readEvening(eggless).evening?.choices).toMatchObject({ leaveOut: ['egg'], finish: 'porridge' });
+  });
+
+  it.each([
+    [{ ...practice(), schemaVersion: undefined }, 'schemaVersion', /1 to 2/],
+    [{ ...practice(), schemaVersion: 99 }, 'schemaVersion', /1 to 2/],
+    [{ ...practice(), schemaVersion: 1.5 }, 'schemaVersion', /1 to 2/],
+    [{ ...practice(), schemaVersion: 1, diner: [] }, 'diner', /"diners"/],
+    [{ ...practice(), schemaVersion: 1, choices: 'none' }, 'choices', /object/],
+    [{ ...practice(), schemaVersion: 1, choices: { swaps: [], leaveOut: 'egg' } }, 'choices.leaveOut', /list/],
+    ['an evening', '(document)', /exported/],
+    [null, '(document)', /exported/],
+    [[practice()], '(document)', /exported/],
+  ])('names what is wrong with what is no document: %#', (input, field, fix) => {
+    const [fault] = readEvening(input).faults;
+    expect(fault?.field).toBe(field);
+    expect(fault?.fix).toMatch(fix);
+  });
+
+  it('never throws, whatever it is given', () => {
+    fc.assert(
+      fc.property(fc.anything(), (input) => {
+        expect(readEvening(input).faults.length).toBeGreaterThan(0);
+      }),
+    );
+  });
+
+  it('names the nearest field that exists, and none where none is near', () => {
+    expect(nearestKey(eveningSchema, [], 'Heatsource')).toBe('heatSource');
+    expect(nearestKey(eveningSchema, ['diners', 3], 'apetite')).toBe('appetite');
+    expect(nearestKey(eveningSchema, ['choices', 'taste', 'soyScallion'], 'salty')).toBe('salt');
+    expect(nearestKey(eveningSchema, [], 'xylophone')).toBeUndefined();
+    expect(nearestKey(eveningSchema, ['title'], 'x')).toBeUndefined();
   });
 });
 

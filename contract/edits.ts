@@ -1,22 +1,67 @@
 import { z } from 'zod';
-import { serviceSchema } from './evening';
+import {
+  dinerSchema,
+  heatSourceSchema,
+  kitchenSchema,
+  labelSchema,
+  liquidsChosenSchema,
+  momentSchema,
+  serviceSchema,
+  swapSchema,
+  tasteSchema,
+  unitsSchema,
+  vesselSchema,
+} from './evening';
 import { catalogueIdSchema } from './ids';
 
-/** A change of the evening that a plan suggests, and that one tap makes. */
+const seat = z.int().nonnegative();
+
+/** One named change of an evening: what a cook does to it, or what its plan suggests and one tap makes. */
 export const editSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('styleChosen'), styleId: catalogueIdSchema }),
+  z.strictObject({ kind: z.literal('titled'), title: labelSchema(80) }),
+  /** When somebody is home moves with the day. */
+  z.strictObject({ kind: z.literal('sitDownMoved'), sitDownAt: momentSchema, startAt: momentSchema.optional() }),
+  z.strictObject({ kind: z.literal('guestJoined'), diner: dinerSchema }),
+  z.strictObject({ kind: z.literal('guestChanged'), seat, diner: dinerSchema }),
+  z.strictObject({ kind: z.literal('guestLeft'), seat }),
+  z.strictObject({ kind: z.literal('vesselChosen'), vessel: vesselSchema }),
+  z.strictObject({ kind: z.literal('vessel'), vesselId: z.string() }),
+  z.strictObject({ kind: z.literal('heatSourceChosen'), heatSource: heatSourceSchema }),
+  z.strictObject({ kind: z.literal('heatSource'), heatSourceId: z.string() }),
+  z.strictObject({ kind: z.literal('heightSet'), altitudeM: z.number() }),
+  z.strictObject({ kind: z.literal('unitsChosen'), units: unitsSchema }),
+  z.strictObject({ kind: z.literal('handsSet'), cooks: z.int().min(1).max(4) }),
+  z.strictObject({ kind: z.literal('kitchenSet'), kitchen: kitchenSchema.partial() }),
+  z.strictObject({ kind: z.literal('swapTaken'), swap: swapSchema }),
+  z.strictObject({ kind: z.literal('leftOut'), ingredientId: catalogueIdSchema }),
+  /** Neither exchanged nor left out any more. */
+  z.strictObject({ kind: z.literal('putBack'), ingredientIds: z.array(catalogueIdSchema).min(1) }),
+  /** What was swapped for some is swapped for everyone. */
+  z.strictObject({ kind: z.literal('swapForEveryone'), ingredientIds: z.array(catalogueIdSchema).min(1) }),
+  z.strictObject({ kind: z.literal('liquidsChosen'), liquids: liquidsChosenSchema }),
+  z.strictObject({ kind: z.literal('schoolFollowed'), question: catalogueIdSchema, option: catalogueIdSchema }),
+  z.strictObject({ kind: z.literal('service'), service: serviceSchema }),
+  z.strictObject({ kind: z.literal('finishChosen'), finishId: catalogueIdSchema }),
+  z.strictObject({ kind: z.literal('tasteTurned'), formulaId: catalogueIdSchema, taste: tasteSchema }),
+  z.strictObject({ kind: z.literal('batchSet'), formulaId: catalogueIdSchema, times: z.int().min(1).max(4) }),
+  z.strictObject({ kind: z.literal('madeFresh'), formulaId: catalogueIdSchema, fresh: z.boolean() }),
+  z.strictObject({ kind: z.literal('boughtReady'), ingredientId: catalogueIdSchema, bought: z.boolean() }),
   z.strictObject({ kind: z.literal('gramsPerHead'), ingredientId: catalogueIdSchema, grams: z.number().nonnegative() }),
   /** Everything that goes into the pot, by this share of what it was. */
   z.strictObject({ kind: z.literal('lessFood'), share: z.number().positive() }),
   z.strictObject({ kind: z.literal('brothMlPerHead'), ml: z.number().positive() }),
-  z.strictObject({ kind: z.literal('vessel'), vesselId: z.string() }),
-  z.strictObject({ kind: z.literal('heatSource'), heatSourceId: z.string() }),
-  /** What was swapped for some is swapped for everyone. */
-  z.strictObject({ kind: z.literal('swapForEveryone'), ingredientIds: z.array(catalogueIdSchema).min(1) }),
-  z.strictObject({ kind: z.literal('service'), service: serviceSchema }),
+  z.strictObject({
+    kind: z.literal('remedyTaken'),
+    changeIds: z.array(z.string()),
+    laterS: z.number().optional(),
+  }),
 ]);
 
 /** What mends something: in words, and as a change where one can be made here. */
 export const adviceSchema = z.object({ text: z.string(), edit: editSchema.optional() });
 
 export type Edit = z.infer<typeof editSchema>;
+export type EditKind = Edit['kind'];
+export type EditOf<Kind extends EditKind> = Extract<Edit, { kind: Kind }>;
 export type Advice = z.infer<typeof adviceSchema>;

@@ -3,7 +3,7 @@ import { catalogueIdSchema } from './ids';
 import { pantryItemSchema } from './pantry';
 
 /** Version of the evening document's shape. Raised when a stored document would have to be rewritten. */
-export const EVENING_SCHEMA_VERSION = 1;
+export const EVENING_SCHEMA_VERSION = 2;
 
 /** Half of a character that never got its other half, or something that no screen can show. */
 const UNSHOWABLE = /\p{Cs}|(?![\n\r\t])\p{Cc}/u;
@@ -144,6 +144,17 @@ export const tasteSchema = z.strictObject({
   savour: tasteStep,
 });
 
+/** Liquids that the cook chose in place of the style's own. */
+export const liquidsChosenSchema = z.strictObject({
+  broth: catalogueIdSchema.optional(),
+  /** For the other half of a divided pot. */
+  otherHalf: catalogueIdSchema.optional(),
+  /** What lets a poured sauce down. */
+  letDown: catalogueIdSchema.optional(),
+  sauces: z.array(catalogueIdSchema).max(6).optional(),
+  ahead: z.array(catalogueIdSchema).max(6).optional(),
+});
+
 export const eveningSchema = z.strictObject({
   schemaVersion: z.literal(EVENING_SCHEMA_VERSION),
   id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}$/),
@@ -170,15 +181,9 @@ export const eveningSchema = z.strictObject({
     swaps: z.array(swapSchema).max(20),
     leaveOut: z.array(catalogueIdSchema).max(40),
     /** Broth, sauces, and what is made ahead (marinades and bases); the style's own where nothing is said. */
-    liquids: z
-      .strictObject({
-        broth: catalogueIdSchema.optional(),
-        /** For the other half of a divided pot. */
-        otherHalf: catalogueIdSchema.optional(),
-        sauces: z.array(catalogueIdSchema).max(6).optional(),
-        ahead: z.array(catalogueIdSchema).max(6).optional(),
-      })
-      .optional(),
+    liquids: liquidsChosenSchema.optional(),
+    /** What ends the evening in the broth, or `none`; the style's usual one where nothing is said. */
+    finish: catalogueIdSchema.optional(),
     /** What is bought ready cut or cooked, and needs no preparation. */
     bought: z.array(catalogueIdSchema).max(40).optional(),
     /** Sauces and bases that are made although a jar of them is in the house, by formula. */

@@ -1,5 +1,8 @@
-import type { z } from 'zod';
-import type { FieldError } from './api';
+import { z } from 'zod';
+import { nearestKey } from './nearestKey';
+
+export const fieldErrorSchema = z.object({ field: z.string(), message: z.string(), fix: z.string() });
+export type FieldError = z.infer<typeof fieldErrorSchema>;
 
 type Issue = z.core.$ZodIssue;
 
@@ -84,15 +87,21 @@ function messageFor(issue: Issue): string {
   }
 }
 
-/** Every fault of a document as field, message and fix, in the document's order. */
-export function fieldErrors(error: z.core.$ZodError): FieldError[] {
+/**
+ * Every fault of a document as field, message and fix, in the document's order.
+ * @param schema that it was held to; with it, a field that does not exist is told with the nearest that does
+ */
+export function fieldErrors(error: z.core.$ZodError, schema?: z.core.$ZodType): FieldError[] {
   return error.issues.flatMap((issue) => {
     if (issue.code === 'unrecognized_keys') {
-      return issue.keys.map((key) => ({
-        field: fieldPath([...issue.path, key]),
-        message: 'There is no such field',
-        fix: 'Remove it, or correct its name.',
-      }));
+      return issue.keys.map((key) => {
+        const meant = schema && nearestKey(schema, issue.path, key);
+        return {
+          field: fieldPath([...issue.path, key]),
+          message: 'There is no such field',
+          fix: meant ? `Did you mean "${meant}"? Correct its name, or remove it.` : 'Remove it, or correct its name.',
+        };
+      });
     }
     return [{ field: fieldPath(issue.path), message: messageFor(issue), fix: fixFor(issue) }];
   });

@@ -11,3 +11,5 @@ export * from './live';
 export * from './plan';
 export * from './prep';
 export * from './published';
+export * from './readEvening';
+export * from './stages';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { eveningSchema, labelSchema, momentSchema } from './evening';
+import { labelSchema, momentSchema } from './evening';
+import { anyEveningSchema } from './readEvening';
 
 const base = {
   /** Made by the client, so that sending twice stores once. */
@@ -12,7 +13,7 @@ const base = {
  * log can be read again alone, whatever is changed in the document later.
  */
 export const liveEventSchema = z.discriminatedUnion('type', [
-  z.strictObject({ ...base, type: z.literal('started'), evening: eveningSchema }),
+  z.strictObject({ ...base, type: z.literal('started'), evening: anyEveningSchema }),
   z.strictObject({
     ...base,
     type: z.literal('stepDone'),

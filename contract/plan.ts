@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { adviceSchema } from './edits';
-import { allergenSchema, swapSchema } from './evening';
+import { allergenSchema, serviceSchema, swapSchema } from './evening';
 import { catalogueIdSchema } from './ids';
 import { prepSchema } from './prep';
+import { actionKindSchema, stageSchema } from './stages';
 
 /** Version of the plan's shape. */
-export const PLAN_SCHEMA_VERSION = 1;
+export const PLAN_SCHEMA_VERSION = 2;
 
 const massG = z.number().nonnegative();
 
@@ -90,8 +91,11 @@ export const liquidSchema = z.object({
   id: z.string(),
   /** The formula that it follows; two liquids of one plan can follow the same. */
   formulaId: catalogueIdSchema,
-  /** Eaten from the pot, from the other half of a divided one, or beside it by those it is made for. */
-  place: z.enum(['pot', 'otherHalf', 'aside']),
+  /**
+   * Eaten from the pot, from the other half of a divided one, or beside it by those it is made for; or at hand to let down
+   * what is in the pot.
+   */
+  place: z.enum(['pot', 'otherHalf', 'aside', 'letDown']),
   forGuests: z.array(z.string()).optional(),
   name: z.string(),
   kind: z.enum(['broth', 'sauce', 'marinade', 'base']),
@@ -100,7 +104,11 @@ export const liquidSchema = z.object({
   /** What there is before anything goes into the pot. */
   madeMl: z.number().nonnegative(),
   finishedMl: z.number().nonnegative(),
+  /** Before anything goes into it, and at the table, after what the food has given and taken. */
+  salinityAsMadePct: z.number(),
   salinityPct: z.number(),
+  /** The moment at which its salt is judged by its target: as made or poured, or at the table. */
+  judged: z.enum(['asMade', 'atTheTable']),
   /** Salinity when the shown, rounded measures are used instead of the exact ones. */
   measuredSalinityPct: z.number(),
   strength: z.string(),
@@ -149,8 +157,8 @@ export const liquidSchema = z.object({
 
 export const sectorSchema = z.object({
   ingredientId: catalogueIdSchema,
-  /** `ring` around the wall or `heart` in the middle. */
-  zone: z.enum(['ring', 'heart']),
+  /** Around the wall, in the middle, standing in stacks, under everything, or laid on top. */
+  zone: z.enum(['ring', 'heart', 'stack', 'bed', 'top']),
   startDeg: z.number(),
   sweepDeg: z.number(),
   areaMm2: z.number(),
@@ -170,6 +178,8 @@ export const buildSchema = z.object({
   /** Height of liquid and food together in the pot at its fullest, from the bottom at the middle. */
   fillHeightMm: z.number(),
   liquidHeightMm: z.number(),
+  /** Height of the liquid between the food: at its top where it is covered, below that where it is not. */
+  liquidStandsMm: z.number(),
   fits: z.boolean(),
   sectors: z.array(sectorSchema),
   /** The same for what finishes the broth. */
@@ -186,19 +196,6 @@ export const buildSchema = z.object({
     .optional(),
 });
 
-export const actionKindSchema = z.enum([
-  'light',
-  'boil',
-  'skim',
-  'add',
-  'heatDown',
-  'heatUp',
-  'serve',
-  'topUp',
-  'finish',
-  'off',
-]);
-
 export const actionSchema = z.object({
   id: z.string(),
   /** Actions with the same step are done together, with one tap. */
@@ -209,6 +206,9 @@ export const actionSchema = z.object({
   round: z.int().positive(),
   pan: z.enum(['main', 'aside']),
   ingredientId: catalogueIdSchema.optional(),
+  cut: z.string().optional(),
+  /** The stage of the style that it belongs to; none for what belongs to fire and table. */
+  stageId: z.string().optional(),
   /** The piece of `pieces` that goes in with this action. */
   pieceId: z.string().optional(),
   massG: massG.optional(),
@@ -228,7 +228,11 @@ export const simmerPieceSchema = z.object({
   round: z.int().positive(),
   pan: z.enum(['main', 'aside']),
   massG,
+  /** In the simmering pot, in a stack in it, held in it by its guest, or on the hot pan before any liquid. */
+  way: z.enum(['simmered', 'stacked', 'swished', 'seared', 'fried']),
   inAtS: z.number(),
+  /** From when its cooking counts: when it goes in, or when the pot boils that it lay in cold. */
+  countsFromS: z.number(),
   outAtS: z.number(),
   /** Time at the boil, cold spells discounted, that it gets and that it wants at this altitude. */
   cookS: z.number(),
@@ -255,6 +259,8 @@ export const simmerSchema = z.object({
   litAt: z.iso.datetime({ offset: true }),
   boilAtS: z.number(),
   readyAtS: z.array(z.number()),
+  /** Rounds that are eaten from the first filling of the pot: two where some slices are seared and eaten first. */
+  platedRounds: z.int().positive(),
   endsAtS: z.number(),
   timing: z.string(),
   actions: z.array(actionSchema),
@@ -299,10 +305,25 @@ export const shoppingItemSchema = z.object({
   use: adviceSchema.optional(),
 });
 
+/** One thing of tonight's pot, after swaps and what was left out. */
+export const menuSlotSchema = z.object({
+  role: z.string(),
+  ingredientId: catalogueIdSchema,
+  /** Its cuts, the larger share first. */
+  cut: z.string(),
+  massG,
+  place: z.enum(['bed', 'ring', 'heart', 'top', 'stack', 'skewer', 'beside']),
+  layer: z.int(),
+  pan: z.enum(['main', 'aside']),
+  marinadeId: catalogueIdSchema.optional(),
+});
+
 export const planSchema = z.object({
   schemaVersion: z.literal(PLAN_SCHEMA_VERSION),
   eveningId: z.string(),
-  style: z.object({ id: z.string(), name: z.string() }),
+  style: z.object({ id: z.string(), name: z.string(), stages: z.array(stageSchema) }),
+  menu: z.object({ slots: z.array(menuSlotSchema), finishId: z.string() }),
+  service: serviceSchema,
   portions: z.number(),
   amounts: z.array(amountSchema),
   conflicts: z.array(conflictSchema),
@@ -327,7 +348,7 @@ export type Ledger = z.infer<typeof ledgerSchema>;
 export type Liquid = z.infer<typeof liquidSchema>;
 export type Sector = z.infer<typeof sectorSchema>;
 export type Build = z.infer<typeof buildSchema>;
-export type ActionKind = z.infer<typeof actionKindSchema>;
+export type MenuSlotShown = z.infer<typeof menuSlotSchema>;
 export type Action = z.infer<typeof actionSchema>;
 export type SimmerPiece = z.infer<typeof simmerPieceSchema>;
 export type Unsatisfied = z.infer<typeof unsatisfiedSchema>;

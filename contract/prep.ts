@@ -24,6 +24,9 @@ export const prepTaskSchema = z.object({
 
 export const remedySchema = z.object({
   id: z.string(),
+  /** The changes that are made, by id; none where people only sit down later, by so many seconds. */
+  changeIds: z.array(z.string()),
+  laterS: z.number().optional(),
   /** What is changed, all of it together. */
   changes: z.array(z.string()).min(1),
   /** Seconds late with it, and how many that gains. */

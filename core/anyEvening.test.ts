@@ -1,20 +1,32 @@
-import { planSchema, type Diner, type Evening, type Swap } from '@elixa/contract';
+import {
+  mustReadEvening,
+  planSchema,
+  type Diner,
+  type Evening,
+  type Plan,
+  type Swap,
+  type Vessel,
+} from '@elixa/contract';
 import fc from 'fast-check';
 import { FORMULAS } from './catalogue/formulas';
 import { HEAT_SOURCES } from './catalogue/heatSources';
 import { ingredientById } from './catalogue/ingredients';
+import { finishById } from './catalogue/finishes';
+import type { Style } from './catalogue/style';
 import { STYLES } from './catalogue/styles';
 import { VESSELS } from './catalogue/vessels';
-import { checkEvening } from './checkEvening';
+import { styleChosen } from './evening/edits/styleChosen';
+import { checkEvening } from './evening/resolveMenu';
 import { planEvening } from './planEvening';
 import { planPot } from './planPot';
 import { example } from './testing/household';
 
 const idsOf = (...kinds: string[]) => FORMULAS.filter((one) => kinds.includes(one.kind)).map((one) => one.id);
-const style = STYLES[0]!;
-const everything = [
-  ...new Set([...style.items, ...FORMULAS.flatMap((formula) => formula.parts)].map((one) => one.ingredientId)),
-];
+const everythingOf = (style: Style) => {
+  const finishes = style.finishIds.flatMap((id) => finishById(id)?.slots ?? []);
+  const parts = FORMULAS.flatMap((formula) => formula.parts);
+  return [...new Set([...style.slots, ...finishes, ...parts].map((one) => one.ingredientId))];
+};
 
 const diner = (index: number): fc.Arbitrary<Diner> =>
   fc.record({
@@ -27,9 +39,8 @@ const diner = (index: number): fc.Arbitrary<Diner> =>
     child: fc.boolean(),
   });
 
-const swap: fc.Arbitrary<Swap> = fc
-  .constantFrom(...everything.filter((id) => ingredientById(id).replacements.length > 0))
-  .chain((ingredientId) =>
+const swapOf = (everything: readonly string[]): fc.Arbitrary<Swap> =>
+  fc.constantFrom(...everything.filter((id) => ingredientById(id).replacements.length > 0)).chain((ingredientId) =>
     fc.record({
       ingredientId: fc.constant(ingredientId),
       withIngredientId: fc.constantFrom(
@@ -45,60 +56,114 @@ const seats = fc
   .integer({ min: 1, max: 14 })
   .chain((count) => fc.tuple(...Array.from({ length: count }, (_, i) => diner(i + 1))));
 
-/** Any evening that a cook could put together, sensible or not. */
-const evenings: fc.Arbitrary<Evening> = fc
-  .record({
-    diners: seats,
-    vessel: fc.constantFrom(...VESSELS),
-    heat: fc.constantFrom(...HEAT_SOURCES),
-    powerW: fc.integer({ min: 300, max: 8000 }),
-    altitudeM: fc.integer({ min: -430, max: 5500 }),
-    units: fc.constantFrom('metric' as const, 'us' as const, 'eastAsian' as const),
-    service: fc.constantFrom(...style.services),
-    swaps: fc.uniqueArray(swap, { maxLength: 5, selector: (one) => one.ingredientId }),
-    leaveOut: fc.subarray(everything, { maxLength: 4 }),
-    broth: fc.constantFrom(...idsOf('broth')),
-    sauces: fc.subarray(idsOf('sauce'), { maxLength: 4 }),
-    ahead: fc.subarray(idsOf('marinade', 'base'), { maxLength: 2 }),
-    tastes: fc.dictionary(fc.constantFrom(...idsOf('broth', 'sauce')), taste, { maxKeys: 4 }),
-    grams: fc.dictionary(
-      fc.constantFrom(...style.items.map((one) => one.ingredientId)),
-      fc.integer({ min: 0, max: 1000 }),
-      { maxKeys: 3 },
-    ),
-    broths: fc.option(fc.integer({ min: 100, max: 800 }), { nil: undefined }),
-  })
-  .map(
-    ({
-      diners,
-      vessel,
-      heat,
-      powerW,
-      altitudeM,
-      units,
-      service,
-      swaps,
-      leaveOut,
-      broth,
-      sauces,
-      ahead,
-      tastes,
-      grams,
-      broths,
-    }) => ({
-      ...example('practice-night'),
-      diners,
-      vessel,
-      heatSource: { ...heat, powerW },
-      place: { altitudeM, roomTempC: 19 },
-      units,
-      service,
-      choices: { swaps, leaveOut, liquids: { broth, sauces, ahead }, taste: tastes },
-      overrides: { gramsPerHead: grams, ...(broths === undefined ? {} : { brothMlPerHead: broths }) },
-    }),
-  );
+const vessels: fc.Arbitrary<Vessel> = fc.oneof(
+  { weight: 4, arbitrary: fc.constantFrom(...VESSELS) },
+  {
+    weight: 1,
+    arbitrary: fc
+      .record({ innerDiameterMm: fc.integer({ min: 140, max: 420 }), innerDepthMm: fc.integer({ min: 35, max: 260 }) })
+      .map((size) => ({
+        ...VESSELS[0]!,
+        ...size,
+        id: 'own',
+        name: 'own pot',
+        rimVolumeMl: Math.round((Math.PI * (size.innerDiameterMm / 2) ** 2 * size.innerDepthMm * 0.8) / 1000),
+      })),
+  },
+);
 
-describe('any evening', () => {
+/** Any evening that a cook could put together with a style, sensible or not. */
+const eveningsOf = (style: Style): fc.Arbitrary<Evening> => {
+  const everything = everythingOf(style);
+  const schools = fc.record(
+    Object.fromEntries(
+      style.schools.map((choice) => [choice.id, fc.constantFrom(...choice.options.map((option) => option.id))]),
+    ),
+  );
+  return fc
+    .record({
+      diners: seats,
+      vessel: vessels,
+      heat: fc.constantFrom(...HEAT_SOURCES),
+      powerW: fc.integer({ min: 300, max: 8000 }),
+      altitudeM: fc.integer({ min: -430, max: 5500 }),
+      units: fc.constantFrom('metric' as const, 'us' as const, 'eastAsian' as const),
+      service: fc.constantFrom(...style.services),
+      schools,
+      swaps: fc.uniqueArray(swapOf(everything), { maxLength: 5, selector: (one) => one.ingredientId }),
+      leaveOut: fc.subarray(everything, { maxLength: 4 }),
+      liquids: fc.option(
+        fc.record({
+          broth: fc.constantFrom(...idsOf('broth')),
+          sauces: fc.subarray(idsOf('sauce'), { maxLength: 4 }),
+          ahead: fc.subarray(idsOf('marinade', 'base'), { maxLength: 2 }),
+        }),
+        { nil: undefined },
+      ),
+      taste: fc.dictionary(fc.constantFrom(...idsOf('broth', 'sauce')), taste, { maxKeys: 4 }),
+      grams: fc.dictionary(
+        fc.constantFrom(...style.slots.map((one) => one.ingredientId)),
+        fc.integer({ min: 0, max: 1000 }),
+        { maxKeys: 3 },
+      ),
+      finish: fc.option(fc.constantFrom(...style.finishIds, 'none'), { nil: undefined }),
+      brothMlPerHead: fc.option(fc.integer({ min: 100, max: 800 }), { nil: undefined }),
+    })
+    .map(({ heat, powerW, altitudeM, schools: followed, grams, brothMlPerHead, ...given }) => {
+      const { diners, vessel, units, service, ...choices } = given;
+      return {
+        ...example('practice-night'),
+        diners,
+        vessel,
+        units,
+        service,
+        heatSource: { ...heat, powerW },
+        place: { altitudeM, roomTempC: 19 },
+        style: { id: style.id, schools: followed },
+        choices,
+        overrides: { gramsPerHead: grams, brothMlPerHead },
+      };
+    });
+};
+
+/** Every gate of safety, and the order of the stages. */
+function expectSound(plan: Omit<Plan, 'prep'>) {
+  for (const piece of plan.simmer.pieces) {
+    expect(piece.safe).toBe(true);
+    expect(piece.outAtS).toBeGreaterThan(piece.inAtS - 1e-6);
+    expect(piece.countsFromS).toBeGreaterThanOrEqual(piece.inAtS);
+  }
+  const { actions } = plan.simmer;
+  expect(actions.every((action, index) => index === 0 || action.atS >= actions[index - 1]!.atS)).toBe(true);
+  const order = plan.style.stages.map((stage) => stage.id);
+  for (const round of new Set(actions.map((action) => action.round))) {
+    const own = actions.filter((action) => action.round === round && action.pan === 'main' && action.kind === 'add');
+    const stages = own.flatMap((action) => (action.stageId ? [order.indexOf(action.stageId)] : []));
+    const later = own.map((action) => action.atS);
+    for (const [index, place] of stages.entries()) {
+      const before = stages.flatMap((other, at) => (other > place ? [later[at]!] : []));
+      expect(Math.min(...before)).toBeGreaterThanOrEqual(later[index]! - 1);
+    }
+  }
+  expect(new Set(plan.simmer.pieces.map((piece) => piece.id)).size).toBe(plan.simmer.pieces.length);
+  const fat = (plan.build.potBrothMl + plan.build.solidsMl / plan.build.rounds) / plan.build.usableMl;
+  expect(fat).toBeLessThanOrEqual(1 + 1e-6);
+}
+
+/** What goes in has been bought or is in the house, and somebody gets it ready. */
+function expectComplete(plan: Plan) {
+  const shopped = new Set(plan.shopping.map((item) => item.ingredientId));
+  const subjects = new Set(plan.prep.tasks.map((task) => task.subjectId));
+  for (const { ingredientId } of plan.menu.slots) {
+    const bought = ingredientById(ingredientId).madeFrom?.ingredientId ?? ingredientId;
+    expect([...shopped]).toContain(bought);
+    expect([...subjects]).toContain(ingredientId);
+  }
+}
+
+describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of %s', (_id, style) => {
+  const evenings = eveningsOf(style);
+
   it('either has faults with their fields and fixes, or has a plan that keeps its schema', () => {
     const potSchema = planSchema.omit({ prep: true });
     let planned = 0;
@@ -110,21 +175,38 @@ describe('any evening', () => {
         planned += 1;
         const plan = planPot(evening);
         expect(potSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
-        for (const piece of plan.simmer.pieces) expect(piece.safe).toBe(true);
+        expectSound(plan);
       }),
-      { numRuns: 150 },
+      { numRuns: 160 },
     );
-    expect(planned).toBeGreaterThan(30);
+    expect(planned).toBeGreaterThan(25);
   }, 120_000);
 
-  it('has its preparation, too', () => {
+  it('has its preparation and its shopping, too', () => {
     fc.assert(
       fc.property(evenings, (evening) => {
         fc.pre(checkEvening(evening).length === 0);
-        const plan = planEvening(evening);
+        const plan = planEvening({ ...evening, choices: { ...evening.choices, bought: [] } });
         expect(planSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
+        expectComplete(plan);
       }),
       { numRuns: 4 },
+    );
+  }, 120_000);
+
+  it('can be chosen from any other pot, and then has faults with fields or a plan', () => {
+    const others = STYLES.filter((other) => other !== style);
+    fc.assert(
+      fc.property(fc.constantFrom(...others).chain(eveningsOf), (evening) => {
+        const changed = styleChosen(evening, style.id);
+        expect(mustReadEvening(JSON.parse(JSON.stringify(changed)))).toEqual(JSON.parse(JSON.stringify(changed)));
+        const { diners, pantry, vessel, kitchen, units, sitDownAt } = evening;
+        expect(changed).toMatchObject({ diners, vessel, units, sitDownAt });
+        expect([changed.pantry, changed.kitchen]).toEqual([pantry, kitchen]);
+        const faults = checkEvening(changed);
+        if (faults.length === 0) expectSound(planPot(changed));
+      }),
+      { numRuns: 40 },
     );
   }, 120_000);
 });

@@ -1,8 +1,6 @@
 import type { Evening, Plan, Prep, Remedy } from '@elixa/contract';
-import type { Style } from './catalogue/style';
-import { styleById } from './catalogue/styles';
-import { checkEvening } from './checkEvening';
-import { planPotAndFood, type PlannedPot } from './planPot';
+import { menuOrThrow, resolveMenu } from './evening/resolveMenu';
+import { planMenu, type PlannedPot } from './planPot';
 import { Budget, REMEDY_STEPS } from './prep/budget';
 import { planPrep, type PrepClock } from './prep/planPrep';
 import { remediesFor } from './prep/remedies';
@@ -22,32 +20,31 @@ function clockOf({ kitchen }: Evening, clock: PrepClock | undefined): PrepClock 
   return isLater ? { now: startAt, ticks: clock?.ticks ?? NOTHING_TICKED } : clock;
 }
 
+const questionOf = ({ plan, menu }: PlannedPot) => ({ menu, liquids: plan.liquids, simmer: plan.simmer });
+
 /** The preparation of an evening with a plan that stands, without what mends it. */
-function prepOf(evening: Evening, { plan, food }: PlannedPot, clock: PrepClock | undefined): Prep {
-  const question = { evening, food, liquids: plan.liquids, simmer: plan.simmer };
-  return { ...planPrep(question, clockOf(evening, clock)), remedies: [] };
+function prepOf(planned: PlannedPot, clock: PrepClock | undefined): Prep {
+  return { ...planPrep(questionOf(planned), clockOf(planned.menu.evening, clock)), remedies: [] };
 }
 
 function remediesOf(evening: Evening, lateS: number, clock: PrepClock | undefined, model: AdditionModel): Remedy[] {
   const from = clockOf(evening, clock);
   const budget = new Budget(REMEDY_STEPS);
   const lateWith = (changed: Evening, share: number): number | undefined => {
-    if (checkEvening(changed).length > 0) return undefined;
+    const { menu } = resolveMenu(changed);
+    if (!menu) return undefined;
     const mine = budget.share(share);
-    const { plan, food } = planPotAndFood(changed, model);
-    const question = { evening: changed, food, liquids: plan.liquids, simmer: plan.simmer };
-    const { late } = planPrep(question, from, { ...REMEDY_EFFORT, budget: mine });
+    const { late } = planPrep(questionOf(planMenu(menu, model)), from, { ...REMEDY_EFFORT, budget: mine });
     budget.giveBack(mine);
     return late;
   };
   const leftS = from ? (Date.parse(evening.sitDownAt) - Date.parse(from.now)) / 1000 : Infinity;
-  return remediesFor(evening, styleById(evening.style.id) as Style, lateS, lateWith, leftS);
+  return remediesFor(evening, lateS, lateWith, leftS);
 }
 
 /** The work of an evening as the scheduler is given it. */
 export function prepProblemOf(evening: Evening, model: AdditionModel = timesTable): PrepProblem {
-  const { plan, food } = planPotAndFood(evening, model);
-  return workOf({ evening, food, liquids: plan.liquids, simmer: plan.simmer });
+  return workOf(questionOf(planMenu(menuOrThrow(evening), model)));
 }
 
 /**
@@ -59,8 +56,8 @@ export function prepProblemOf(evening: Evening, model: AdditionModel = timesTabl
  * @example planEvening(practiceNight).simmer.boilingPointC // 96.1
  */
 export function planEvening(evening: Evening, model: AdditionModel = timesTable): Plan {
-  const planned = planPotAndFood(evening, model);
-  const prep = prepOf(evening, planned, undefined);
+  const planned = planMenu(menuOrThrow(evening), model);
+  const prep = prepOf(planned, undefined);
   return { ...planned.plan, prep: { ...prep, remedies: remediesOf(evening, prep.late, undefined, model) } };
 }
 
@@ -71,7 +68,7 @@ export function planEvening(evening: Evening, model: AdditionModel = timesTable)
  * @throws EveningError when the evening cannot be planned
  */
 export const prepFromNow = (evening: Evening, clock: PrepClock, model: AdditionModel = timesTable): Prep =>
-  prepOf(evening, planPotAndFood(evening, model), clock);
+  prepOf(planMenu(menuOrThrow(evening), model), clock);
 
 /**
  * What mends a preparation that is so many seconds late, each change solved by itself.

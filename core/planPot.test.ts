@@ -1,7 +1,7 @@
 import { planSchema, type Evening } from '@elixa/contract';
 import fc from 'fast-check';
-import { checkEvening, EveningError } from './checkEvening';
-import { newEvening } from './newEvening';
+import { checkEvening, EveningError } from './evening/resolveMenu';
+import { newEvening } from './evening/newEvening';
 import { planEvening } from './planEvening';
 import { planPot } from './planPot';
 import { eveningFor, example, guests } from './testing/household';

@@ -1,29 +1,44 @@
-import { PLAN_SCHEMA_VERSION, type Amount, type Build, type Evening, type Liquid, type PotPlan } from '@elixa/contract';
-import { arrange } from './build/arrange';
-import type { Fit } from './build/fit';
-import { headroomMm, heightAtMm } from './build/vesselShape';
+import {
+  PLAN_SCHEMA_VERSION,
+  type Amount,
+  type Build,
+  type Evening,
+  type Liquid,
+  type MenuSlotShown,
+  type PlanStage,
+  type PotPlan,
+} from '@elixa/contract';
+import { arrange } from './arrange/arrange';
+import type { Fit } from './arrange/fit';
+import { headroomMm, heightAtMm } from './arrange/vesselShape';
+import { NO_FINISH } from './catalogue/finishes';
 import { ingredientById } from './catalogue/ingredients';
-import type { Style } from './catalogue/style';
-import { styleById } from './catalogue/styles';
+import type { Stage } from './catalogue/style';
 import { cautionsFor } from './cautions/cautions';
-import { checkEvening, EveningError } from './checkEvening';
 import { asksOf } from './diners/asks';
 import { findConflicts } from './diners/conflicts';
-import { reachOf } from './plan/reach';
-import { helpings, type Helping } from './diners/helpings';
+import type { Helping } from './diners/helpings';
 import { portionsOf } from './diners/portion';
-import { seatTable } from './diners/table';
-import { chosenLiquids } from './formula/chosenLiquids';
+import type { Menu } from './evening/menu';
+import { isSwished } from './evening/portions';
+import { menuOrThrow } from './evening/resolveMenu';
 import { describeLiquid } from './formula/describe';
-import { sum } from './formula/sum';
+import { strengthLetDown } from './formula/strengthLetDown';
 import { showMeasure } from './measures/showMeasure';
 import { withLengths } from './measures/showSize';
+import { sum } from './measures/sum';
 import { solveBeside } from './plan/beside';
+import { isJudgedAsPoured, solveBroths, type BrothForDips, type SolvedLiquid } from './plan/broths';
 import { jarFor } from './plan/jarFor';
-import { solveBroths, type BrothForDips, type SolvedLiquid } from './plan/broths';
+import { reachOf } from './plan/reach';
 import { shoppingList } from './shopping/shoppingList';
+import { stageSays } from './simmer/drafts';
 import type { AdditionModel } from './simmer/additionModel';
+import { shortName } from './simmer/shortName';
 import { timesTable } from './simmer/timesTable';
+
+/** Share of the space between loose food that liquid fills. Kitchen estimate, 0.3-0.45. */
+const GAPS_SHARE = 0.35;
 
 const PURPOSE = { broth: 'broth', sauce: 'dip', marinade: 'marinade', base: 'base' } as const;
 
@@ -49,9 +64,11 @@ function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly
   return [...fromPot, ...fromLiquids];
 }
 
-function buildOf(evening: Evening, food: readonly Helping[], fit: Fit): Build {
-  const { vessel } = evening;
-  const inPot = food.filter((one) => one.pan === 'main' && one.purpose === 'pot');
+function buildOf({ evening, food, style }: Menu, fit: Fit): Build {
+  const { vessel, service } = evening;
+  const inPot = food.filter(
+    (one) => one.pan === 'main' && one.purpose === 'pot' && one.cuts.length > 0 && !isSwished(one, service),
+  );
   const finish = food.filter((one) => one.pan === 'main' && one.purpose === 'finish');
   const fillMl = fit.potBrothMl + fit.solidsMl / fit.rounds;
   const fillHeightMm = heightAtMm(vessel, fillMl);
@@ -65,8 +82,10 @@ function buildOf(evening: Evening, food: readonly Helping[], fit: Fit): Build {
     reserveMl: fit.reserveMl,
     fillHeightMm,
     liquidHeightMm: heightAtMm(vessel, fit.potBrothMl),
+    liquidStandsMm:
+      fit.coveringMl > 0 ? fillHeightMm : Math.min(fillHeightMm, heightAtMm(vessel, fit.potBrothMl / GAPS_SHARE)),
     fits: fit.rounds === 1,
-    sectors: arrange(vessel, inPot, fillHeightMm),
+    sectors: arrange(vessel, inPot, fillHeightMm, style.keepsApart),
     finishSectors: arrange(vessel, finish, fillHeightMm),
     aside: fit.aside && {
       name: fit.aside.vessel.name,
@@ -100,31 +119,64 @@ const dipsFrom = (beside: readonly SolvedLiquid[]): BrothForDips =>
  * Broths, and the sauces that they thin. What thins a dip comes out of what is made: the broths are solved once more with
  * that much added, which hardly changes their strength and so what a dip takes.
  */
-function solveLiquids(question: Parameters<typeof solveBroths>[0]) {
-  const { evening, style, chosen, table, food } = question;
+function solveLiquids(menu: Menu, model: AdditionModel) {
+  const { chosen } = menu;
   const besideOf = (broths: readonly SolvedLiquid[]) =>
-    [...chosen.sauces, ...chosen.ahead].flatMap((formula) => solveBeside(evening, style, formula, table, food, broths));
-  const dipsG = dipsFrom(besideOf(solveBroths(question).broths));
-  const solved = solveBroths({ ...question, dipsG });
+    [...chosen.sauces, ...chosen.ahead].flatMap((formula) => solveBeside(menu, formula, broths));
+  const dipsG = dipsFrom(besideOf(solveBroths(menu, model).broths));
+  const solved = solveBroths(menu, model, dipsG);
   return { ...solved, beside: besideOf(solved.broths) };
 }
+
+/** What a sauce that was judged as poured comes to once the food and what lets it down are in it. */
+function atTablePct(menu: Menu, one: SolvedLiquid, broths: readonly SolvedLiquid[]): number | undefined {
+  const isMain = one.active.formula === menu.chosen.broth || one.active.formula === menu.chosen.otherHalf;
+  if (!isMain || !isJudgedAsPoured(menu, one.active.formula)) return undefined;
+  const pan = one.place === 'aside' ? 'aside' : 'main';
+  const pieces = menu.food.filter((each) => each.purpose === 'pot' && each.pan === pan);
+  const letDownG = sum(broths.filter((each) => each.place === 'letDown').map((each) => each.solution.finishedG));
+  return strengthLetDown(one.solution, pieces, letDownG);
+}
+
+const stageShown = (menu: Menu, stage: Stage): PlanStage => {
+  const inIt = menu.food.filter(
+    (one) =>
+      one.pan === 'main' &&
+      (stage.items?.some(({ ingredientId }) => ingredientId === one.slotId) || stage.roles?.includes(one.role)),
+  );
+  const names = inIt.map((one) => shortName(one.ingredientId, one.cuts[0]?.cut ?? ''));
+  return {
+    id: stage.id,
+    do: stage.do,
+    says: stageSays(stage, names),
+    untilCue: stage.untilCue,
+    heat: stage.heat,
+    lid: stage.lid,
+    ingredientIds: inIt.map((one) => one.ingredientId),
+  };
+};
+
+const slotShown = (one: Helping): MenuSlotShown => ({
+  role: one.role,
+  ingredientId: one.ingredientId,
+  cut: one.cuts.map(({ cut }) => cut).join('+'),
+  massG: one.massG,
+  place: one.place,
+  layer: one.layer,
+  pan: one.pan,
+  marinadeId: one.marinadeFormulaId,
+});
 
 /** A plan without its preparation, with what the preparation is worked out from. */
 export interface PlannedPot {
   plan: PotPlan;
-  food: Helping[];
-  style: Style;
+  menu: Menu;
 }
 
-/** `planPot`, with the food by pan that the preparation starts from. */
-export function planPotAndFood(evening: Evening, model: AdditionModel = timesTable): PlannedPot {
-  const faults = checkEvening(evening);
-  if (faults.length > 0) throw new EveningError(faults);
-  const style = styleById(evening.style.id) as Style;
-  const table = seatTable(evening, style);
-  const food = helpings(evening, style, table);
-  const chosen = chosenLiquids(evening, style);
-  const { broths, fit, simmer, beside } = solveLiquids({ evening, style, chosen, table, food, model });
+/** `planPot`, with the menu that the preparation starts from. */
+export function planMenu(menu: Menu, model: AdditionModel = timesTable): PlannedPot {
+  const { evening, style, table, food } = menu;
+  const { broths, fit, simmer, beside } = solveLiquids(menu, model);
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
     const needG = one.active.formula.kind === 'base' ? takenG(one, broths) : one.solution.finishedG;
@@ -133,24 +185,27 @@ export function planPotAndFood(evening: Evening, model: AdditionModel = timesTab
       ...one,
       evening,
       readyBy,
+      atTablePct: atTablePct(menu, one, broths),
       takenShare: takenShare(one, broths),
       jar,
       thinner: one.thinnedBy,
     });
   });
   const amounts = amountsOf(evening, food, liquids);
-  const conflicts = findConflicts(evening, style, table, reachOf(table, food, [...broths, ...beside]));
+  const conflicts = findConflicts(menu, reachOf(table, food, [...broths, ...beside]));
   const plan = {
     schemaVersion: PLAN_SCHEMA_VERSION,
     eveningId: evening.id,
-    style: { id: style.id, name: style.name },
+    style: { id: style.id, name: style.name, stages: menu.stages.map((stage) => stageShown(menu, stage)) },
+    menu: { slots: food.map(slotShown), finishId: menu.finish?.id ?? NO_FINISH },
+    service: evening.service,
     portions: portionsOf(evening.diners),
     amounts,
     shopping: shoppingList(evening, amounts),
     conflicts,
-    asks: asksOf(style, table),
+    asks: asksOf(menu),
     liquids,
-    build: buildOf(evening, food, fit),
+    build: buildOf(menu, fit),
     simmer,
     cautions: cautionsFor({
       evening,
@@ -160,7 +215,7 @@ export function planPotAndFood(evening: Evening, model: AdditionModel = timesTab
       jars: liquids.filter((liquid) => liquid.jar).map((liquid) => liquid.name),
     }),
   } as const;
-  return { plan, food, style };
+  return { plan, menu };
 }
 
 /**
@@ -172,4 +227,4 @@ export function planPotAndFood(evening: Evening, model: AdditionModel = timesTab
  * @example planPot(practiceNight).simmer.boilingPointC // 96.1
  */
 export const planPot = (evening: Evening, model: AdditionModel = timesTable): PotPlan =>
-  planPotAndFood(evening, model).plan;
+  planMenu(menuOrThrow(evening), model).plan;

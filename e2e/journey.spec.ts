@@ -18,6 +18,8 @@ test('an evening from nothing to the note for next time, through a reload and a 
   await test.step('who eats and with what', async () => {
     await expect(page.getByText('No evening yet')).toBeVisible();
     await page.getByRole('button', { name: 'New evening' }).click();
+    await expect(page.getByRole('radio', { name: /^Clear chicken pot/ })).toBeChecked();
+    await page.getByRole('button', { name: 'Go on: who eats' }).click();
     await page.getByRole('textbox', { name: 'Evening' }).fill('Practice night');
     await cook.addGuest('Bram');
     await cook.addGuest('Tove', ['fish, no meat']);
@@ -46,7 +48,9 @@ test('an evening from nothing to the note for next time, through a reload and a 
   });
 
   const heading = page.getByRole('heading', { level: 2 }).first();
-  const main = page.getByRole('button', { name: /^(It is lit|It boils|They are in|It is in|Skimmed|Done|Topped up)$/ });
+  const main = page.getByRole('button', {
+    name: /^(It is lit|It boils|They are in|It is in|Skimmed|Done|It is poured|Lifted out)$/,
+  });
   const tapWhenDue = async () => {
     const before = await heading.textContent();
     for (let minute = 0; minute < 60 && !(await page.getByText('Now', { exact: true }).isVisible()); minute += 1) {
@@ -108,7 +112,7 @@ test('an evening from nothing to the note for next time, through a reload and a 
 
   await test.step('to the last step, with the safety gate respected', async () => {
     const any = page.getByRole('button', {
-      name: /^(It is lit|It boils|They are in|It is in|Skimmed|Done|Topped up|It is on the table|It is off)$/,
+      name: /^(It is lit|It boils|They are in|It is in|Skimmed|Done|It is poured|Lifted out|It is on the table|It is off)$/,
     });
     const end = page.getByRole('button', { name: 'Finish the evening' });
     for (let step = 0; step < 40 && !(await end.isVisible()); step += 1) {

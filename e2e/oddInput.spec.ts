@@ -153,7 +153,7 @@ test('from a phone in the house, over plain http: everything works, and what the
   expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
   await expect(page.getByText('Opened from another device')).toBeVisible();
   await page.getByRole('button', { name: 'New evening' }).first().click();
-  await expect(page).toHaveURL(/\/who$/);
+  await expect(page).toHaveURL(/\/choose$/);
   const cook = cookOn(page);
   await cook.waitUntilSaved();
   await cook.goTo('Stove');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { eveningSchema, eventsAnswerSchema, pantrySchema } from '@elixa/contract';
+import { mustReadEvening, eventsAnswerSchema, pantrySchema } from '@elixa/contract';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
 
@@ -11,7 +11,7 @@ test.afterAll(() => server.remove());
 const MINUTE = 60_000;
 const stored = async (id = 'practice-night') => {
   const answer = (await (await fetch(`${server.url}/api/evenings/${id}`)).json()) as { evening: unknown };
-  return eveningSchema.parse(answer.evening);
+  return mustReadEvening(answer.evening);
 };
 const ticks = async () => {
   const answer = await fetch(`${server.url}/api/evenings/practice-night/events`);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { eveningSchema, type Evening, type LiveEvent, type PantryItem } from '@elixa/contract';
+import { mustReadEvening, type Evening, type LiveEvent, type PantryItem } from '@elixa/contract';
 import { liveSteps, planPot, project, shiftIso } from '@elixa/core';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
@@ -10,7 +10,7 @@ import type { Db } from './store/database';
 const EXAMPLES = path.join(__dirname, '..', 'examples');
 
 const readExample = (name: string): Evening =>
-  eveningSchema.parse(JSON.parse(readFileSync(path.join(EXAMPLES, `${name}.json`), 'utf8')));
+  mustReadEvening(JSON.parse(readFileSync(path.join(EXAMPLES, `${name}.json`), 'utf8')));
 
 /** The same time of day some days from now, on this machine's clock. */
 function onDay(evening: Evening, now: Date, daysAhead: number): Evening {

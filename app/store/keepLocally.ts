@@ -5,7 +5,7 @@ import type { Settings } from '@/features/settings/settingsSlice';
 import type { LiveLog } from '@/features/stove/liveSlice';
 import type { Timers } from '@/features/timers/timersSlice';
 import { localStore } from './localStore';
-import type { RootState } from './index';
+import type { RootState } from './reducer';
 
 export const keepLocally = createListenerMiddleware();
 
@@ -18,11 +18,16 @@ export const KEPT = {
   pantry: 'pantry',
 } as const;
 
-async function keepChanged<Value>(prefix: string, before: Record<string, Value>, after: Record<string, Value>) {
+async function keepChanged<Value>(
+  prefix: string,
+  before: Record<string, Value>,
+  after: Record<string, Value>,
+  kept: (value: Value) => unknown = (value) => value,
+) {
   await Promise.all(
     Object.entries(after)
       .filter(([id, value]) => before[id] !== value)
-      .map(([id, value]) => localStore.write(prefix + id, value)),
+      .map(([id, value]) => localStore.write(prefix + id, kept(value))),
   );
   await Promise.all(
     Object.keys(before)
@@ -46,7 +51,12 @@ keepLocally.startListening({
   effect: async (_action, listener) => {
     const before = listener.getOriginalState() as RootState;
     const after = listener.getState() as RootState;
-    await keepChanged<Draft>(KEPT.draft, before.drafts, after.drafts);
+    await keepChanged<Draft>(
+      KEPT.draft,
+      before.drafts,
+      after.drafts,
+      ({ past: _past, future: _future, ...draft }) => draft,
+    );
     await keepChanged<LiveLog>(KEPT.live, before.live, after.live);
     if (before.timers !== after.timers) await localStore.write(KEPT.timers, after.timers satisfies Timers);
     if (before.pantry !== after.pantry) await localStore.write(KEPT.pantry, after.pantry satisfies PantryState);

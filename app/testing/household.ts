@@ -1,5 +1,5 @@
-import { eveningSchema, type Evening } from '@elixa/contract';
+import { mustReadEvening, type Evening } from '@elixa/contract';
 import practiceNight from '../../examples/practice-night.json';
 
 /** Practice night, with what a test wants different. */
-export const practice = (more: Partial<Evening> = {}): Evening => ({ ...eveningSchema.parse(practiceNight), ...more });
+export const practice = (more: Partial<Evening> = {}): Evening => ({ ...mustReadEvening(practiceNight), ...more });

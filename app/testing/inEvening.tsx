@@ -1,5 +1,5 @@
-import type { Evening, PantryItem } from '@elixa/contract';
-import { planPot } from '@elixa/core';
+import type { Edit, Evening, PantryItem } from '@elixa/contract';
+import { applyEdit, planPot } from '@elixa/core';
 import { render, type RenderResult } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
 import { Provider } from 'react-redux';
@@ -17,14 +17,16 @@ function Inside({
   children: ReactNode;
 }) {
   const [evening, setEvening] = useState(start);
-  const change = (next: Evening) => {
-    onChange(next);
-    setEvening(next);
-  };
+  const edit = (given: Edit) =>
+    setEvening((before) => {
+      const next = applyEdit(before, given);
+      onChange(next);
+      return next;
+    });
   const { items: pantry } = usePantry();
   const plan = planPot({ ...evening, pantry });
   return (
-    <EveningProvider value={{ evening, change, plan, faults: [], pending: false, prepState: {} }}>
+    <EveningProvider value={{ evening, edit, plan, faults: [], pending: false, prepState: {} }}>
       {children}
     </EveningProvider>
   );

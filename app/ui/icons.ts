@@ -36,6 +36,7 @@ export { default as TimerOff } from 'lucide-react-native/icons/timer-off';
 export { default as Timer } from 'lucide-react-native/icons/timer';
 export { default as Trash2 } from 'lucide-react-native/icons/trash';
 export { default as TriangleAlert } from 'lucide-react-native/icons/triangle-alert';
+export { default as Redo2 } from 'lucide-react-native/icons/redo-2';
 export { default as Undo2 } from 'lucide-react-native/icons/undo-2';
 export { default as Upload } from 'lucide-react-native/icons/upload';
 export { default as Users } from 'lucide-react-native/icons/users';

@@ -1,7 +1,7 @@
-import { planPot } from '@elixa/core';
+import { planPot, previewStyle } from '@elixa/core';
 import { expose } from 'comlink';
 
-const planner = { planPot };
+const planner = { planPot, previewStyle };
 export type Planner = typeof planner;
 
 expose(planner);

@@ -1,5 +1,5 @@
 import type { Evening, FieldError, PotPlan } from '@elixa/contract';
-import { checkEvening } from '@elixa/core';
+import { checkEvening, type PotPreview } from '@elixa/core';
 import { wrap, type Remote } from 'comlink';
 import type { Planner } from './plan.worker';
 
@@ -18,3 +18,7 @@ export async function planInWorker(evening: Evening): Promise<Planned> {
   if (faults.length > 0) return { faults };
   return { plan: await worker().planPot(evening) };
 }
+
+/** What choosing a pot would come to tonight. */
+export const previewInWorker = (evening: Evening, styleId: string): Promise<PotPreview> =>
+  worker().previewStyle(evening, styleId);

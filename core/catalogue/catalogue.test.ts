@@ -1,10 +1,12 @@
 import { heatSourceSchema, vesselSchema } from '@elixa/contract';
 import { z } from 'zod';
-import { ADDITION_TIMES } from './additionTimes';
 import { formulaById } from './formulas';
 import { HEAT_SOURCES } from './heatSources';
-import { FAMILIES } from './ingredient';
+import { FAMILIES } from './family';
+
 import { hasIngredient, ingredientById, INGREDIENTS } from './ingredients';
+import { FINISHES, finishById } from './finishes';
+import { fits } from './school';
 import { STYLES } from './styles';
 import { VESSELS } from './vessels';
 
@@ -111,21 +113,24 @@ describe('the catalogue', () => {
     expect(new Set(INGREDIENTS.map((one) => one.id)).size).toBe(INGREDIENTS.length);
   });
 
+  const windows = INGREDIENTS.flatMap(({ cuts }) =>
+    Object.values(cuts).flatMap(({ cooks }) => Object.values(cooks ?? {})),
+  );
+  const slots = STYLES.flatMap((style) => style.slots).concat(FINISHES.flatMap((finish) => finish.slots));
+  const ingredientOf = (id: string) => INGREDIENTS.find((one) => one.id === id)!;
+
   it('knows a time for everything that a style or a replacement can put into a pot', () => {
-    const inPot = STYLES.flatMap((style) =>
-      style.items.flatMap((item) => item.cuts.map(({ cut }) => `${item.ingredientId}/${cut}`)),
-    );
-    const instead = STYLES.flatMap((style) => style.items).flatMap((item) =>
-      INGREDIENTS.find((one) => one.id === item.ingredientId)!.replacements.map(({ withIngredientId }) => {
-        const other = INGREDIENTS.find((one) => one.id === withIngredientId)!;
-        return `${withIngredientId}/${Object.keys(other.cuts)[0]}`;
-      }),
-    );
-    expect([...inPot, ...instead].filter((key) => !ADDITION_TIMES[key])).toEqual([]);
+    const inPot = slots.flatMap((slot) => slot.cuts.map(({ cut }) => [slot.ingredientId, cut] as const));
+    const instead = slots
+      .filter((slot) => slot.cuts.length > 0)
+      .flatMap((slot) => ingredientOf(slot.ingredientId).replacements)
+      .map(({ withIngredientId }) => [withIngredientId, Object.keys(ingredientOf(withIngredientId).cuts)[0]!] as const);
+    const unknown = [...inPot, ...instead].filter(([id, cut]) => !ingredientOf(id).cuts[cut]?.cooks?.simmered);
+    expect(unknown).toEqual([]);
   });
 
   it('orders every window and never lets the safe time lie above the most', () => {
-    for (const window of Object.values(ADDITION_TIMES)) {
+    for (const window of windows) {
       expect(window.leastMin).toBeLessThanOrEqual(window.bestMin);
       expect(window.bestMin).toBeLessThanOrEqual(window.mostMin);
       expect(window.safeMin).toBeLessThanOrEqual(window.mostMin);
@@ -137,15 +142,54 @@ describe('the catalogue', () => {
     for (const heat of HEAT_SOURCES) expect(heatSourceSchema.safeParse(heat).success).toBe(true);
   });
 
-  it('holds styles whose formulas, shares and schools exist', () => {
+  it('holds styles whose formulas, shares, schools and finishes exist', () => {
     for (const style of STYLES) {
-      for (const id of [style.brothFormulaId, ...style.dipFormulaIds]) expect(formulaById(id)).toBeDefined();
-      for (const item of style.items) {
-        expect(item.cuts.reduce((sum, one) => sum + one.share, 0)).toBeCloseTo(1, 9);
+      const formulas = [
+        style.brothFormulaId,
+        style.letDownFormulaId,
+        style.quickBroth?.formulaId,
+        ...style.dipFormulaIds,
+      ];
+      const marinades = style.slots.map((slot) => slot.marinadeFormulaId);
+      for (const id of [...formulas, ...marinades].flatMap((one) => one ?? [])) expect(formulaById(id)).toBeDefined();
+      for (const id of style.finishIds) expect(finishById(id)).toBeDefined();
+      for (const { cuts } of style.slots.filter((slot) => slot.cuts.length > 0)) {
+        expect(cuts.reduce((sum, one) => sum + one.share, 0)).toBeCloseTo(1, 9);
       }
       for (const choice of style.schools) expect(choice.options.map((one) => one.id)).toContain(choice.usual);
-      const seasoning = style.schools.find((one) => one.id === 'seasoning')!.options.map((one) => one.id);
-      expect(Object.keys(style.dipShares).sort()).toEqual([...seasoning].sort());
+      const { question, shares } = style.dipShares ?? { question: undefined, shares: {} };
+      const asked = style.schools.find((one) => one.id === question)?.options.map((one) => one.id) ?? [];
+      expect(Object.keys(shares).sort()).toEqual([...asked].sort());
+    }
+  });
+
+  it('orders the least, the usual and the most of every thing, and names nothing twice in one pot', () => {
+    for (const style of STYLES) {
+      for (const { rangeG } of style.slots) expect([...rangeG]).toEqual([...rangeG].sort((a, b) => a - b));
+      const ids = style.slots.map((slot) => slot.ingredientId);
+      expect(new Set(ids).size).toBe(ids.length);
+    }
+  });
+
+  it('holds stages that take every thing of the pot in, whatever schools and way of eating are followed', () => {
+    for (const style of STYLES) {
+      for (const service of style.services) {
+        const ways = style.schools.reduce<Array<Record<string, string>>>(
+          (known, choice) =>
+            known.flatMap((way) => choice.options.map((option) => ({ ...way, [choice.id]: option.id }))),
+          [{}],
+        );
+        for (const way of ways) {
+          const stages = style.stages.filter(
+            (stage) => fits(stage.when, way) && (!stage.services || stage.services.includes(service)),
+          );
+          const untaken = style.slots
+            .filter((slot) => fits(slot.when, way))
+            .filter((slot) => !stages.some((stage) => stage.roles?.includes(slot.role)));
+          expect(untaken).toEqual([]);
+          expect(stages.filter((stage) => stage.do === 'pour')).toHaveLength(1);
+        }
+      }
     }
   });
 });

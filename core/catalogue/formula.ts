@@ -1,5 +1,5 @@
 import type { FoodKind } from './ingredient';
-import type { SchoolChoice } from './style';
+import type { SchoolChoice } from './school';
 
 export const POT_FAMILIES = [
   'plainWater',

@@ -1,22 +1,9 @@
 import type { Allergen, Units } from '@elixa/contract';
-
-/** Families that share a glaze and a texture in every picture of the pot. */
-export const FAMILIES = [
-  'poultry',
-  'meat',
-  'fish',
-  'shellfish',
-  'tofu',
-  'root',
-  'leaf',
-  'allium',
-  'mushroom',
-  'grain',
-  'egg',
-  'seaweed',
-  'seasoning',
-] as const;
-export type Family = (typeof FAMILIES)[number];
+import type { AdditionWindow, CookingWay } from './cooking';
+import type { Family } from './family';
+import type { Look } from './look';
+import type { Pack, Section } from './pack';
+import type { PrepWork } from './work';
 
 /** What a food is made of, as far as diets ask. */
 export type FoodKind =
@@ -84,6 +71,15 @@ export interface Cut {
   densityGPerMl?: number;
   /** A part of what is sold whole, like its stems: never counted in wholes. */
   partOfWhole?: true;
+  /**
+   * How long it wants at 100 °C, from the fridge, by the way it is cooked. Kitchen estimates, each good to a quarter either
+   * way; those of animal foods are held to a conduction model by test.
+   */
+  cooks?: Partial<Record<CookingWay, AdditionWindow>>;
+  /** What differs from the work of its ingredient. */
+  work?: Partial<PrepWork>;
+  /** What differs from the look of its ingredient. */
+  look?: Look;
 }
 
 /** What to use instead, and how much of it. */
@@ -122,6 +118,8 @@ export interface Ingredient {
   tint?: { hex: string; strength: number; clouds?: number };
   draws?: Drawing;
   perils: readonly Peril[];
+  /** Foam rises from it when it first boils. */
+  foams?: true;
   /** Bulk density as it is measured into a spoon or a cup. */
   densityGPerMl: number;
   /** The same where the kitchens of a system of measures use another kind: the soft sugar of East Asia. */
@@ -139,6 +137,16 @@ export interface Ingredient {
   /** A piece by its length, for kitchens that measure in inches. */
   inInches?: { unit: string; unitPlural: string; massG: number; smallestPart: number };
   kept: 'fridge' | 'room';
+  /** Where in a shop it is found, and the pack it is sold in, where its family does not say so. */
+  section?: Section;
+  pack?: Pack;
+  /** What is bought for it where it is made in the kitchen: grams of that for a gram. */
+  madeFrom?: { ingredientId: string; ratio: number };
+  /** Poured into a measuring jug; powders, pastes, fats and cut things are spooned or weighed. */
+  poured?: true;
+  /** What differs from the work of its family. */
+  work?: Partial<PrepWork>;
+  look?: Look;
   cuts: Record<string, Cut>;
   replacements: Replacement[];
   source: string;

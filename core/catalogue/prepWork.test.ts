@@ -1,7 +1,8 @@
-import { isPoured } from './poured';
 import { INGREDIENTS, ingredientById } from './ingredients';
-import { LEFT_KEEPS_DAYS, packOf, SECTIONS, sectionOf } from './packs';
-import { BOARD_ORDER, PREP_SCHOOLS, prepWorkOf } from './prepWork';
+import { SECTIONS } from './pack';
+import { LEFT_KEEPS_DAYS, packOf, sectionOf } from './packs';
+import { PREP_SCHOOLS, prepWorkOf } from './prepWork';
+import { BOARD_ORDER } from './work';
 
 const work = (id: string, cut = '', schools = {}) => prepWorkOf(ingredientById(id), cut, schools);
 const cuttable = INGREDIENTS.filter((one) => Object.keys(one.cuts).length > 0);
@@ -62,7 +63,7 @@ describe('how it is sold', () => {
     if (!pack && !one.sold?.countable) expect(['vegetables', 'meat', 'fish']).toContain(section);
     if (pack) expect(pack.massG).toBeGreaterThan(0);
     // What comes out of a bottle is measured in a jug.
-    if (pack && /\bm?l\b/.test(pack.unit)) expect(isPoured(one.id)).toBe(true);
+    if (pack && /\bm?l\b/.test(pack.unit)) expect(one.poured).toBe(true);
   });
 
   it('finds ginger with the vegetables, dried fish on the shelf and chilli with the spices', () => {

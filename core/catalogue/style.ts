@@ -1,26 +1,124 @@
-import type { Service } from '@elixa/contract';
+import type { Service, StageWord } from '@elixa/contract';
+import type { Band } from './formula';
+import type { SchoolChoice } from './school';
 
-/** One thing that goes into the pot, by the head of a regular appetite. */
-export interface StyleItem {
+/** What a thing is to a pot: what may stand in for it, and which stage it goes in at. */
+export const ROLES = [
+  'main',
+  'second',
+  'tofu',
+  'root',
+  'stem',
+  'leaf',
+  'green',
+  'mushroom',
+  'allium',
+  'noodle',
+  'starch',
+  'ball',
+  'topping',
+  'aromatic',
+  'bed',
+  'fat',
+  'finish',
+] as const;
+export type Role = (typeof ROLES)[number];
+
+/** Where it lies: under everything, round the wall, in the middle, laid last, standing in a stack, on a plate beside. */
+export type Place = 'bed' | 'ring' | 'heart' | 'top' | 'stack' | 'skewer' | 'beside';
+
+/** One thing of a pot. */
+export interface StyleSlot {
   ingredientId: string;
-  gramsPerHead: number;
+  role: Role;
+  /** Least, usual and most for a head of a regular appetite, raw, in g. */
+  rangeG: Band;
+  /** How it is cut, with the share of each cut; nothing is cut of a fat. */
   cuts: ReadonlyArray<{ cut: string; share: number }>;
-  /** In the middle of the pot or round the wall. */
-  zone: 'ring' | 'heart';
-  purpose: 'pot' | 'finish';
+  place: Place;
+  /** Lower layers are laid first. */
+  layer: number;
+  /** Left out unless the cook wants it. */
+  optional?: true;
+  marinadeFormulaId?: string;
+  /** Only when these schools are followed. */
+  when?: Readonly<Record<string, string>>;
 }
 
-export interface School {
+/** How the liquid is poured, and how warm it then is. */
+export interface Pour {
+  /** Over the food, just under its top, a share of its height, a ladle at a time, or not at all. */
+  kind: 'cover' | 'underTop' | 'share' | 'ladles' | 'none';
+  /** Of the height of the food; for `share`. */
+  share?: number;
+  /** What is poured at first and in every later round, in ml a head; for `share` the least, for `ladles` all of it. */
+  mlPerHeadFirst?: number;
+  mlPerHeadLater?: number;
+  /** Every filling of the pot is built and poured anew; nothing can be added to one that simmers. */
+  anew?: true;
+  at: 'cold' | 'warm' | 'boiling';
+}
+
+export type Heat = 'high' | 'mediumHigh' | 'medium' | 'low' | 'off';
+export type Lid = 'on' | 'off' | 'ajar';
+
+/**
+ * One stage of the work at the pot. Stages come in this order whatever the model of heat says of minutes; what goes in at
+ * an earlier one never goes in after what goes in at a later one.
+ */
+export interface Stage {
   id: string;
-  label: string;
+  do: StageWord;
+  /** What is done. `{in}` stands for what goes in. */
   says: string;
+  /** What the cook looks for before the next stage; it may be answered "not yet". */
+  untilCue: string;
+  heat: Heat;
+  lid: Lid;
+  /** What goes in, by role; things named in `items` go in at their own stages, so much of them. */
+  roles?: readonly Role[];
+  items?: ReadonlyArray<{ ingredientId: string; share: number }>;
+  /** It goes in by itself, when what went in before has boiled up again. */
+  apart?: true;
+  pour?: Pour;
+  atLeastMin?: number;
+  atMostMin?: number;
+  /** In the first round only, or in later ones only. */
+  rounds?: 'first' | 'later';
+  services?: readonly Service[];
+  when?: Readonly<Record<string, string>>;
 }
 
-export interface SchoolChoice {
+/** Which pots carry a style. */
+export interface VesselFit {
+  /** Width by depth. */
+  widthToDepth: readonly [from: number, to: number];
+  litresPerHead: number;
+  needsLid: boolean;
+  /** Something is fried or seared in it before any liquid: never in clay. */
+  takesSear: boolean;
+  takesBoilingPour: boolean;
+  /** Two halves carry it as well. */
+  divided: boolean;
+  /** In a pot out of these bounds it cannot be built at all, with why. */
+  refusesOutside?: { widthToDepth: readonly [from: number, to: number]; because: string };
+}
+
+/** Blocks that are cut to the depth of the pot and stand on end from the rim inwards. */
+export interface Stack {
+  /** From the bottom of a stack to its top, before it is turned on end. */
+  order: readonly string[];
+  repeats: readonly [least: number, most: number];
+  thicknessMm: readonly [from: number, to: number];
+}
+
+/** What ends an evening: rice, noodles or nothing, in what is left of the broth. Shared by the styles. */
+export interface Finish {
   id: string;
-  question: string;
-  options: readonly School[];
-  usual: string;
+  name: string;
+  says: string;
+  slots: readonly StyleSlot[];
+  stages: readonly Stage[];
 }
 
 /** A style of pot. It is data: a new one needs no code. */
@@ -28,13 +126,29 @@ export interface Style {
   id: string;
   name: string;
   says: string;
-  services: readonly Service[];
-  usualService: Service;
+  services: readonly [Service, ...Service[]];
+  slots: readonly StyleSlot[];
+  stages: readonly Stage[];
+  /** What simmers in the pot, or is poured over it; none where the food gives the liquid. */
+  brothFormulaId?: string;
   brothMlPerHead: number;
-  brothFormulaId: string;
+  /** A broth that stands in for it when time is short. */
+  quickBroth?: { formulaId: string; says: string };
+  /** What lets a strong sauce down as it boils away, beside the pot. */
+  letDownFormulaId?: string;
+  /** The moment at which its salt is judged. */
+  seasonAt: 'made' | 'nearEnd' | 'afterMeat' | 'inDip' | 'asPoured';
   dipFormulaIds: readonly string[];
-  items: readonly StyleItem[];
+  /** Share of the formula's amount of dip that is mixed, by the school that is followed. */
+  dipShares?: { question: string; shares: Readonly<Record<string, number>> };
   schools: readonly SchoolChoice[];
-  /** How much dip is mixed by the school of seasoning, as a share of the formula's amount. */
-  dipShares: Record<string, number>;
+  /** The first is the usual one. */
+  finishIds: readonly string[];
+  stack?: Stack;
+  /** What is kept from touching, with why. */
+  keepsApart: ReadonlyArray<{ a: string; b: string; because: string }>;
+  /** What was cooked in a liquid and is eaten from the pot. */
+  returns: ReadonlyArray<{ fromFormulaId: string; ingredientId: string; cut: string }>;
+  vesselFit: VesselFit;
+  kitchenTools: readonly string[];
 }

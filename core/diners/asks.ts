@@ -1,7 +1,7 @@
 import type { Ask } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import type { Style } from '../catalogue/style';
-import { standIn, type Table } from './table';
+import type { Menu } from '../evening/menu';
+import { standIn } from './table';
 import { whyNot } from './whyNot';
 
 const nameOf = (ingredientId: string) => ingredientById(ingredientId).name.split(',')[0]!;
@@ -12,13 +12,14 @@ const andList = (words: readonly string[]) =>
  * What a guest at the small pan gets in place of something that this guest could eat, only because others share the pan.
  * Where nothing but the broth keeps the guest from the pot, one tap makes the broth so for everyone.
  */
-export function asksOf(style: Style, table: Table): Ask[] {
-  const inFood = new Set(style.items.map((item) => item.ingredientId));
+export function asksOf({ slots, table }: Menu): Ask[] {
+  const items = [...slots.pot, ...slots.finish];
+  const inFood = new Set(items.map((item) => item.ingredientId));
   return table.aside.flatMap((diner) => {
     const mine = table.swaps.filter(
       (swap) => swap.scope === 'aside' && whyNot(diner, ingredientById(swap.ingredientId)),
     );
-    const lost = style.items.filter(({ ingredientId }) => {
+    const lost = items.filter(({ ingredientId }) => {
       const served = standIn(table, ingredientId, 'aside');
       const isOthers = served !== standIn(table, ingredientId, 'main') && !table.leaveOut.has(ingredientId);
       return isOthers && !whyNot(diner, ingredientById(ingredientId));

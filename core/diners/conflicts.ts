@@ -2,10 +2,11 @@ import type { Conflict, Diner, Evening, Offer } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Replacement } from '../catalogue/ingredient';
 import type { Formula } from '../catalogue/formula';
-import type { Style } from '../catalogue/style';
-import { chosenLiquids, everyLiquid } from '../formula/chosenLiquids';
+import { everyLiquid } from '../formula/chosenLiquids';
 import { partsOf } from '../formula/schools';
-import { potIngredients, standIn, type Table } from './table';
+import type { Menu } from '../evening/menu';
+import { potIngredients } from '../evening/tonight';
+import { standIn, type Table } from './table';
 import { whyNot } from './whyNot';
 
 /** What ends up with a guest in the evening as it was solved. */
@@ -14,9 +15,9 @@ type Reach = (diner: Diner) => ReadonlyArray<{ id: string }>;
 const ingredientsOf = (formulas: readonly Formula[], { style }: Evening) =>
   new Set(formulas.flatMap((formula) => partsOf(formula, style.schools)).map((part) => part.ingredientId));
 
-function usedIngredients(evening: Evening, style: Style): string[] {
-  const inLiquids = ingredientsOf(everyLiquid(chosenLiquids(evening, style)), evening);
-  return [...new Set([...style.items.map((item) => item.ingredientId), ...inLiquids])];
+function usedIngredients({ evening, chosen, slots }: Menu): string[] {
+  const inLiquids = ingredientsOf(everyLiquid(chosen), evening);
+  return [...new Set([...slots.pot, ...slots.finish].map((slot) => slot.ingredientId).concat([...inLiquids]))];
 }
 
 function resolution(table: Table, diner: Diner, ingredientId: string, inPot: boolean): string | undefined {
@@ -55,10 +56,11 @@ function offersFor(diner: Diner, ingredientId: string, evening: Evening, where: 
  * @param reach what really ends up with a guest; nothing is called settled that still does
  * @returns one entry for each guest and ingredient, in the order of the table
  */
-export function findConflicts(evening: Evening, style: Style, table: Table, reach: Reach): Conflict[] {
-  const used = usedIngredients(evening, style);
-  const inPot = potIngredients(evening, style);
-  const inSauces = ingredientsOf(chosenLiquids(evening, style).sauces, evening);
+export function findConflicts(menu: Menu, reach: Reach): Conflict[] {
+  const { evening, table, chosen } = menu;
+  const used = usedIngredients(menu);
+  const inPot = potIngredients(menu);
+  const inSauces = ingredientsOf(chosen.sauces, evening);
   const placeOf = (id: string) => (inPot.has(id) ? 'pot' : inSauces.has(id) ? 'bowl' : 'ahead');
   return evening.diners.flatMap((diner) => {
     const reached = new Set(reach(diner).map((what) => what.id));

@@ -1,7 +1,7 @@
 import type { Diner, Swap } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import { checkEvening } from '../checkEvening';
-import { applyEdit } from '../evening/applyEdit';
+import { checkEvening } from '../evening/resolveMenu';
+import { applyEdit } from '../evening/edits/applyEdit';
 import { planPot } from '../planPot';
 import { eveningFor, example, guests } from '../testing/household';
 import { portionOf } from './portion';

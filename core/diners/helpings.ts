@@ -1,23 +1,37 @@
 import type { Evening } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import type { Style, StyleItem } from '../catalogue/style';
+import type { Place, Role, StyleSlot } from '../catalogue/style';
 import { portionsOf } from './portion';
 import { eatersOf, standIn, type Pan, type Table } from './table';
 
-/** What one item of a style has become in one pan, for those who eat it. */
+/** What one slot of a style has become in one pan, for those who eat it. */
 export interface Helping {
   ingredientId: string;
+  /** What the style has there. */
+  slotId: string;
+  role: Role;
   pan: Pan;
-  purpose: StyleItem['purpose'];
-  zone: StyleItem['zone'];
+  purpose: 'pot' | 'finish';
+  place: Place;
+  layer: number;
   massG: number;
   cuts: ReadonlyArray<{ cut: string; massG: number }>;
+  marinadeFormulaId?: string;
 }
 
-function gramsPerHead(evening: Evening, item: StyleItem, served: string): number {
-  const asked = evening.overrides.gramsPerHead?.[item.ingredientId] ?? item.gramsPerHead;
-  const replacement = ingredientById(item.ingredientId).replacements.find((one) => one.withIngredientId === served);
-  return asked * (replacement?.ratio ?? 1);
+/** What of it is for the finish. */
+export interface TonightsSlots {
+  pot: readonly StyleSlot[];
+  finish: readonly StyleSlot[];
+}
+
+/** Grams of a thing for a regular head: the cook's, or else the usual. */
+export const askedPerHeadG = ({ overrides }: Evening, slot: StyleSlot): number =>
+  overrides.gramsPerHead?.[slot.ingredientId] ?? slot.rangeG[1];
+
+function servedPerHeadG(evening: Evening, slot: StyleSlot, served: string): number {
+  const replacement = ingredientById(slot.ingredientId).replacements.find((one) => one.withIngredientId === served);
+  return askedPerHeadG(evening, slot) * (replacement?.ratio ?? 1);
 }
 
 /** Nobody cooks three quarters of an egg. */
@@ -27,27 +41,42 @@ function wholeOnes(massG: number, ingredientId: string): number {
   return Math.max(1, Math.round(massG / sold.massG)) * sold.massG;
 }
 
+/** How a stand-in is cut: as what it stands in for where it can be, or else in its first way. */
+function cutsOf(slot: StyleSlot, served: string): StyleSlot['cuts'] {
+  if (served === slot.ingredientId || slot.cuts.length === 0) return slot.cuts;
+  const known = ingredientById(served).cuts;
+  if (slot.cuts.every(({ cut }) => cut in known && known[cut]?.cooks)) return slot.cuts;
+  return [{ cut: Object.keys(known).find((cut) => known[cut]?.cooks) ?? Object.keys(known)[0] ?? '', share: 1 }];
+}
+
 /**
  * The raw masses of everything that is cooked, by pan.
  * @returns masses in g; nothing that nobody eats
  */
-export function helpings(evening: Evening, style: Style, table: Table): Helping[] {
+export function helpings(evening: Evening, slots: TonightsSlots, table: Table): Helping[] {
   const pans: Pan[] = table.aside.length > 0 ? ['main', 'aside'] : ['main'];
+  const all = [
+    ...slots.pot.map((slot) => ({ slot, purpose: 'pot' as const })),
+    ...slots.finish.map((slot) => ({ slot, purpose: 'finish' as const })),
+  ];
   return pans.flatMap((pan) =>
-    style.items.flatMap((item) => {
-      const served = standIn(table, item.ingredientId, pan);
-      const massG = wholeOnes(gramsPerHead(evening, item, served) * portionsOf(eatersOf(table, item, pan)), served);
+    all.flatMap(({ slot, purpose }) => {
+      const served = standIn(table, slot.ingredientId, pan);
+      const heads = portionsOf(eatersOf(table, slot.ingredientId, pan));
+      const massG = wholeOnes(servedPerHeadG(evening, slot, served) * heads, served);
       if (massG <= 0) return [];
-      const firstCut = Object.keys(ingredientById(served).cuts)[0] as string;
-      const cuts = served === item.ingredientId ? item.cuts : [{ cut: firstCut, share: 1 }];
       return [
         {
           ingredientId: served,
+          slotId: slot.ingredientId,
+          role: slot.role,
           pan,
-          purpose: item.purpose,
-          zone: item.zone,
+          purpose,
+          place: slot.place,
+          layer: slot.layer,
           massG,
-          cuts: cuts.map(({ cut, share }) => ({ cut, massG: massG * share })),
+          cuts: cutsOf(slot, served).map(({ cut, share }) => ({ cut, massG: massG * share })),
+          marinadeFormulaId: slot.marinadeFormulaId,
         },
       ];
     }),

@@ -1,8 +1,5 @@
 import type { Diner, Evening, Swap } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import type { Style, StyleItem } from '../catalogue/style';
-import { brothsOf, chosenLiquids } from '../formula/chosenLiquids';
-import { partsOf } from '../formula/schools';
 import { whyNot } from './whyNot';
 
 export type Pan = 'main' | 'aside';
@@ -17,19 +14,13 @@ export interface Table {
 
 const cannotEat = (diner: Diner, ingredientId: string) => whyNot(diner, ingredientById(ingredientId)) !== undefined;
 
-/** What goes into the pot with the food, or is in its broth. */
-export function potIngredients(evening: Evening, style: Style): Set<string> {
-  const inBroth = brothsOf(chosenLiquids(evening, style)).flatMap((formula) => partsOf(formula, evening.style.schools));
-  return new Set([...style.items, ...inBroth].map((one) => one.ingredientId));
-}
-
 /**
  * Seats everyone at the pot, except those for whom something of the food or the broth is cooked aside. When everybody
  * would sit aside, that swap simply holds for the whole pot.
+ * @param inPot what goes into the pot with the food, or is in its broth
  */
-export function seatTable(evening: Evening, style: Style): Table {
+export function seatTable(evening: Evening, inPot: ReadonlySet<string>): Table {
   const leaveOut = new Set(evening.choices.leaveOut);
-  const inPot = potIngredients(evening, style);
   const swaps = evening.choices.swaps.filter((swap) => !leaveOut.has(swap.ingredientId));
   const asideSwaps = swaps.filter((swap) => swap.scope === 'aside' && inPot.has(swap.ingredientId));
   const needsAside = (diner: Diner) => asideSwaps.some((swap) => cannotEat(diner, swap.ingredientId));
@@ -48,9 +39,9 @@ export function standIn(table: Table, ingredientId: string, pan: Pan): string {
   return swap?.withIngredientId ?? ingredientId;
 }
 
-/** Diners of a pan who can eat what an item of the style has become there. */
-export function eatersOf(table: Table, item: StyleItem, pan: Pan): readonly Diner[] {
-  if (table.leaveOut.has(item.ingredientId)) return [];
-  const served = standIn(table, item.ingredientId, pan);
+/** Diners of a pan who can eat what a thing of the style has become there. */
+export function eatersOf(table: Table, ingredientId: string, pan: Pan): readonly Diner[] {
+  if (table.leaveOut.has(ingredientId)) return [];
+  const served = standIn(table, ingredientId, pan);
   return (pan === 'main' ? table.main : table.aside).filter((diner) => !cannotEat(diner, served));
 }

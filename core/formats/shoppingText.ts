@@ -1,6 +1,6 @@
 import type { ShoppingItem } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import type { Section } from '../catalogue/packs';
+import type { Section } from '../catalogue/pack';
 
 /** The sections of a shop in words. */
 export const SECTION_WORDS: Readonly<Record<Section, string>> = {

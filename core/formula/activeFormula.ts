@@ -2,7 +2,8 @@ import type { Ingredient, Replacement } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Formula, FormulaPart, FormulaStep, Target } from '../catalogue/formula';
 import { standIn, type Pan, type Table } from '../diners/table';
-import { fits, partsOf, schoolsOf } from './schools';
+import { fits } from '../catalogue/school';
+import { partsOf, schoolsOf } from './schools';
 import { boilingPointC } from '../heat/boilingPoint';
 import { measurableG } from '../measures/measurable';
 

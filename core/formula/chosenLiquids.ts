@@ -1,14 +1,19 @@
 import type { Evening, Swap } from '@elixa/contract';
 import { formulaById, mustFormula } from '../catalogue/formulas';
 import type { Formula } from '../catalogue/formula';
+import { fits } from '../catalogue/school';
 import type { Style } from '../catalogue/style';
+import { schoolsOfStyle } from '../catalogue/styles';
 import type { Table } from '../diners/table';
 import { partsOf } from './schools';
 
 export interface ChosenLiquids {
-  broth: Formula;
+  /** What simmers in the pot or is poured over it; none where the food gives the liquid. */
+  broth?: Formula;
   /** What simmers in the other half of a divided pot. */
   otherHalf?: Formula;
+  /** What lets a poured sauce down, beside the pot. */
+  letDown?: Formula;
   sauces: Formula[];
   /** Marinades and bases. */
   ahead: Formula[];
@@ -20,22 +25,28 @@ function jarsOf(broths: readonly Formula[], evening: Evening): Formula[] {
   return [...new Set(used)].flatMap((id) => formulaById(id) ?? []);
 }
 
+/** Marinades that a style lays its things in, by the schools that are followed. */
+const marinadesOf = (style: Style, schools: Readonly<Record<string, string>>): string[] =>
+  style.slots.flatMap((slot) => (slot.marinadeFormulaId && fits(slot.when, schools) ? [slot.marinadeFormulaId] : []));
+
 /**
  * The liquids of an evening: what the cook chose, or else what belongs to the style, with the bases that the broths ask
  * for.
  * @throws RangeError when one is not in the catalogue; `checkEvening` says so before with the field
  */
 export function chosenLiquids(evening: Evening, style: Style): ChosenLiquids {
-  const { broth = style.brothFormulaId, otherHalf = broth, sauces, ahead = [] } = evening.choices.liquids ?? {};
-  const brothFormula = mustFormula(broth);
-  const otherFormula = otherHalf !== broth && evening.vessel.divided ? mustFormula(otherHalf) : undefined;
-  const jars = jarsOf(otherFormula ? [brothFormula, otherFormula] : [brothFormula], evening);
-  return {
-    broth: brothFormula,
-    otherHalf: otherFormula,
-    sauces: (sauces ?? style.dipFormulaIds).map(mustFormula),
-    ahead: [...new Set([...ahead.map(mustFormula), ...jars])],
+  const asked = evening.choices.liquids ?? {};
+  const { broth = style.brothFormulaId, letDown = style.letDownFormulaId } = asked;
+  const { otherHalf = broth, sauces = style.dipFormulaIds } = asked;
+  const ahead = asked.ahead ?? marinadesOf(style, schoolsOfStyle(style, evening.style.schools));
+  const must = (id: string | undefined) => (id === undefined ? undefined : mustFormula(id));
+  const chosen = {
+    broth: must(broth),
+    otherHalf: otherHalf !== broth && evening.vessel.divided ? must(otherHalf) : undefined,
+    letDown: must(letDown),
   };
+  const jars = jarsOf(brothsOf(chosen), evening);
+  return { ...chosen, sauces: sauces.map(mustFormula), ahead: [...new Set([...ahead.map(mustFormula), ...jars])] };
 }
 
 /** All of them, in the order in which they are shown. */
@@ -45,8 +56,9 @@ export const everyLiquid = (chosen: ChosenLiquids): Formula[] => [
   ...chosen.ahead,
 ];
 
-/** What simmers in the pot: one broth, or two in a divided one. */
-export const brothsOf = ({ broth, otherHalf }: ChosenLiquids): Formula[] => (otherHalf ? [broth, otherHalf] : [broth]);
+/** What comes into the pot: one liquid, two in a divided one, with what lets it down, or none. */
+export const brothsOf = ({ broth, otherHalf, letDown }: Omit<ChosenLiquids, 'sauces' | 'ahead'>): Formula[] =>
+  [broth, otherHalf, letDown].filter((one): one is Formula => one !== undefined);
 
 /** Swaps for some of the guests that this formula takes up, by the schools that are followed. */
 export function asideSwapsOf(

@@ -122,6 +122,9 @@ function batchOf(
 export function describeLiquid(given: {
   active: ActiveFormula;
   solution: FormulaSolution;
+  salinityAsMadePct: number;
+  /** What it comes to at the table, where it is judged before that. */
+  atTablePct?: number;
   evening: Evening;
   readyBy: string;
   place: Liquid['place'];
@@ -133,7 +136,19 @@ export function describeLiquid(given: {
   /** What it is let down with, where that is no water. */
   thinner?: { place: Liquid['place']; active: ActiveFormula };
 }): Liquid {
-  const { active, solution, evening, readyBy, place, forGuests, takenShare = 0, jar, thinner } = given;
+  const {
+    active,
+    solution,
+    salinityAsMadePct,
+    atTablePct,
+    evening,
+    readyBy,
+    place,
+    forGuests,
+    takenShare = 0,
+    jar,
+    thinner,
+  } = given;
   const { formula, target } = active;
   const { ingredients, measured } = show(solution.parts, evening);
   const thinned = thinnedWith(active, solution, thinner?.place);
@@ -153,7 +168,9 @@ export function describeLiquid(given: {
     startWaterText: isBroth ? water.text : solution.thinnerG > 0 ? showVolume(solution.thinnerG, evening.units) : '',
     madeMl: solution.madeG,
     finishedMl: solution.finishedG,
-    salinityPct: solution.salinityPct,
+    salinityAsMadePct,
+    salinityPct: atTablePct ?? solution.salinityPct,
+    judged: atTablePct === undefined && isBroth ? 'atTheTable' : 'asMade',
     measuredSalinityPct: solution.salinityWith(
       measured,
       solution.thinnerG * (1 + (isBroth ? water.errorPct : 0) / 100),

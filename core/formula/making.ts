@@ -3,7 +3,7 @@ import { evaporationG } from '../heat/burner';
 import type { SteamingPan } from '../heat/evaporation';
 import { goesInAt, liftedAt, type ActiveFormula, type ActivePart } from './activeFormula';
 import { drawCourse, drawnShare, latestLiftOut, spoiledShare, type Stage } from './extraction';
-import { sum } from './sum';
+import { sum } from '../measures/sum';
 
 /** What steeps without a drawing of its own: a vegetable. Kitchen estimate. */
 const PLAIN_DRAWING: Drawing = { mostShare: 0.5, ratePerMin: 0.05, activationKJPerMol: 55, holdsWater: 0.1 };

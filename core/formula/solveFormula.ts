@@ -7,13 +7,13 @@ import { umamiGPer100g } from '../taste/umami';
 import type { ActiveFormula } from './activeFormula';
 import { spoonedSaltG } from '../measures/measurable';
 import { solveLinear } from './linear';
-import { sum } from './sum';
+import { sum } from '../measures/sum';
 import { PLAIN_WATER, type Thinner } from './thinner';
 import type { FormulaQuestion, FormulaSolution, SolvedPart } from './solution';
 import { drawings, simmeredMinutes, steamOfSteps } from './making';
 
 /** How far pieces come toward the salt of the broth while they cook. Kitchen estimate, 0.1-0.25. */
-const PIECES_TAKE_SALT = 0.15;
+export const PIECES_TAKE_SALT = 0.15;
 /** What is saltier than this is poured or dipped into, and seen in a thin layer. */
 const POURED_PCT = 2;
 /** A saucer of dip is about an eighth as deep as a bowl of broth. Kitchen estimate. */
@@ -25,6 +25,8 @@ const MSG_FOR_GLUTAMIC_ACID = 1.27;
 const SALT_ID = 'salt';
 /** So much of a broth stands in the pot before the food has given its water. Kitchen estimate, 0.3-0.5. */
 const LEAST_MADE_SHARE = 0.4;
+/** Nobody boils a sauce down further than this without seeing it. Kitchen estimate. */
+const MOST_STEAMED = 0.6;
 /** Rounding of a sum of masses, in g. */
 const NOTHING_G = 1e-6;
 
@@ -120,6 +122,10 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
     };
   }).filter(({ recipe, wantedPct }) => recipe.length > 0 && wantedPct !== undefined);
 
+  // Where nothing lets it down, what boils off makes it stronger; no more than most of what there is.
+  const steamedG = isThinned ? stockEvaporationG : Math.min(stockEvaporationG, MOST_STEAMED * fixedLiquidG);
+  const lostG = isThinned ? 0 : steamedG + givenEthanolLossG();
+
   // Share of the targets that can be reached: less than all where the parts that bring them would not fit into the liquid.
   let reach = 1;
 
@@ -157,7 +163,7 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
       const brought = broughtBy(counted, property) + drawnOf(property) + alongOf[property];
       return isThinned
         ? share * (liquidG + holds[property]) - brought - (thins[property] / 100) * (liquidG - fixedLiquidG)
-        : share * (fixedLiquidG + alongG) - brought;
+        : share * (fixedLiquidG + alongG - lostG) - brought;
     });
     return [rows, right];
   }
@@ -180,6 +186,11 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
       liquidPartsG(solved)
     );
   };
+
+  function givenEthanolLossG(): number {
+    const { addedG, keptG } = ethanolOf([]);
+    return addedG - keptG;
+  }
 
   function ethanolOf(solved: readonly SolvedPart[]) {
     const rows = active.parts.map((one) => {
@@ -224,7 +235,7 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
   const solved = solvedParts(liquidG);
   const thinnerG = isThinned ? Math.max(0, thinnerFor(liquidG)) : 0;
   const ethanol = ethanolOf(solved);
-  if (!isThinned) liquidG = liquidPartsG(solved) - (ethanol.addedG - ethanol.keptG);
+  if (!isThinned) liquidG = liquidPartsG(solved) - (ethanol.addedG - ethanol.keptG) - steamedG;
   const parts = merged([...given.map(({ what: _what, ...part }) => part), ...solved]);
   const whatOf = (list: readonly SolvedPart[]) =>
     list.map((part) => ({ ...part, what: ingredientById(part.ingredientId) }));
@@ -257,7 +268,7 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
   return {
     parts,
     thinnerG,
-    madeG: thinnerG + seasoningsG - absorbedG - stockEvaporationG,
+    madeG: thinnerG + seasoningsG - absorbedG - steamedG,
     finishedG: liquidG,
     ...asThinner,
     umamiGPer100g: umamiGPer100g({ ...asThinner, glutamatePct: asThinner.glutamatePct * MSG_FOR_GLUTAMIC_ACID }),
@@ -272,7 +283,7 @@ function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolu
       startG: thinnerG,
       seasoningsG,
       releasedG,
-      evaporatedG: stockEvaporationG + potEvaporationG + (ethanol.addedG - ethanol.keptG),
+      evaporatedG: steamedG + potEvaporationG + (ethanol.addedG - ethanol.keptG),
       absorbedG,
       finishedG: liquidG,
     },

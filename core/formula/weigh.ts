@@ -1,6 +1,6 @@
 import type { Liquid } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import { sum } from './sum';
+import { sum } from '../measures/sum';
 
 /** What is still to be measured after some has been weighed, so that the liquid comes out as strong as it should. */
 export interface Rest {

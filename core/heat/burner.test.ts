@@ -1,6 +1,6 @@
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
-import { evaporationG, holdsBoil, leastPowerW, recoveryS, timeToBoilS, usefulPowerW, type SteamState } from './burner';
+import { evaporationG, holdsBoil, leastPowerW, reboilS, timeToBoilS, usefulPowerW, type SteamState } from './burner';
 import { specificHeatJPerKgK } from './composition';
 
 const clay = VESSELS.find((one) => one.id === 'clay28')!;
@@ -27,7 +27,7 @@ describe('the burner and the pot', () => {
 
   it('still gives a finite time on a flame that hardly covers the losses', () => {
     const feeble = { ...gas, powerW: 300 };
-    expect(Number.isFinite(recoveryS({ ...kitchen, heat: feeble, heatDrawnJ: 300_000 }))).toBe(true);
+    expect(Number.isFinite(reboilS({ ...kitchen, heat: feeble, heatDrawnJ: 300_000 }))).toBe(true);
   });
 
   it('knows a flame that holds the boil, one that needs the lid for it, and one that never does', () => {

@@ -1,7 +1,7 @@
 import type { HeatSource, Vessel, VesselMaterial } from '@elixa/contract';
 import { EFFICIENCY } from '../catalogue/heatSources';
 import { boilingPointC } from './boilingPoint';
-import { sum } from '../formula/sum';
+import { sum } from '../measures/sum';
 import { evaporationFlux, type SteamingPan } from './evaporation';
 
 /** Specific heat of pots in J/(kg·K). Usual handbook values for each material. */
@@ -21,6 +21,8 @@ export interface PotOnBurner {
   vessel: Vessel;
   roomTempC: number;
   altitudeM: number;
+  /** Share of the mouth where liquid stands free; less where food stands out of it. */
+  freeSurface?: number;
 }
 
 /** Heat that the pot takes up from its burner, in W. */
@@ -41,13 +43,17 @@ const BELOW_THE_RIM = 0.4;
  * Heat that a pot loses through surface and wall and with its steam, in W.
  * @param lidOn makes a difference only where the pot has a lid
  */
-export function lossW({ vessel, roomTempC, altitudeM }: PotOnBurner, tempC: number, lidOn: boolean): number {
+export function lossW(
+  { vessel, roomTempC, altitudeM, freeSurface = 1 }: PotOnBurner,
+  tempC: number,
+  lidOn: boolean,
+): number {
   const { innerDiameterMm: diameterMm, innerDepthMm: depthMm } = vessel;
   const isLidded = lidOn && vessel.lid;
   const u = isLidded ? LOSS_W_PER_M2_K.lidded : LOSS_W_PER_M2_K.open;
   const dryW = u * (mouthM2(diameterMm) + wallM2(diameterMm, depthMm)) * Math.max(0, tempC - roomTempC);
   const steamKgPerS =
-    BELOW_THE_RIM * evaporationFlux(tempC, { diameterMm, roomTempC, altitudeM }) * mouthM2(diameterMm);
+    freeSurface * BELOW_THE_RIM * evaporationFlux(tempC, { diameterMm, roomTempC, altitudeM }) * mouthM2(diameterMm);
   return dryW + steamKgPerS * STEAM_J_PER_KG * (isLidded ? 1 - LID_KEEPS : 1);
 }
 
@@ -85,15 +91,20 @@ function netPowerW(pot: PotOnBurner, tempC: number): number {
 const WARMING_STEPS = 40;
 
 /**
- * Time to bring broth and pot to the boil from one temperature, lid on: the heat that both take up over the power left
+ * Time to bring broth, and a pot that is not hot yet, to the boil from one temperature, lid on: the heat that both take up over the power left
  * after losses, which grow with the temperature, added up in small steps.
  * @returns seconds
  */
-export function timeToBoilS({ brothMl, fromC, ...pot }: PotOnBurner & { brothMl: number; fromC: number }): number {
+export function timeToBoilS({
+  brothMl,
+  fromC,
+  panIsHot = false,
+  ...pot
+}: PotOnBurner & { brothMl: number; fromC: number; panIsHot?: boolean }): number {
   const { vessel, roomTempC, altitudeM } = pot;
   const boilingC = boilingPointC(altitudeM);
   const riseC = Math.max(0, boilingC - fromC);
-  const potJ = (vessel.emptyMassG / 1000) * POT_CP[vessel.material] * Math.max(0, boilingC - roomTempC);
+  const potJ = panIsHot ? 0 : (vessel.emptyMassG / 1000) * POT_CP[vessel.material] * Math.max(0, boilingC - roomTempC);
   const stepJ = ((brothMl / 1000) * WATER_CP * riseC + potJ) / WARMING_STEPS;
   return sum(
     Array.from(
@@ -114,7 +125,7 @@ const HEAT_TAKEN_BEFORE_BOIL = 0.6;
  * @param heatDrawnJ heat to bring the addition to the boiling point, in J
  * @returns seconds
  */
-export function recoveryS({ heatDrawnJ, ...pot }: PotOnBurner & { heatDrawnJ: number }): number {
+export function reboilS({ heatDrawnJ, ...pot }: PotOnBurner & { heatDrawnJ: number }): number {
   return (heatDrawnJ * HEAT_TAKEN_BEFORE_BOIL) / netPowerW(pot, boilingPointC(pot.altitudeM));
 }
 

@@ -1,5 +1,5 @@
 import type { Action, ActionKind, Simmer } from '@elixa/contract';
-import { shortName } from '../simmer/actions';
+import { shortName } from '../simmer/shortName';
 
 /** What is told and tapped at once. */
 export interface LiveStep {
@@ -26,7 +26,7 @@ function shortened(names: readonly string[]): string[] {
 
 function titleOf(actions: readonly Action[], simmer: Simmer): string {
   const first = actions[0] as Action;
-  if (first.kind !== 'add' && first.kind !== 'finish') return first.says;
+  if (first.kind !== 'add') return first.says;
   const names = actions.map((action) => {
     const piece = simmer.pieces.find((one) => one.id === action.pieceId);
     return piece ? shortName(piece.ingredientId, piece.cut) : action.says;

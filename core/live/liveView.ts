@@ -1,8 +1,8 @@
 import type { Simmer, SimmerPiece } from '@elixa/contract';
-import { shortName } from '../simmer/actions';
+import { shortName } from '../simmer/shortName';
 import { potClockS, type LiveState } from './foldLive';
 import type { LiveStep } from './liveSteps';
-import { project } from './project';
+import { cookingSinceS, project } from './project';
 
 /** Something that is in the pot now. */
 export interface InPot {
@@ -24,6 +24,8 @@ export interface NextStep extends LiveStep {
 /** Something must not be served yet. */
 export interface SafetyGate {
   names: string[];
+  /** What each of them shows when it is done. */
+  signs: string[];
   waitS: number;
 }
 
@@ -47,6 +49,9 @@ export interface LiveView {
   totalSteps: number;
   /** The first round has been lifted out or carried in. */
   served: boolean;
+  /** There is liquid in the pot, and it has boiled. */
+  poured: boolean;
+  boiled: boolean;
 }
 
 /** Seconds that come from adding up times in another order. */
@@ -58,12 +63,14 @@ const addedWith = (piece: SimmerPiece, steps: readonly LiveStep[]) =>
 function contents(simmer: Simmer, steps: readonly LiveStep[], state: LiveState, clockS: number): InPot[] {
   const done = new Map(state.taps.map((tap) => [tap.step, tap.atS]));
   return simmer.pieces.flatMap((piece) => {
+    if (piece.way === 'swished') return [];
     const step = addedWith(piece, steps);
     const inS = step && done.get(step.step);
     const out = steps.find((one) => one.round === piece.round && (one.kind === 'serve' || one.kind === 'off'));
     if (inS === undefined || (out && done.has(out.step))) return [];
-    const coldS = piece.outAtS - piece.inAtS - piece.cookS;
-    const forS = clockS - inS;
+    const coldS = piece.outAtS - piece.countsFromS - piece.cookS;
+    const sinceS = cookingSinceS(piece, steps, done);
+    const forS = sinceS === undefined ? 0 : clockS - sinceS;
     const needsS = Math.max(piece.leastS, piece.safeS) + coldS;
     const state_ = forS < needsS - ROUNDING_S ? 'cooking' : forS <= piece.mostS + coldS ? 'ready' : 'over';
     return [
@@ -83,7 +90,12 @@ function gateFor(next: LiveStep | undefined, inPot: readonly InPot[]): SafetyGat
   if (!next || (next.kind !== 'serve' && next.kind !== 'off')) return undefined;
   const raw = inPot.filter((one) => one.piece.round === next.round && one.piece.safeS > 0 && one.state === 'cooking');
   if (raw.length === 0) return undefined;
-  return { names: [...new Set(raw.map((one) => one.name))], waitS: Math.max(...raw.map((one) => one.readyInS)) };
+  const signs = raw.map((one) => `${one.name}: ${one.piece.sign}`);
+  return {
+    names: [...new Set(raw.map((one) => one.name))],
+    signs: [...new Set(signs)],
+    waitS: Math.max(...raw.map((one) => one.readyInS)),
+  };
 }
 
 /** A tap this close to its time is on time. */
@@ -118,6 +130,8 @@ export function liveView(simmer: Simmer, steps: readonly LiveStep[], state: Live
     .map((step) => ({ ...step, dueInS: (dueS.get(step.step) ?? step.atS) - clockS }));
   const [next, ...coming] = waiting;
   const inPot = contents(simmer, steps, state, clockS);
+  const isDone = (test: (step: LiveStep) => boolean) =>
+    steps.some((step) => step.pan === 'main' && done.has(step.step) && test(step));
   const round = next?.round ?? steps.at(-1)?.round ?? 1;
   return {
     clockS,
@@ -131,5 +145,7 @@ export function liveView(simmer: Simmer, steps: readonly LiveStep[], state: Live
     doneSteps: done.size,
     totalSteps: steps.length,
     served: steps.some((step) => step.kind === 'serve' && done.has(step.step)),
+    poured: isDone((step) => step.actions.some((action) => action.kind === 'pour')),
+    boiled: isDone((step) => step.kind === 'boil'),
   };
 }

@@ -10,12 +10,32 @@ export interface Projection {
 }
 
 /** Time in the pot that gives a piece a certain simmering time, cold spells counted as they were planned. */
-const elapsedFor = (piece: SimmerPiece, cookS: number) => cookS + (piece.outAtS - piece.inAtS - piece.cookS);
+const elapsedFor = (piece: SimmerPiece, cookS: number) => cookS + (piece.outAtS - piece.countsFromS - piece.cookS);
+
+/** A piece that lies in the pot from before the boil cooks from then on. */
+const countsFromBoil = (piece: SimmerPiece) => piece.countsFromS > piece.inAtS;
+
+/**
+ * When the cooking of a piece began: when its step was done, or for what lay in the pot cold, when it boiled.
+ * @returns undefined while that has not happened
+ */
+export function cookingSinceS(
+  piece: SimmerPiece,
+  steps: readonly LiveStep[],
+  done: ReadonlyMap<number, number>,
+): number | undefined {
+  const own = steps.find((step) => step.actions.some((action) => action.pieceId === piece.id));
+  const inS = own && done.get(own.step);
+  if (inS === undefined || !countsFromBoil(piece)) return inS;
+  const boil = steps.find((step) => step.kind === 'boil' && step.pan === piece.pan && step.round === piece.round);
+  return boil && done.get(boil.step);
+}
 
 const piecesOf = (step: LiveStep, simmer: Simmer) =>
   simmer.pieces.filter((piece) => step.actions.some((action) => action.pieceId === piece.id));
 
-const isAddition = (step: LiveStep) => step.kind === 'add' || step.kind === 'finish';
+/** Slices that the guests hold in the broth are no part of what is lifted out together. */
+const isAddition = (step: LiveStep) => step.kind !== 'swish' && step.actions.some((action) => action.pieceId);
 const endsRound = (step: LiveStep) => step.kind === 'serve' || step.kind === 'off';
 
 /** When an addition really goes in: when it was tapped, or now when it is overdue. */
@@ -51,6 +71,11 @@ export function project(simmer: Simmer, steps: readonly LiveStep[], taps: readon
       const inS = enteredS(step, done, shiftS, nowS);
       if (inS === undefined) continue;
       for (const piece of piecesOf(step, simmer)) {
+        if (countsFromBoil(piece)) {
+          const boiledS = cookingSinceS(piece, steps, done) ?? Math.max(nowS, piece.countsFromS + shiftS);
+          earliestS = Math.max(earliestS, boiledS + elapsedFor(piece, Math.max(piece.leastS, piece.safeS)));
+          continue;
+        }
         earliestS = Math.max(earliestS, inS + elapsedFor(piece, Math.max(piece.leastS, piece.safeS)));
         if (done.has(step.step)) latestS = Math.min(latestS, inS + elapsedFor(piece, piece.mostS));
       }
@@ -90,10 +115,9 @@ function boilDelayS(
     ...own
       .filter((step) => step.kind === 'boil')
       .map((boil) => {
-        const first = additions.find((step) => step.pan === boil.pan);
-        if (!first) return carryS;
+        const first = additions.find((step) => step.pan === boil.pan && step.atS >= boil.atS);
         const boiledS = done.get(boil.step) ?? Math.max(nowS, boil.atS + carryS);
-        return boiledS - first.atS;
+        return boiledS - (first?.atS ?? boil.atS);
       }),
   );
 }

@@ -1,6 +1,5 @@
 import type { ShownMeasure, Units } from '@elixa/contract';
 import type { Ingredient } from '../catalogue/ingredient';
-import { isPoured } from '../catalogue/poured';
 import { fractionText } from './fraction';
 import { ouncesText } from './showSize';
 import { OUNCE_G, POUND_G, SPOONS } from './units';
@@ -149,7 +148,7 @@ export function showMeasure(massG: number, ingredient: Ingredient, units: Units,
   const densityGPerMl = cutDensity ?? ingredient.densityIn?.[units] ?? ingredient.densityGPerMl;
   const isPart = cut !== undefined && ingredient.cuts[cut]?.partOfWhole === true;
   const byVolume = ingredient.byVolume || cutDensity !== undefined;
-  const volumes = volumeCandidates(massG / densityGPerMl, densityGPerMl, units, isPoured(ingredient.id));
+  const volumes = volumeCandidates(massG / densityGPerMl, densityGPerMl, units, ingredient.poured === true);
   const candidates = [
     ...(isPart ? [] : countCandidates(massG, ingredient, units)),
     ...(byVolume || (units === 'us' && isLoose(ingredient)) ? volumes : []),

@@ -3,8 +3,8 @@ import { FORMULAS } from '../catalogue/formulas';
 import { ingredientById } from '../catalogue/ingredients';
 import { JARS } from '../catalogue/ingredients/jars';
 import { VESSELS } from '../catalogue/vessels';
-import { checkEvening } from '../checkEvening';
-import { withVessel } from '../evening/withVessel';
+import { checkEvening } from '../evening/resolveMenu';
+import { vesselChosen } from '../evening/edits/pot';
 import { planPot } from '../planPot';
 import { eveningFor, guests } from '../testing/household';
 
@@ -95,7 +95,7 @@ describe('a divided pot', () => {
     expect(brothsOf(planPot(two('numbingBroth')))).toHaveLength(1);
     const whole = { ...two('mildBoneBroth'), vessel: VESSELS[0]! };
     expect(checkEvening(whole)[0]!.field).toBe('choices.liquids.otherHalf');
-    expect(brothsOf(planPot(withVessel(two('mildBoneBroth'), VESSELS[0]!)))).toHaveLength(1);
+    expect(brothsOf(planPot(vesselChosen(two('mildBoneBroth'), { vessel: VESSELS[0]! })))).toHaveLength(1);
   });
 
   it('says which field names no broth', () => {

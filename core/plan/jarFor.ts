@@ -1,6 +1,6 @@
 import type { Evening, Liquid } from '@elixa/contract';
 import type { ActiveFormula } from '../formula/activeFormula';
-import { sum } from '../formula/sum';
+import { sum } from '../measures/sum';
 import { goodOn } from '../shopping/pantry';
 
 /** Nobody misses less than this share of a jar. */

@@ -21,11 +21,9 @@ export function reachOf(table: Table, food: readonly Helping[], liquids: readonl
   return (diner) => {
     const pan = table.aside.includes(diner) ? 'aside' : 'main';
     const inPan = food.filter((one) => one.pan === pan).map((one) => ingredientById(one.ingredientId));
-    const hasOwnBroth = liquids.some((one) => one.active.formula.kind === 'broth' && one.place === 'aside');
+    const isApart = (other: SolvedLiquid) => other.forGuests?.includes(diner.name) ?? false;
     const isMine = (liquid: SolvedLiquid): boolean => {
-      const { kind, id } = liquid.active.formula;
-      if (kind === 'broth') return pan === 'aside' && hasOwnBroth ? liquid.place === 'aside' : liquid.place !== 'aside';
-      const isApart = (other: SolvedLiquid) => other.forGuests?.includes(diner.name) ?? false;
+      const { id } = liquid.active.formula;
       const hasOwn = liquids.some((other) => other.active.formula.id === id && isApart(other));
       return hasOwn ? isApart(liquid) : liquid.place !== 'aside';
     };

@@ -1,6 +1,6 @@
 import type { PotPlan, Prep } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import { shortName } from '../simmer/actions';
+import { shortName } from '../simmer/shortName';
 
 /** Something that has to stand by the pot before the burner is lit. */
 export interface CounterItem {

@@ -1,7 +1,7 @@
-import type { Evening, Prep, PrepTask } from '@elixa/contract';
+import type { Evening, Prep, PrepTask, Remedy } from '@elixa/contract';
 import { planEvening, prepFromNow, remediesFromNow } from '../planEvening';
-import { MARINADES } from '../catalogue/formulas';
-import { styleById } from '../catalogue/styles';
+import { VESSELS } from '../catalogue/vessels';
+import { styleChosen } from '../evening/edits/styleChosen';
 import { eveningFor, example } from '../testing/household';
 import { shiftIso } from '../time/shiftIso';
 import { RESOURCES } from './problem';
@@ -138,15 +138,17 @@ describe('what follows from the choices', () => {
   });
 
   it('meat that is marinated for half an hour is cut first, so that the vegetables do not wait with it', () => {
-    const short = MARINADES.find(({ steps }) => {
-      const waits = steps.filter((step) => !step.attended).map((step) => step.minutes);
-      return Math.max(0, ...waits) >= 20 && Math.max(0, ...waits) < 180;
-    })!;
-    const { prep } = planEvening(choosing({ liquids: { ahead: [short.id] } }));
-    const cut = task(prep, 'chickenThigh.cut');
+    const beef = styleChosen(eveningFor(4, { vessel: VESSELS.find((one) => one.id === 'iron30')! }), 'sukiyakiEast');
+    const { prep } = planEvening({
+      ...beef,
+      choices: { ...beef.choices, liquids: { ahead: ['beefJeongolMarinade'] } },
+    });
+    const cut = task(prep, 'beefSlice.cut');
     expect(ms(cut.startsAt)).toBeLessThan(ms(task(prep, 'napaCabbage.cut').startsAt));
-    expect(task(prep, 'chickenThigh.wash').startsAt).toBe(cut.endsAt);
-    const marinated = prep.tasks.filter((one) => one.subjectId === short.id && !one.resources.includes('board'));
+    expect(task(prep, 'beefSlice.wash').startsAt).toBe(cut.endsAt);
+    const marinated = prep.tasks.filter(
+      (one) => one.subjectId === 'beefJeongolMarinade' && !one.resources.includes('board'),
+    );
     expect(ms(marinated[0]!.startsAt)).toBeGreaterThanOrEqual(ms(cut.endsAt));
     expect(overUse(prep)).toEqual([]);
   });
@@ -208,18 +210,18 @@ describe('short of time', () => {
   it('help and the broth from powder are among what helps, and both together', () => {
     const clock = from(evening, 45);
     const { late } = prepFromNow(evening, clock);
-    const style = styleById(evening.style.id)!;
     const remedies = remediesFromNow(evening, late, clock);
     const ids = remedies.map((one) => one.id);
     expect(ids).toContain('secondCook');
-    expect(ids.some((id) => /^together-.*secondCook.*quickBroth/.test(id))).toBe(true);
-    for (const { id, lateS } of remedies) {
-      const mended = applyRemedy(evening, style, id, late);
+    const isBoth = ({ changeIds }: Remedy) => changeIds.includes('secondCook') && changeIds.includes('quickBroth');
+    expect(remedies.some(isBoth)).toBe(true);
+    for (const remedy of remedies) {
+      const mended = applyRemedy(evening, remedy);
       const again = prepFromNow(mended, clock).late;
       // A full search may find a little more than the short one that judged the change.
-      expect(again).toBeLessThanOrEqual(lateS + 60);
+      expect(again).toBeLessThanOrEqual(remedy.lateS + 60);
     }
-    expect(() => applyRemedy(evening, style, 'magic', late)).toThrow(RangeError);
+    expect(() => applyRemedy(evening, { changeIds: ['magic'] })).toThrow(RangeError);
   });
 });
 

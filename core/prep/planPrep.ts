@@ -100,12 +100,12 @@ export function planPrep(
   const all = workOf(question);
   const nowMs = clock ? Date.parse(clock.now) : 0;
   const at = (lateMin: number) => {
-    const sitDownMs = Date.parse(question.evening.sitDownAt) + lateMin * 60_000;
+    const sitDownMs = Date.parse(question.menu.evening.sitDownAt) + lateMin * 60_000;
     return clock ? whatIsLeft(all, clock.ticks, nowMs, sitDownMs, clock.begun) : all;
   };
   const hurried = { lists: Math.ceil(effort.lists / 3), nodes: Math.ceil(effort.nodes / 8), budget };
   const full = { ...effort, budget };
-  const soFar = clock?.soFar && endsOf(clock.soFar, question.evening.sitDownAt);
+  const soFar = clock?.soFar && endsOf(clock.soFar, question.menu.evening.sitDownAt);
   let lateMin = 0;
   let problem = at(0);
   let solution: PrepSolution | undefined;
@@ -121,7 +121,7 @@ export function planPrep(
     }
   }
   if (!solution) throw new Error('No hour was found for sitting down');
-  const sitDownAt = shiftIso(question.evening.sitDownAt, lateMin * 60);
+  const sitDownAt = shiftIso(question.menu.evening.sitDownAt, lateMin * 60);
   return {
     tasks: tasksOf(problem, solution, sitDownAt),
     capacities: problem.capacities,

@@ -3,12 +3,19 @@ import { brothsOf, chosenLiquids } from '../formula/chosenLiquids';
 import type { Style } from '../catalogue/style';
 import { ingredientById } from '../catalogue/ingredients';
 import { prepWorkOf } from '../catalogue/prepWork';
-import { chosenSchool } from '../catalogue/styles';
+import { schoolOf } from '../catalogue/school';
+import { styleById } from '../catalogue/styles';
+import { askedPerHeadG } from '../diners/helpings';
+import { slotsOf } from '../evening/tonight';
 import { shiftIso } from '../time/shiftIso';
 
 /** A change of the evening that may save time. */
 interface Change {
   id: string;
+  /** Of two answers to one question only one can be taken. */
+  question?: string;
+  /** Somebody has to go to the shop for it, or to help. */
+  needs?: 'shop' | 'help';
   text: string;
   evening: Evening;
 }
@@ -22,27 +29,27 @@ const withSchool = (evening: Evening, question: string, option: string): Evening
 
 function schoolChanges(evening: Evening, style: Style): Change[] {
   const { schools } = evening.style;
-  const ofStyle = style.schools.map((choice) => ({ ...choice, now: chosenSchool(style, schools, choice.id) }));
-  const ofBroths = brothsOf(chosenLiquids(evening, style))
-    .flatMap((formula) => formula.schools)
-    .map((choice) => ({ ...choice, now: schools[choice.id] ?? choice.usual }));
-  // Where the salt is and where the paste comes from are matters of taste and of yesterday, not of time.
-  return [...ofStyle, ...ofBroths]
-    .filter(({ id }) => id !== 'seasoning' && id !== 'base')
-    .flatMap(({ id, question, options, now }) =>
-      options
-        .filter((option) => option.id !== now)
+  const ofBroths = brothsOf(chosenLiquids(evening, style)).flatMap((formula) => formula.schools);
+  const choices = new Map([...style.schools, ...ofBroths].map((choice) => [choice.id, choice]));
+  // What is a matter of taste, or of yesterday, saves no time worth asking for.
+  return [...choices.values()]
+    .filter((choice) => !choice.ofTaste)
+    .flatMap((choice) =>
+      choice.options
+        .filter((option) => option.id !== schoolOf(choice, schools))
         .map((option) => ({
-          id: `school-${id}-${option.id}`,
-          text: capital(`${question}: ${option.label.toLowerCase()}`),
-          evening: withSchool(evening, id, option.id),
+          id: `school-${choice.id}-${option.id}`,
+          question: choice.id,
+          text: capital(`${choice.question}: ${option.label.toLowerCase()}`),
+          evening: withSchool(evening, choice.id, option.id),
         })),
     );
 }
 
 function boughtChanges(evening: Evening, style: Style): Change[] {
   const bought = evening.choices.bought ?? [];
-  return style.items
+  const { pot, finish } = slotsOf(evening, style);
+  return [...pot, ...finish]
     .filter((item) => !bought.includes(item.ingredientId) && !evening.choices.leaveOut.includes(item.ingredientId))
     .flatMap((item) => {
       const what = ingredientById(item.ingredientId);
@@ -51,6 +58,7 @@ function boughtChanges(evening: Evening, style: Style): Change[] {
       return [
         {
           id: `bought-${what.id}`,
+          needs: 'shop' as const,
           text: capital(`${what.name.split(',')[0]}: bought ${words}`),
           evening: { ...evening, choices: { ...evening.choices, bought: [...bought, what.id] } },
         },
@@ -63,17 +71,17 @@ const SMALLER_BY = 3;
 
 function smallerSet(evening: Evening, style: Style): Change[] {
   const { leaveOut } = evening.choices;
-  const plants = style.items
-    .filter((item) => item.purpose === 'pot' && !leaveOut.includes(item.ingredientId))
+  const plants = slotsOf(evening, style)
+    .pot.filter((item) => !leaveOut.includes(item.ingredientId))
     .filter((item) => ['root', 'mushroom', 'allium', 'leaf'].includes(ingredientById(item.ingredientId).family));
   if (plants.length <= SMALLER_BY + 1) return [];
   const minutes = (item: (typeof plants)[number]) => {
     const work = prepWorkOf(ingredientById(item.ingredientId), item.cuts[0]?.cut ?? '');
-    return work.fixedMin + (work.minPer100G * item.gramsPerHead * evening.diners.length) / 100;
+    return work.fixedMin + (work.minPer100G * askedPerHeadG(evening, item) * evening.diners.length) / 100;
   };
   // Leaves carry the pot; what takes longest for its weight is missed least.
   const slow = [...plants]
-    .sort((a, b) => minutes(b) / b.gramsPerHead - minutes(a) / a.gramsPerHead)
+    .sort((a, b) => minutes(b) / b.rangeG[1] - minutes(a) / a.rangeG[1])
     .slice(0, SMALLER_BY)
     .map((item) => item.ingredientId);
   const names = slow.map((id) => ingredientById(id).name).join(', ');
@@ -91,13 +99,14 @@ function otherChanges(evening: Evening, style: Style): Change[] {
   const { liquids } = evening.choices;
   const changes: Change[] = [];
   if (evening.cooks < 2) {
-    changes.push({ id: 'secondCook', text: 'Ask somebody to help', evening: { ...evening, cooks: 2 } });
+    changes.push({ id: 'secondCook', needs: 'help', text: 'Ask somebody to help', evening: { ...evening, cooks: 2 } });
   }
-  if (broth.id !== 'quickPowder') {
+  const quick = style.quickBroth;
+  if (quick && broth?.id !== quick.formulaId) {
     changes.push({
       id: 'quickBroth',
-      text: 'The ten-minute broth from powder',
-      evening: { ...evening, choices: { ...evening.choices, liquids: { ...liquids, broth: 'quickPowder' } } },
+      text: quick.says,
+      evening: { ...evening, choices: { ...evening.choices, liquids: { ...liquids, broth: quick.formulaId } } },
     });
   }
   if (ahead.some((formula) => formula.kind === 'marinade')) {
@@ -112,7 +121,9 @@ function otherChanges(evening: Evening, style: Style): Change[] {
 }
 
 /** Every change that may save time. */
-export function changesFor(evening: Evening, style: Style): Change[] {
+export function changesFor(evening: Evening): Change[] {
+  const style = styleById(evening.style.id);
+  if (!style) return [];
   return [
     ...schoolChanges(evening, style),
     ...boughtChanges(evening, style),
@@ -125,24 +136,22 @@ export function changesFor(evening: Evening, style: Style): Change[] {
 const SHOP_S = 45 * 60;
 
 /** The changes that can still be made so long before people sit down. */
-const openChanges = (evening: Evening, style: Style, leftS: number) =>
-  changesFor(evening, style).filter(({ id }) => leftS >= SHOP_S || !id.startsWith('bought-'));
+const openChanges = (evening: Evening, leftS: number) =>
+  changesFor(evening).filter(({ needs }) => leftS >= SHOP_S || needs !== 'shop');
 
 const MOST_REMEDIES = 6;
 
-const LATER = 'sitDownLater';
-const TOGETHER = 'together';
-const HELP = 'secondCook';
-const togetherId = (ids: readonly string[]) => `${TOGETHER}-${ids.join('+')}`;
-const togetherIds = (id: string) => id.slice(TOGETHER.length + 1).split('+');
+const remedyOf = (changes: readonly Change[], lateS: number): Remedy => ({
+  id: changes.map(({ id }) => id).join('+'),
+  changeIds: changes.map(({ id }) => id),
+  changes: changes.map(({ text }) => text),
+  lateS,
+  gainsS: 0,
+});
 
 /** Changes one on top of the other. */
-function changedTogether(evening: Evening, style: Style, ids: readonly string[]): Evening {
-  return ids.reduce(
-    (changed, id) => changesFor(changed, style).find((one) => one.id === id)?.evening ?? changed,
-    evening,
-  );
-}
+const changedTogether = (evening: Evening, ids: readonly string[]): Evening =>
+  ids.reduce((changed, id) => changesFor(changed).find((one) => one.id === id)?.evening ?? changed, evening);
 
 /** Seconds late with a changed evening, found with that share of the searching that is left; undefined where it cannot be planned. */
 type LateWith = (changed: Evening, share: number) => number | undefined;
@@ -153,7 +162,6 @@ type LateWith = (changed: Evening, share: number) => number | undefined;
  */
 function allTogether(
   evening: Evening,
-  style: Style,
   changes: readonly Change[],
   helpful: readonly Remedy[],
   lateWith: LateWith,
@@ -161,26 +169,34 @@ function allTogether(
   const best = Math.min(Infinity, ...helpful.map((one) => one.lateS));
   if (best === 0) return [];
   // Of two ways of preparing the same thing only one can be taken, and only where it helps by itself.
-  const isSchool = (id: string) => id.startsWith('school-');
-  const schools = helpful.filter(({ id }) => isSchool(id)).map(({ id }) => id);
-  const onePerQuestion = schools.filter(
-    (id, index) => schools.findIndex((other) => other.split('-')[1] === id.split('-')[1]) === index,
+  const helps = (change: Change) => helpful.some(({ changeIds }) => changeIds.includes(change.id));
+  const schools = helpful.flatMap(({ changeIds }) =>
+    changes.filter((change) => change.question !== undefined && changeIds.includes(change.id)),
   );
-  const others = changes.map(({ id }) => id).filter((id) => !isSchool(id) && id !== HELP);
-  const late = (ids: readonly string[]) => lateWith(changedTogether(evening, style, ids), 0.2) ?? Infinity;
-  const words = new Map(changes.map(({ id, text }) => [id, text]));
-  const pruned = (all: readonly string[]): Remedy | undefined => {
+  const onePerQuestion = schools.filter(
+    (one, index) => helps(one) && schools.findIndex((other) => other.question === one.question) === index,
+  );
+  const others = changes.filter(({ question, needs }) => question === undefined && needs !== 'help');
+  const help = changes.find(({ needs }) => needs === 'help');
+  const late = (taken: readonly Change[]) =>
+    lateWith(
+      changedTogether(
+        evening,
+        taken.map(({ id }) => id),
+      ),
+      0.2,
+    ) ?? Infinity;
+  const pruned = (all: readonly Change[]): Remedy | undefined => {
     const lateS = late(all);
     if (lateS >= best) return undefined;
-    const needed = all.reduce<readonly string[]>((kept, id) => {
-      const without = kept.filter((other) => other !== id);
+    const needed = all.reduce<readonly Change[]>((kept, one) => {
+      const without = kept.filter((other) => other !== one);
       return late(without) <= lateS ? without : kept;
     }, all);
-    return { id: togetherId(needed), changes: needed.flatMap((id) => words.get(id) ?? []), lateS, gainsS: 0 };
+    return remedyOf(needed, lateS);
   };
   const alone = pruned([...onePerQuestion, ...others]);
-  const isHelpOpen = changes.some(({ id }) => id === HELP) && alone?.lateS !== 0;
-  const helped = isHelpOpen ? pruned([HELP, ...onePerQuestion, ...others]) : undefined;
+  const helped = help && alone?.lateS !== 0 ? pruned([help, ...onePerQuestion, ...others]) : undefined;
   const found = [alone, helped].filter((one): one is Remedy => one !== undefined);
   return found.filter((one, index) => index === 0 || one.lateS < found[0]!.lateS);
 }
@@ -193,43 +209,45 @@ function allTogether(
  * @returns the most helpful first, and of those that help as much the least change; sitting down later after all others
  * that come to be on time
  */
-export function remediesFor(
-  evening: Evening,
-  style: Style,
-  lateS: number,
-  lateWith: LateWith,
-  leftS = Infinity,
-): Remedy[] {
+export function remediesFor(evening: Evening, lateS: number, lateWith: LateWith, leftS = Infinity): Remedy[] {
   if (lateS <= 0) return [];
-  const changes = openChanges(evening, style, leftS);
+  const changes = openChanges(evening, leftS);
   const helpful = changes
-    .flatMap(({ id, text, evening: changed }, index) => {
+    .flatMap((change, index) => {
       // Half of the searching is for each change by itself, evenly; the rest for what helps only together.
-      const left = lateWith(changed, 1 / (2 * changes.length - index));
-      return left === undefined || left >= lateS ? [] : [{ id, changes: [text], lateS: left, gainsS: lateS - left }];
+      const left = lateWith(change.evening, 1 / (2 * changes.length - index));
+      return left === undefined || left >= lateS ? [] : [{ ...remedyOf([change], left), gainsS: lateS - left }];
     })
     .sort((a, b) => a.lateS - b.lateS)
     .slice(0, MOST_REMEDIES);
-  const together = allTogether(evening, style, changes, helpful, lateWith).map((one) => ({
+  const together = allTogether(evening, changes, helpful, lateWith).map((one) => ({
     ...one,
     gainsS: lateS - one.lateS,
   }));
-  const later = { id: LATER, changes: [`Sit down ${Math.ceil(lateS / 60)} minutes later`], lateS: 0, gainsS: lateS };
+  const later: Remedy = {
+    id: 'sitDownLater',
+    changeIds: [],
+    laterS: lateS,
+    changes: [`Sit down ${Math.ceil(lateS / 60)} minutes later`],
+    lateS: 0,
+    gainsS: lateS,
+  };
   return [...helpful, ...together, later].sort(
-    (a, b) =>
-      a.lateS - b.lateS || Number(a.id === LATER) - Number(b.id === LATER) || a.changes.length - b.changes.length,
+    (a, b) => a.lateS - b.lateS || Number(a === later) - Number(b === later) || a.changes.length - b.changes.length,
   );
 }
 
 /**
  * The evening with a remedy taken.
- * @throws RangeError when there is no such remedy for it
- * @example applyRemedy(evening, style, 'school-kelp-hotPour', 0).style.schools.kelp // 'hotPour'
+ * @throws RangeError when it names a change that this evening does not have
+ * @example applyRemedy(evening, remedy).style.schools.kelp // 'hotPour'
  */
-export function applyRemedy(evening: Evening, style: Style, id: string, lateS: number): Evening {
-  if (id === LATER) return { ...evening, sitDownAt: shiftIso(evening.sitDownAt, lateS) };
-  if (id.startsWith(`${TOGETHER}-`)) return changedTogether(evening, style, togetherIds(id));
-  const change = changesFor(evening, style).find((one) => one.id === id);
-  if (!change) throw new RangeError(`There is no remedy "${id}" for this evening`);
-  return change.evening;
+export function applyRemedy(evening: Evening, { changeIds, laterS }: Pick<Remedy, 'changeIds' | 'laterS'>): Evening {
+  if (laterS !== undefined) return { ...evening, sitDownAt: shiftIso(evening.sitDownAt, laterS) };
+  const known = changesFor(evening);
+  const [first] = changeIds;
+  if (!first || !known.some((one) => one.id === first)) {
+    throw new RangeError(`There is no change "${first}" for this evening`);
+  }
+  return changedTogether(evening, changeIds);
 }

@@ -1,5 +1,6 @@
 import type { PantryItem, PotPlan, ShoppingItem } from '@elixa/contract';
-import { LEFT_KEEPS_DAYS, type Section } from '../catalogue/packs';
+import type { Section } from '../catalogue/pack';
+import { LEFT_KEEPS_DAYS } from '../catalogue/packs';
 import { shiftIso } from '../time/shiftIso';
 
 /** The same thing with the same day is one item. */

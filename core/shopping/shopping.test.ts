@@ -1,7 +1,8 @@
 import type { Evening, PantryItem } from '@elixa/contract';
 import fc from 'fast-check';
-import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
-import { MADE_FROM, SECTIONS, sectionOf } from '../catalogue/packs';
+import { hasIngredient, ingredientById, INGREDIENTS } from '../catalogue/ingredients';
+import { SECTIONS } from '../catalogue/pack';
+import { sectionOf } from '../catalogue/packs';
 import { planEvening } from '../planEvening';
 import { planPot } from '../planPot';
 import { eveningFor, example } from '../testing/household';
@@ -19,13 +20,15 @@ const stock = (itemId: string, massG: number, bestBefore?: string): PantryItem =
 });
 const item = (list: typeof shopping, id: string) => list.find((one) => one.ingredientId === id)!;
 
+const madeFrom = (id: string) => (hasIngredient(id) ? ingredientById(id).madeFrom : undefined);
+
 describe('the shopping list', () => {
   it('merges what broths, dips, pot and finish need of the same thing', () => {
     expect(new Set(shopping.map((one) => one.ingredientId)).size).toBe(shopping.length);
     for (const one of shopping) {
       const needed = amounts
-        .filter(({ ingredientId }) => (MADE_FROM[ingredientId]?.ingredientId ?? ingredientId) === one.ingredientId)
-        .reduce((sum, { ingredientId, massG }) => sum + massG * (MADE_FROM[ingredientId]?.ratio ?? 1), 0);
+        .filter(({ ingredientId }) => (madeFrom(ingredientId)?.ingredientId ?? ingredientId) === one.ingredientId)
+        .reduce((sum, { ingredientId, massG }) => sum + massG * (madeFrom(ingredientId)?.ratio ?? 1), 0);
       expect(one.needG).toBeCloseTo(needed, 6);
     }
   });

@@ -1,8 +1,9 @@
 import type { Advice, Amount, Evening, PantryItem, ShoppingItem, Units } from '@elixa/contract';
 import { formulaById } from '../catalogue/formulas';
 import type { Ingredient } from '../catalogue/ingredient';
-import { ingredientById } from '../catalogue/ingredients';
-import { LEFT_KEEPS_DAYS, LOOSE_STEP_G, MADE_FROM, packOf, SECTIONS, sectionOf } from '../catalogue/packs';
+import { hasIngredient, ingredientById } from '../catalogue/ingredients';
+import { SECTIONS } from '../catalogue/pack';
+import { LEFT_KEEPS_DAYS, LOOSE_STEP_G, packOf, sectionOf } from '../catalogue/packs';
 import { styleById } from '../catalogue/styles';
 import { portionsOf } from '../diners/portion';
 import { buyWhole } from '../measures/buyWhole';
@@ -53,9 +54,9 @@ function purchase(needG: number, what: Ingredient, units: Units): { buy: Shoppin
 
 /** What tonight takes a head of a thing that goes into the pot as itself. */
 function askedPerHeadG({ style, overrides, choices }: Evening, ingredientId: string): number | undefined {
-  const item = styleById(style.id)?.items.find((one) => one.purpose === 'pot' && one.ingredientId === ingredientId);
+  const item = styleById(style.id)?.slots.find((one) => one.ingredientId === ingredientId);
   if (!item || choices.swaps.some((swap) => swap.ingredientId === ingredientId)) return undefined;
-  return overrides.gramsPerHead?.[ingredientId] ?? item.gramsPerHead;
+  return overrides.gramsPerHead?.[ingredientId] ?? item.rangeG[1];
 }
 
 /** Where tonight could take what will be left over. */
@@ -77,7 +78,7 @@ function useOf(leftG: number, what: Ingredient, evening: Evening): Advice | unde
 
 /** What a thing is bought as. */
 function boughtAs(ingredientId: string, massG: number, bought: ReadonlySet<string>): { id: string; massG: number } {
-  const from = MADE_FROM[ingredientId];
+  const from = hasIngredient(ingredientId) ? ingredientById(ingredientId).madeFrom : undefined;
   return from && !bought.has(ingredientId)
     ? { id: from.ingredientId, massG: massG * from.ratio }
     : { id: ingredientId, massG };

@@ -1,143 +1,116 @@
-import type { Action, Evening, SimmerPiece } from '@elixa/contract';
+import type { Action } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import type { Pan } from '../diners/table';
-import { showMeasure, showVolume } from '../measures/showMeasure';
-import { holdsBoil } from '../heat/burner';
-import type { PanRounds } from './panRounds';
-
-interface PanTimes extends PanRounds {
-  lightAtS: number;
-  boilAtS: number;
-}
-
-interface ActionQuestion {
-  evening: Evening;
-  pieces: readonly SimmerPiece[];
-  /** When each round is ready, and each go of the finish. */
-  readyAtS: readonly number[];
-  finishReadyAtS: readonly number[];
-  pans: readonly PanTimes[];
-}
-
-type Draft = Omit<Action, 'step'>;
-
-/** How a cook names a piece at the stove: `cabbage stems`. */
-export function shortName(ingredientId: string, cut: string): string {
-  const found = ingredientById(ingredientId);
-  return found.cuts[cut]?.short ?? found.name;
-}
-
-const where = (pan: Pan) => (pan === 'aside' ? 'the small pan' : 'the pot');
-
-/** Less than this is not worth a ladle. */
-const WORTH_POURING_ML = 25;
-
-function lighting(question: ActionQuestion): Draft[] {
-  const { units } = question.evening;
-  return question.pans.flatMap(({ pan, fit, context, lightAtS, boilAtS }) => {
-    const lidStays = context.vessel.lid && holdsBoil(context) === 'lidded';
-    const thenLid = lidStays ? 'leave the lid on' : context.vessel.lid ? 'lid off' : undefined;
-    const then = [...(pan === 'main' && thenLid ? [thenLid] : []), 'down to a simmer'].join(', ');
-    return [
-      {
-        id: `light-${pan}`,
-        atS: lightAtS,
-        kind: 'light' as const,
-        round: 1,
-        pan,
-        volumeMl: fit.potBrothMl,
-        says: `Broth into ${where(pan)}${context.vessel.lid ? ', lid on' : ''}, high heat`,
-        shownText: showVolume(fit.potBrothMl, units),
-      },
-      {
-        id: `boil-${pan}`,
-        atS: boilAtS,
-        kind: 'boil' as const,
-        round: 1,
-        pan,
-        says: `${pan === 'main' ? 'It boils' : 'The small pan boils'}: ${then}`,
-        lookFor: 'bubbles all over, not only at the edge',
-      },
-    ];
-  });
-}
-
-function adding(question: ActionQuestion): Draft[] {
-  const lastRound = question.readyAtS.length;
-  return question.pieces.map((piece) => {
-    const shown = showMeasure(piece.massG, ingredientById(piece.ingredientId), question.evening.units, piece.cut);
-    const isFinish = piece.round > lastRound;
-    const pan = question.pans.find((one) => one.pan === piece.pan);
-    const groups = (isFinish ? pan?.finishes[0] : pan?.rounds[0]) ?? [];
-    const group = groups.find((one) =>
-      one.pieces.some((other) => other.ingredientId === piece.ingredientId && other.cut === piece.cut),
-    );
-    return {
-      id: `${isFinish ? 'finish' : 'add'}-${piece.id}`,
-      atS: piece.inAtS,
-      kind: isFinish ? ('finish' as const) : ('add' as const),
-      round: piece.round,
-      pan: piece.pan,
-      ingredientId: piece.ingredientId,
-      pieceId: piece.id,
-      massG: piece.massG,
-      recoveryS: group && Math.round(group.recoveryS),
-      shownText: shown.text,
-      says: `${shortName(piece.ingredientId, piece.cut)} into ${where(piece.pan)}`,
-      lookFor: piece.sign,
-    };
-  });
-}
-
-/** The first foam of meat rises when the pot boils again after it went in. */
-function skimming(question: ActionQuestion): Draft[] {
-  const meat = question.pieces.filter(
-    (piece) => ingredientById(piece.ingredientId).kinds.includes('poultry') && piece.pan === 'main',
-  );
-  const first = meat[0];
-  if (!first) return [];
-  const groups = question.pans.find((one) => one.pan === 'main')?.rounds[0] ?? [];
-  const withMeat = groups.find((group) => group.pieces.some((one) => one.ingredientId === first.ingredientId));
-  const recovery = withMeat?.recoveryS ?? 0;
-  const later = question.pieces.filter((piece) => piece.round === first.round && piece.inAtS > first.inAtS);
-  const next = Math.min(first.outAtS, ...later.map((piece) => piece.inAtS));
-  const atS = Math.round(Math.min(first.inAtS + recovery, next - 30));
-  if (atS <= first.inAtS + 30) return [];
-  return [
-    {
-      id: 'skim-main',
-      atS,
-      kind: 'skim',
-      round: first.round,
-      pan: 'main',
-      says: 'Skim the foam',
-      lookFor: 'it boils again and grey foam rises',
-    },
-  ];
-}
+import type { Stage } from '../catalogue/style';
+import { showVolume } from '../measures/showMeasure';
+import { beginning } from './beginning';
+import { lidded, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
+import { shortName } from './shortName';
 
 /** Bringing a pan back to its mark before a course, so long before its first addition. */
 const TOP_UP_BEFORE_S = 60;
+/** A flame is not turned down for less than this. */
+const WORTH_TURNING_DOWN_S = 3 * 60;
+/** From one small thing at the pot to the next. */
+const NEXT_S = 45;
+
+function adding({ menu, going, readyAtS }: ActionQuestion): Draft[] {
+  return going
+    .filter(({ piece }) => piece.countsFromS === piece.inAtS)
+    .map(({ piece, stageId, recoveryS }) => ({
+      id: `${piece.round > readyAtS.length ? 'finish' : 'add'}-${piece.id}`,
+      atS: piece.inAtS,
+      kind: 'add' as const,
+      round: piece.round,
+      pan: piece.pan,
+      stageId,
+      ingredientId: piece.ingredientId,
+      cut: piece.cut,
+      pieceId: piece.id,
+      massG: piece.massG,
+      recoveryS: Math.round(recoveryS),
+      shownText: shown(piece, menu.evening.units),
+      says: `${shortName(piece.ingredientId, piece.cut)} into ${where(piece.pan)}`,
+      lookFor: piece.sign,
+    }));
+}
+
+/** Foam rises when the pot boils again after what foams went in, or at the first boil where it lay in the pot. */
+function skimAtS({ going }: ActionQuestion, boilS: number | undefined, inRound: number): number | undefined {
+  const round = going.filter(({ piece }) => piece.pan === 'main' && piece.round === inRound);
+  const first = round.find(({ piece }) => ingredientById(piece.ingredientId).foams);
+  if (!first) return undefined;
+  const { piece, recoveryS } = first;
+  if (piece.countsFromS > piece.inAtS) return boilS === undefined ? undefined : boilS + NEXT_S;
+  const later = round.filter((one) => one.piece.inAtS > piece.inAtS);
+  const next = Math.min(piece.outAtS, ...later.map((one) => one.piece.inAtS));
+  const atS = Math.round(Math.min(piece.inAtS + recoveryS, next - 30));
+  return atS > piece.inAtS + 30 ? atS : undefined;
+}
+
+/** What a stage asks for after the boil that puts nothing in: skimmed, covered, stirred, rested. */
+function tending(question: ActionQuestion): Draft[] {
+  const { readyAtS, firstRound, pans, going } = question;
+  const main = pans.find((one) => one.pan === 'main')!;
+  const isTaking = (stage: Stage) => stage.roles !== undefined || stage.items !== undefined;
+  return readyAtS.slice(firstRound - 1).flatMap((readyS, index): Draft[] => {
+    const round = firstRound + index;
+    const course = index === 0 ? main.first : main.later;
+    if (!course) return [];
+    const pourAt = course.stages.findIndex((stage) => stage.do === 'pour');
+    const boilS = main.fillings.find((one) => one.round === round)?.boilS;
+    let atS = boilS ?? -Infinity;
+    return course.stages.flatMap((stage, place): Draft[] => {
+      const mine = going.filter(
+        ({ piece, stageId }) => stageId === stage.id && piece.round === round && piece.pan === 'main',
+      );
+      if (isTaking(stage)) {
+        atS = Math.max(
+          atS,
+          ...mine.filter(({ piece }) => piece.countsFromS === piece.inAtS).map(({ piece }) => piece.inAtS),
+        );
+        return [];
+      }
+      if (place < pourAt || stage.do === 'pour') return [];
+      const says = lidded(stageSays(stage, []), question.menu.evening);
+      const base = { round, pan: 'main' as const, stageId: stage.id, says, lookFor: stage.untilCue };
+      if (stage.do === 'rest') {
+        return [{ ...base, id: `rest-${round}`, kind: 'rest', atS: readyS - course.restS }];
+      }
+      if (stage.do === 'skim') {
+        const skimS = boilS === undefined ? undefined : skimAtS(question, boilS, round);
+        if (skimS === undefined) return [];
+        atS = Math.max(atS, skimS);
+        return [{ ...base, id: index === 0 ? 'skim-main' : `skim-main-${round}`, kind: 'skim', atS: skimS }];
+      }
+      if (!Number.isFinite(atS)) return [];
+      atS += NEXT_S;
+      return [{ ...base, id: `${stage.do}-${stage.id}-${round}`, kind: stage.do, atS }];
+    });
+  });
+}
 
 function toppingUp(question: ActionQuestion): Draft[] {
-  const { units } = question.evening;
-  return question.pans.flatMap(({ pan, levels }) =>
+  const { units } = question.menu.evening;
+  const isSauce = question.menu.pour.kind === 'ladles';
+  const isOff = question.menu.stages.some((stage) => stage.do === 'rest');
+  return question.pans.flatMap(({ pan, levels, fillings }) =>
     levels.flatMap(({ pourMl, ladleOutMl }, index): Draft[] => {
-      const round = index + 1;
-      const mine = question.pieces.filter((piece) => piece.round === round && piece.pan === pan);
-      if (index === 0 || mine.length === 0) return [];
+      const round = question.firstRound + index;
+      const mine = question.going.filter(({ piece }) => piece.round === round && piece.pan === pan);
+      if (index === 0 || mine.length === 0 || fillings.some((one) => one.round === round)) return [];
       const base = {
         id: pan === 'main' ? `topup-${round}` : `topup-${round}-${pan}`,
-        atS: Math.min(...mine.map((piece) => piece.inAtS)) - TOP_UP_BEFORE_S,
-        kind: 'topUp' as const,
+        atS: Math.min(...mine.map(({ piece }) => piece.inAtS)) - TOP_UP_BEFORE_S,
         round,
         pan,
       };
-      const back = pan === 'main' ? 'back to a simmer' : 'the small pan back to a simmer';
+      const on = isOff ? 'burner on, ' : '';
+      const back = `${on}${pan === 'main' ? 'back to a simmer' : 'the small pan back to a simmer'}`;
       if (ladleOutMl >= WORTH_POURING_ML) {
         return [
           {
             ...base,
+            kind: 'lift',
             volumeMl: -ladleOutMl,
             says: `Ladle broth out to make room, ${back}`,
             shownText: showVolume(ladleOutMl, units),
@@ -145,34 +118,54 @@ function toppingUp(question: ActionQuestion): Draft[] {
         ];
       }
       if (pourMl < WORTH_POURING_ML) {
-        return [{ ...base, says: pan === 'main' ? 'Back up to a simmer' : 'The small pan back up to a simmer' }];
+        const says =
+          pan === 'main'
+            ? isOff
+              ? 'Burner on, back up to a simmer'
+              : 'Back up to a simmer'
+            : 'The small pan back up to a simmer';
+        return [{ ...base, kind: 'heatUp', says }];
       }
-      return [
-        {
-          ...base,
-          volumeMl: pourMl,
-          says: `Hot broth from the reserve, ${back}`,
-          shownText: showVolume(pourMl, units),
-        },
-      ];
+      const says = isSauce
+        ? `More sauce, and dashi until it tastes right, ${back}`
+        : `Hot broth from the reserve, ${back}`;
+      return [{ ...base, kind: 'pour', volumeMl: pourMl, says, shownText: showVolume(pourMl, units) }];
     }),
   );
 }
 
-/** A flame is not turned down for less than this. */
-const WORTH_TURNING_DOWN_S = 3 * 60;
-
-function serving({ readyAtS, finishReadyAtS, pieces }: ActionQuestion): Draft[] {
+function serving({ menu, readyAtS, finishReadyAtS, going, firstRound, swished, endsAtS }: ActionQuestion): Draft[] {
   const startsAgainS = (round: number) =>
-    Math.min(...pieces.filter((piece) => piece.round === round + 1).map((piece) => piece.inAtS)) - TOP_UP_BEFORE_S;
+    Math.min(...going.filter(({ piece }) => piece.round === round + 1).map(({ piece }) => piece.inAtS)) -
+    TOP_UP_BEFORE_S;
   const rounds = readyAtS.length;
   const goes = finishReadyAtS.length;
+  const wordsFor = (round: number, low: string): string => {
+    if (round < firstRound) return 'The first slices are ready: eat them at once';
+    if (round === firstRound && swished.length > 0) return 'It is ready: the slices to the table, the pot at a simmer';
+    if (rounds > 1) return `Round ${round} is ready: lift it out${low}`;
+    return 'It is ready: to the table';
+  };
   const serves = readyAtS.map((atS, index): Draft => {
     const round = index + 1;
-    const low = startsAgainS(round) - atS >= WORTH_TURNING_DOWN_S ? ', low heat' : '';
-    const says = rounds > 1 ? `Round ${round} is ready: lift it out${low}` : 'It is ready: to the table';
-    return { id: `serve-${round}`, atS, kind: 'serve', round, pan: 'main', says };
+    const isOff = menu.stages.some((stage) => stage.do === 'rest');
+    const low = !isOff && startsAgainS(round) - atS >= WORTH_TURNING_DOWN_S ? ', low heat' : '';
+    return { id: `serve-${round}`, atS, kind: 'serve', round, pan: 'main', says: wordsFor(round, low) };
   });
+  const held = swished.map((piece): Draft => ({
+    id: `swish-${piece.id}`,
+    atS: piece.inAtS,
+    kind: 'swish',
+    round: piece.round,
+    pan: 'main',
+    ingredientId: piece.ingredientId,
+    cut: piece.cut,
+    pieceId: piece.id,
+    massG: piece.massG,
+    shownText: shown(piece, menu.evening.units),
+    says: `Hold each slice of ${shortName(piece.ingredientId, piece.cut)} in the broth for ${Math.ceil(piece.bestS / 5) * 5} seconds; never let it go`,
+    lookFor: piece.sign,
+  }));
   const between = finishReadyAtS.slice(0, -1).map((atS, index): Draft => {
     const round = rounds + index + 1;
     const says = 'A part of the finish is ready: into bowls, low heat';
@@ -180,27 +173,40 @@ function serving({ readyAtS, finishReadyAtS, pieces }: ActionQuestion): Draft[] 
   });
   const off: Draft = {
     id: 'off',
-    atS: finishReadyAtS[goes - 1] ?? readyAtS[rounds - 1]!,
+    atS: endsAtS,
     kind: 'off',
     round: rounds + goes,
     pan: 'main',
     says: goes === 0 ? 'Burner off' : 'The finish is ready: burner off, into bowls',
   };
-  return [...serves, ...between, off];
+  return [...serves, ...held, ...between, off];
 }
 
 const ORDER: Action['kind'][] = [
   'light',
+  'melt',
+  'deglaze',
+  'sear',
+  'fry',
   'boil',
-  'topUp',
+  'lift',
   'skim',
+  'uncover',
+  'loosen',
+  'stir',
+  'season',
   'heatUp',
   'heatDown',
   'add',
-  'finish',
+  'pour',
+  'cover',
+  'rest',
   'serve',
+  'swish',
   'off',
 ];
+
+const rank = ({ joinsLight, kind }: Draft) => ORDER.indexOf(joinsLight ? 'light' : kind);
 
 /**
  * Everything the cook does at the burner, in order. What goes in at one moment in one pan shares a step, so that it is
@@ -208,16 +214,23 @@ const ORDER: Action['kind'][] = [
  */
 export function simmerActions(question: ActionQuestion): Action[] {
   const drafts = [
-    ...lighting(question),
+    ...beginning(question),
     ...adding(question),
-    ...skimming(question),
+    ...tending(question),
     ...toppingUp(question),
     ...serving(question),
-  ].sort((a, b) => a.atS - b.atS || ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind) || a.pan.localeCompare(b.pan));
+  ].sort(
+    (a, b) =>
+      a.atS - b.atS ||
+      rank(a) - rank(b) ||
+      a.pan.localeCompare(b.pan) ||
+      Number(a.joinsLight ?? false) - Number(b.joinsLight ?? false),
+  );
   let step = -1;
   let before: Draft | undefined;
-  return drafts.map((draft) => {
-    const together = before && before.atS === draft.atS && before.pan === draft.pan && before.kind === draft.kind;
+  return drafts.map(({ joinsLight, ...draft }) => {
+    const isSameThing = before?.kind === draft.kind || joinsLight;
+    const together = before && before.atS === draft.atS && before.pan === draft.pan && isSameThing;
     if (!together) step += 1;
     before = draft;
     return { ...draft, step };

@@ -1,3 +1,4 @@
+import type { SimmerPiece } from '@elixa/contract';
 import type { PotOnBurner } from '../heat/burner';
 
 /** A pan on its burner, in its kitchen, and how hot its broth gets. */
@@ -5,7 +6,7 @@ export interface PanContext extends PotOnBurner {
   boilingC: number;
 }
 
-/** How long a cut wants at the simmer, in seconds, and the sign that it is done. */
+/** How long a cut wants, in seconds, and the sign that it is done. */
 export interface CookWindow {
   leastS: number;
   bestS: number;
@@ -19,16 +20,24 @@ export interface Load {
   massG: number;
 }
 
+/** How a pot stands before it is heated: how warm its liquid is, and what lies in it already. */
+export interface Start {
+  fromC: number;
+  loads: readonly Load[];
+  /** It was heated dry. */
+  panIsHot: boolean;
+}
+
 /**
  * What planning needs to know of the physics. The table of times fills it today; an engine that solves the heat in pot
  * and pieces can take its place without a change to the planner.
  */
 export interface AdditionModel {
   readonly id: string;
-  /** @throws RangeError when it knows nothing of this cut */
-  cookWindow(ingredientId: string, cut: string, pan: PanContext): CookWindow;
-  /** Seconds from cold broth to the boil. */
-  toBoilS(brothMl: number, pan: PanContext): number;
+  /** @throws RangeError when it knows nothing of this cut cooked in this way */
+  cookWindow(ingredientId: string, cut: string, pan: PanContext, way?: SimmerPiece['way']): CookWindow;
+  /** Seconds until the liquid boils. */
+  toBoilS(brothMl: number, pan: PanContext, start: Start): number;
   /** Seconds until the pot boils again after these things went in together. */
   recoveryS(loads: readonly Load[], pan: PanContext): number;
 }

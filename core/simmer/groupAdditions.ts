@@ -13,6 +13,12 @@ export interface AdditionGroup<T extends Timed> {
 
 const clamp = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value));
 
+/** The time that suits all of them best where they cannot be parted: the longest least before the shortest most. */
+export function timeOfAll(members: readonly Timed[]): number {
+  const low = Math.max(...members.map((one) => one.leastS));
+  return Math.max(low, timeOf(members));
+}
+
 function timeOf(members: readonly Timed[]): number {
   const low = Math.max(...members.map((one) => one.leastS));
   const high = Math.min(...members.map((one) => one.mostS));

@@ -1,11 +1,11 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import fc from 'fast-check';
-import { usableVolumeMl } from '../build/vesselShape';
+import { usableVolumeMl } from '../arrange/vesselShape';
 import { ASIDE_PANS, VESSELS } from '../catalogue/vessels';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { ingredientById } from '../catalogue/ingredients';
-import { checkEvening } from '../checkEvening';
-import { applyEdit } from '../evening/applyEdit';
+import { checkEvening } from '../evening/resolveMenu';
+import { applyEdit } from '../evening/edits/applyEdit';
 import { planPot } from '../planPot';
 import { eveningFor, guests } from '../testing/household';
 import { brothLevels } from './levels';
@@ -46,7 +46,7 @@ describe('the level of the broth', () => {
         const potBrothMl = Math.min(brothMl, usableMl - courses[0]!.solidsMl);
         const reserveMl = brothMl - potBrothMl;
         const fit = { vessel: VESSELS[0]!, usableMl, solidsMl: 0, potBrothMl, reserveMl, coveringMl: 0 };
-        const levels = brothLevels(fit, courses, steamMl);
+        const levels = brothLevels(fit, courses, steamMl, { kind: 'cover', at: 'warm' });
         let leftMl = reserveMl;
         levels.forEach((level, index) => {
           expect(level.brothMl + courses[index]!.solidsMl).toBeLessThanOrEqual(usableMl + 1e-6);
@@ -71,8 +71,7 @@ describe('the level of the broth', () => {
               .filter((one) => one.pan === pan && one.round === round)
               .reduce((sum, one) => sum + one.massG / ingredientById(one.ingredientId).settledDensityGPerMl, 0);
           for (const { kind, round, volumeMl = 0 } of simmer.actions.filter((one) => one.pan === pan)) {
-            if (kind === 'light') expect(volumeMl + foodMl(1)).toBeLessThanOrEqual(usableMl + 1e-6);
-            if (kind === 'topUp') expect(Math.max(0, volumeMl) + foodMl(round)).toBeLessThanOrEqual(usableMl + 1e-6);
+            if (kind === 'pour') expect(volumeMl + foodMl(round)).toBeLessThanOrEqual(usableMl + 1e-6);
           }
         }
       }),
@@ -82,7 +81,7 @@ describe('the level of the broth', () => {
 
   it('is topped up by what was lost, not by a share of the reserve', () => {
     const { build, simmer } = planPot(eveningFor(6));
-    const topUps = simmer.actions.filter((one) => one.kind === 'topUp' && one.round <= build.rounds);
+    const topUps = simmer.actions.filter((one) => one.kind === 'pour' && one.round > 1 && one.round <= build.rounds);
     expect(topUps.length).toBe(build.rounds - 1);
     const poured = topUps.reduce((sum, one) => sum + (one.volumeMl ?? 0), 0);
     expect(poured).toBeGreaterThan(0);

@@ -1,8 +1,9 @@
-import type { PanFit } from '../build/fit';
-import { settledVolumeMl } from '../build/fit';
+import type { Pour } from '../catalogue/style';
+import type { PanFit } from '../arrange/fit';
+import { settledVolumeMl } from '../arrange/fit';
 import type { Helping } from '../diners/helpings';
 import { ingredientById } from '../catalogue/ingredients';
-import { sum } from '../formula/sum';
+import { sum } from '../measures/sum';
 
 /** Broth that leaves the pot with a gram of food, in bowls and dips, in ml. Kitchen estimate, 0.15-0.4. */
 const LADLED_ML_PER_G = 0.25;
@@ -40,13 +41,15 @@ export interface Level {
  * @param steamMl lost from one course to the next
  * @returns one level for each course; the first is what the pot is filled to
  */
-export function brothLevels(fit: PanFit, courses: readonly CourseFood[], steamMl: number): Level[] {
+export function brothLevels(fit: PanFit, courses: readonly CourseFood[], steamMl: number, { kind }: Pour): Level[] {
   let brothMl = fit.potBrothMl;
   let reserveMl = fit.reserveMl;
   return courses.map(({ solidsMl, releasedMl, ladledMl }, index) => {
-    const roomMl = Math.max(0, fit.usableMl - solidsMl);
+    const spaceMl = Math.max(0, fit.usableMl - solidsMl);
+    // What is not to be covered goes back to what was poured at first.
+    const roomMl = kind === 'cover' || kind === 'underTop' ? spaceMl : Math.min(spaceMl, fit.potBrothMl);
     const pourMl = index === 0 ? 0 : Math.min(reserveMl, Math.max(0, roomMl - brothMl));
-    const ladleOutMl = Math.max(0, brothMl - roomMl);
+    const ladleOutMl = Math.max(0, brothMl - spaceMl);
     brothMl += pourMl - ladleOutMl;
     reserveMl += ladleOutMl - pourMl;
     const level = { pourMl, ladleOutMl, brothMl };

@@ -1,14 +1,12 @@
-import type { Evening } from '@elixa/contract';
-import type { Fit, PanFit } from '../build/fit';
-import type { Helping } from '../diners/helpings';
+import type { Fit, PanFit } from '../arrange/fit';
 import type { Pan } from '../diners/table';
+import type { Menu } from '../evening/menu';
 import type { AdditionModel, PanContext } from './additionModel';
+import type { Course } from './course';
 import type { Level } from './levels';
-import type { RoundGroup } from './planRound';
 
 export interface SimmerQuestion {
-  evening: Evening;
-  helpings: readonly Helping[];
+  menu: Menu;
   fit: Fit;
   model: AdditionModel;
 }
@@ -18,8 +16,22 @@ export interface PanRounds {
   pan: Pan;
   context: PanContext;
   fit: PanFit;
-  /** The additions of each round, and of each go of the finish. */
-  rounds: RoundGroup[][];
-  finishes: RoundGroup[][];
+  /** The first filling of the pot, any later one, and a go of the finish. */
+  first: Course;
+  later?: Course;
+  finish?: Course;
   levels: Level[];
+}
+
+/** One filling of a pan that is brought to the boil. */
+export interface Filling {
+  round: number;
+  course: Course;
+  startS: number;
+  boilS: number;
+}
+
+/** The same with the moments of its fillings: the first, and every later one where each is built anew. */
+export interface TimedPan extends PanRounds {
+  fillings: Filling[];
 }

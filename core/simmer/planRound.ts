@@ -1,27 +1,48 @@
 import type { SimmerPiece } from '@elixa/contract';
-import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
-import { sum } from '../formula/sum';
+import type { Way } from '../evening/portions';
+import { sum } from '../measures/sum';
 import type { AdditionModel, CookWindow, PanContext } from './additionModel';
-import { groupAdditions, type Timed } from './groupAdditions';
+import { groupAdditions, timeOfAll, type AdditionGroup, type Timed } from './groupAdditions';
 
 /** While the pot comes back to the boil it cooks about half as fast. Kitchen estimate, 0.3-0.7. */
 const COLD_SPELL_COUNTS = 0.5;
+
+/** Something that goes in, with the place of its stage in the order of the style. */
+export interface Going {
+  ingredientId: string;
+  cut: string;
+  massG: number;
+  way: Way;
+  stageId: string;
+  order: number;
+  /** It lies in the pot from before the boil. */
+  fromCold: boolean;
+  /** Nothing of another stage goes in with it. */
+  apart: boolean;
+}
+
+export type GroupPiece = Going & { cookS: number; window: CookWindow };
 
 export interface RoundGroup {
   /** Seconds before everything is lifted out. */
   beforeReadyS: number;
   /** Seconds that the pot does not boil after it went in. */
   recoveryS: number;
-  pieces: Array<{ ingredientId: string; cut: string; massG: number; cookS: number; window: CookWindow }>;
+  pieces: GroupPiece[];
 }
 
-interface Thing extends Timed {
-  ingredientId: string;
-  cut: string;
-  massG: number;
-  window: CookWindow;
+/** The additions of one round in one pan, back from the moment it is lifted out. */
+export interface TimedRound {
+  /** What lies in it from before the boil; its time counts from there. */
+  cold?: RoundGroup;
+  /** What goes in after the boil, first to last. */
+  groups: RoundGroup[];
+  /** From the boil to the moment that it is lifted out, with time to skim and turn down. */
+  boiledS: number;
 }
+
+type Thing = Timed & Going & { window: CookWindow };
 
 /**
  * The window of a thing in a pot that its own cold and that of what follows keeps from boiling for so long. For what has
@@ -35,69 +56,142 @@ function windowWith(thing: Thing, coldS: number): Thing {
   return { ...thing, ...window, leastS: window.bestS, window };
 }
 
+const atLeast = (thing: Thing, leastS: number): Thing =>
+  thing.leastS >= leastS
+    ? thing
+    : { ...thing, leastS, bestS: Math.max(thing.bestS, leastS), mostS: Math.max(thing.mostS, leastS) };
+
+/** A stage that goes in by itself parts what comes before it from what comes after it. */
+function partedAt(things: readonly Thing[]): Thing[][] {
+  const apart = [...new Set(things.filter((one) => one.apart).map((one) => one.order))];
+  const parts = new Map<string, Thing[]>();
+  for (const thing of things) {
+    const after = apart.filter((order) => order < thing.order).length;
+    const key = `${after}${thing.apart ? ` apart ${thing.order}` : ''}`;
+    parts.set(key, [...(parts.get(key) ?? []), thing]);
+  }
+  return [...parts.values()];
+}
+
+const firstOrder = (group: AdditionGroup<Thing>) => Math.min(...group.members.map((one) => one.order));
+
+/** From the longest time to the shortest; of two that are as long the one of the earlier stage. */
+const inTurn = (a: AdditionGroup<Thing>, b: AdditionGroup<Thing>): number =>
+  Math.abs(b.cookS - a.cookS) > 1e-3 ? b.cookS - a.cookS : firstOrder(a) - firstOrder(b);
+
 /**
- * The additions of one round in one pan, timed backwards from the moment it is lifted out. Each cold addition stops the
- * boil, so what is in the pot at the time goes in earlier by the cooking that it loses.
- *
- * How long the pot is cold depends on what goes in together, and what may go in together on how long it is cold; both
- * are settled in turn, and a time that was lengthened is not shortened again.
- * @returns groups from first in to last in
- * @throws RangeError when the model knows no time for a cut
+ * The groups in which what comes at an earlier stage never goes in after what comes at a later one: where it would, it
+ * gets at least the time of the later one, and all are grouped again.
  */
-export function planRound(
-  pieces: readonly Helping[],
-  share: number,
-  model: AdditionModel,
-  pan: PanContext,
-): RoundGroup[] {
-  const things: Thing[] = pieces.flatMap((one) =>
-    one.cuts.map(({ cut, massG }) => {
-      const window = model.cookWindow(one.ingredientId, cut, pan);
-      return { ingredientId: one.ingredientId, cut, massG: massG * share, window, ...window };
-    }),
-  );
-  const coldS = new Map<string, number>();
-  const key = ({ ingredientId, cut }: Pick<Thing, 'ingredientId' | 'cut'>) => `${ingredientId}/${cut}`;
+function groupInOrder(things: readonly Thing[]): AdditionGroup<Thing>[] {
+  let open = [...things];
   for (;;) {
-    const groups = groupAdditions(things.map((thing) => windowWith(thing, coldS.get(key(thing)) ?? 0)));
-    const recoveries = groups.map((group) => model.recoveryS(group.members, pan));
-    const coldFrom = (index: number) => sum(recoveries.slice(index));
-    const colder = groups.flatMap((group, index) =>
-      group.members.filter((one) => one.window.safeS > 0 && coldFrom(index) > (coldS.get(key(one)) ?? 0) + 1e-6),
-    );
-    if (colder.length === 0) {
-      return groups.map(({ cookS, members }, index) => ({
-        recoveryS: recoveries[index]!,
-        beforeReadyS: cookS + coldFrom(index) * COLD_SPELL_COUNTS,
-        pieces: members.map(({ ingredientId, cut, massG, window }) => ({ ingredientId, cut, massG, cookS, window })),
-      }));
-    }
-    groups.forEach((group, index) =>
-      group.members.forEach((one) => coldS.set(key(one), Math.max(coldS.get(key(one)) ?? 0, coldFrom(index)))),
-    );
+    const groups = partedAt(open).flatMap(groupAdditions).sort(inTurn);
+    const timed = groups.flatMap(({ cookS, members }) => members.map((thing) => ({ thing, cookS })));
+    const late = timed.flatMap(({ thing, cookS }) => {
+      const laterS = Math.max(0, ...timed.filter((one) => one.thing.order > thing.order).map((one) => one.cookS));
+      return laterS > cookS + 1e-6 ? [[thing, laterS] as const] : [];
+    });
+    if (late.length === 0) return groups;
+    const floors = new Map(late);
+    open = open.map((thing) => atLeast(thing, floors.get(thing) ?? 0));
   }
 }
 
-/** The pieces of a timed round as the plan lists them. */
-export function roundPieces(groups: readonly RoundGroup[], readyAtS: number, round: number, pan: Pan): SimmerPiece[] {
-  return groups.flatMap((group) =>
-    group.pieces.map(({ ingredientId, cut, massG, cookS, window }) => ({
-      id: `r${round}-${pan}-${ingredientId}-${cut}`,
-      ingredientId,
-      cut,
-      round,
-      pan,
-      massG,
-      inAtS: readyAtS - Math.round(group.beforeReadyS),
-      outAtS: readyAtS,
-      cookS,
-      leastS: window.leastS,
-      bestS: window.bestS,
-      mostS: window.mostS,
-      safeS: window.safeS,
-      inWindow: cookS >= window.leastS - 1e-6 && cookS <= window.mostS + 1e-6,
-      safe: cookS >= window.safeS - 1e-6,
-      sign: window.sign,
-    })),
-  );
+const toPiece = ({ window, ...thing }: Thing, cookS: number): GroupPiece => ({
+  ingredientId: thing.ingredientId,
+  cut: thing.cut,
+  massG: thing.massG,
+  way: thing.way,
+  stageId: thing.stageId,
+  order: thing.order,
+  fromCold: thing.fromCold,
+  apart: thing.apart,
+  cookS,
+  window,
+});
+
+/**
+ * The additions of one round in one pan, timed backwards from the moment it is lifted out. Each cold addition stops the
+ * boil, and at the end the burner may be off for a while with the lid on; what is in the pot at such a time goes in
+ * earlier by the cooking that it loses.
+ *
+ * How long the pot is cold depends on what goes in together, and what may go in together on how long it is cold; both
+ * are settled in turn, and a time that was lengthened is not shortened again.
+ * @param restS seconds off and covered at the end; and `afterBoilS` between the boil and what goes in first
+ * @throws RangeError when the model knows no time for a cut
+ */
+export function planRound(
+  going: readonly Going[],
+  model: AdditionModel,
+  pan: PanContext,
+  { restS = 0, afterBoilS = 0 }: { restS?: number; afterBoilS?: number } = {},
+): TimedRound {
+  const things = going.map((one): Thing => {
+    const window = model.cookWindow(one.ingredientId, one.cut, pan, one.way);
+    return { ...one, window, ...window };
+  });
+  const coldS = new Map<string, number>();
+  const key = ({ ingredientId, cut, stageId }: Going) => `${ingredientId}/${cut}/${stageId}`;
+  for (;;) {
+    const open = things.map((thing) => windowWith(thing, coldS.get(key(thing)) ?? 0));
+    const hot = groupInOrder(open.filter((one) => !one.fromCold));
+    const fromCold = open.filter((one) => one.fromCold);
+    const recoveries = hot.map((group) => model.recoveryS(group.members, pan));
+    const coldFrom = (index: number) => sum(recoveries.slice(index)) + restS;
+    const spells = [
+      ...hot.flatMap((group, index) => group.members.map((one) => ({ one, coldS: coldFrom(index) }))),
+      ...fromCold.map((one) => ({ one, coldS: coldFrom(0) })),
+    ];
+    const colder = spells.filter(
+      (spell) => spell.one.window.safeS > 0 && spell.coldS > (coldS.get(key(spell.one)) ?? 0) + 1e-6,
+    );
+    if (colder.length === 0) {
+      const groups = hot.map(({ cookS, members }, index): RoundGroup => {
+        const lost = coldFrom(index) * COLD_SPELL_COUNTS;
+        const beforeReadyS = Math.max(restS, cookS + lost);
+        return {
+          recoveryS: recoveries[index]!,
+          beforeReadyS,
+          pieces: members.map((one) => toPiece(one, beforeReadyS - lost)),
+        };
+      });
+      const longestS = groups[0]?.beforeReadyS ?? 0;
+      const withSkimmingS = longestS + afterBoilS;
+      if (fromCold.length === 0) return { groups, boiledS: withSkimmingS };
+      const lost = coldFrom(0) * COLD_SPELL_COUNTS;
+      const boiledS = Math.max(groups.length > 0 ? withSkimmingS : 0, timeOfAll(fromCold) + lost);
+      const cold = {
+        recoveryS: 0,
+        beforeReadyS: boiledS,
+        pieces: fromCold.map((one) => toPiece(one, boiledS - lost)),
+      };
+      return { cold, groups, boiledS };
+    }
+    for (const spell of spells) coldS.set(key(spell.one), Math.max(coldS.get(key(spell.one)) ?? 0, spell.coldS));
+  }
+}
+
+/** A piece of a timed round as the plan lists it. */
+export function simmerPiece(
+  piece: GroupPiece,
+  times: { inAtS: number; countsFromS: number; outAtS: number; round: number; pan: Pan; id: string },
+): SimmerPiece {
+  const { ingredientId, cut, massG, way, cookS, window } = piece;
+  const { leastS, bestS, mostS, safeS, sign } = window;
+  return {
+    ingredientId,
+    cut,
+    massG,
+    way,
+    ...times,
+    cookS,
+    leastS,
+    bestS,
+    mostS,
+    safeS,
+    inWindow: cookS >= leastS - 1e-6 && cookS <= mostS + 1e-6,
+    safe: cookS >= safeS - 1e-6,
+    sign,
+  };
 }

@@ -1,29 +1,39 @@
-import type { Simmer } from '@elixa/contract';
+import type { Service, Simmer, SimmerPiece } from '@elixa/contract';
+import { settledVolumeMl, type PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
-import { settledVolumeMl, type PanFit } from '../build/fit';
+import type { Pour } from '../catalogue/style';
 import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
+import { isSwished } from '../evening/portions';
 import { boilingPointC } from '../heat/boilingPoint';
 import { shiftIso } from '../time/shiftIso';
 import { simmerActions } from './actions';
+import { coursePieces, planCourse, type Course } from './course';
 import { brothLevels, courseFood } from './levels';
-import type { PanRounds, SimmerQuestion } from './panRounds';
-import { planRound, roundPieces, type RoundGroup } from './planRound';
+import type { Filling, PanRounds, SimmerQuestion, TimedPan } from './panRounds';
 import { tableSteamG } from './tableSteam';
 import { unsatisfied } from './unsatisfied';
 
-/** Time to skim and turn down after the boil. */
-const AFTER_BOIL_S = 60;
-/** How long people eat one round before the next is ready. Kitchen estimate, 15-25 min. */
-const EATING_S = 20 * 60;
+/** How long people eat one round before the next is ready. Kitchen estimates, 15-25 min; slice by slice it takes longer. */
+const EATING_S: Record<Service, number> = {
+  allAtOnce: 20 * 60,
+  rounds: 20 * 60,
+  swish: 35 * 60,
+  searThenSimmer: 20 * 60,
+};
 /** Share of the pot that noodles or rice may fill at the finish; the rest is broth. Kitchen estimate, 0.4-0.6. */
 const FINISH_FILLS = 0.5;
 
-const longest = (groups: readonly RoundGroup[]) => groups[0]?.beforeReadyS ?? 0;
+/** How warm the liquid is when it is poured, in °C. Kitchen estimates: a sauce from its jug, a broth that stands, one that boils. */
+const POURED_C: Record<Pour['at'], number> = { cold: 20, warm: 60, boiling: 94 };
+
+/** Share of the mouth where liquid stands free of food, by the way it is poured. Kitchen estimates, good to a third. */
+const FREE_SURFACE: Record<Pour['kind'], number> = { cover: 1, underTop: 0.8, share: 0.3, ladles: 0.35, none: 0.15 };
+
 const times = <T>(count: number, one: T): T[] => Array.from({ length: count }, () => one);
 
-const ofPan = (question: SimmerQuestion, pan: Pan, purpose: Helping['purpose']) =>
-  question.helpings.filter((one) => one.pan === pan && one.purpose === purpose);
+const ofPan = ({ menu }: SimmerQuestion, pan: Pan, purpose: Helping['purpose']) =>
+  menu.food.filter((one) => one.pan === pan && one.purpose === purpose);
 
 const panFit = ({ fit }: SimmerQuestion, pan: Pan): PanFit | undefined => (pan === 'main' ? fit : fit.aside);
 
@@ -39,72 +49,180 @@ function finishGoes(question: SimmerQuestion): number {
 }
 
 function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | undefined {
-  const { evening, model } = question;
+  const { menu, model } = question;
+  const { evening, stages, pour, finish: finishing } = menu;
+  const { service } = evening;
   const fit = panFit(question, pan);
   const pot = ofPan(question, pan, 'pot');
   const finish = ofPan(question, pan, 'finish');
   if (!fit || (pan === 'aside' && pot.length + finish.length === 0)) return undefined;
   const { rounds } = question.fit;
   const heat = pan === 'main' ? evening.heatSource : ASIDE_HEAT;
-  const context = { vessel: fit.vessel, heat, boilingC: boilingPointC(evening.place.altitudeM), ...evening.place };
-  const groups = pot.length > 0 ? planRound(pot, 1 / rounds, model, context) : [];
-  const last = finish.length > 0 ? planRound(finish, 1 / goes, model, context) : [];
+  const freeSurface = FREE_SURFACE[pour.kind];
+  const boilingC = boilingPointC(evening.place.altitudeM);
+  const context = { vessel: fit.vessel, heat, boilingC, freeSurface, ...evening.place };
+  const base = { service, pan, context, model };
+  const start = { liquidMl: fit.potBrothMl, fromC: POURED_C[pour.at] };
+  const inPot = pot.filter((one) => !isSwished(one, service));
   const courses = [
-    ...times(rounds, courseFood(pot, rounds)),
+    ...times(rounds, courseFood(inPot, rounds)),
     ...times(finish.length > 0 ? goes : 0, courseFood(finish, goes)),
   ];
   return {
     pan,
     context,
     fit,
-    rounds: times(rounds, groups),
-    finishes: times(goes, last),
-    levels: brothLevels(fit, courses, tableSteamG(evening, fit.vessel, heat, EATING_S)),
+    first: planCourse({ ...base, food: pot, stages, share: 1 / rounds, start }),
+    later:
+      rounds > 1
+        ? planCourse({
+            ...base,
+            food: pot,
+            stages,
+            share: 1 / rounds,
+            start: pour.anew ? start : undefined,
+            again: true,
+          })
+        : undefined,
+    finish:
+      finish.length > 0
+        ? planCourse({ ...base, food: finish, stages: finishing?.stages ?? [], share: 1 / goes })
+        : undefined,
+    levels: brothLevels(fit, courses, tableSteamG(evening, fit.vessel, heat, EATING_S[service]), pour),
   };
 }
 
+/** From the beginning of a course to the moment that it is ready. */
+const leadS = ({ pouredS, toBoilS, timed }: Course) => Math.ceil(pouredS + toBoilS + timed.boiledS);
+
+/** Slices wait cold by the pot; each guest's own takes its seconds from when it is held in. */
+function swishedPieces({ menu, model }: SimmerQuestion, { context }: PanRounds, readyS: number): SimmerPiece[] {
+  return menu.food
+    .filter((one) => one.purpose === 'pot' && isSwished(one, menu.evening.service))
+    .flatMap((one) =>
+      one.cuts.map(({ cut, massG }): SimmerPiece => {
+        const window = model.cookWindow(one.ingredientId, cut, context, 'swished');
+        return {
+          id: `r1-main-${one.ingredientId}-${cut}`,
+          ingredientId: one.ingredientId,
+          cut,
+          round: 1,
+          pan: 'main',
+          massG,
+          way: 'swished',
+          inAtS: readyS,
+          countsFromS: readyS,
+          outAtS: readyS + window.bestS,
+          cookS: window.bestS,
+          ...window,
+          inWindow: true,
+          safe: window.bestS >= window.safeS,
+        };
+      }),
+    );
+}
+
+function searedPieces(question: SimmerQuestion, { first, context }: PanRounds, startS: number): SimmerPiece[] {
+  return first.early.flatMap(({ portions, atS, lastsS }) =>
+    portions
+      .filter((portion) => portion.way === 'seared')
+      .map(({ ingredientId, cut = '', massG }): SimmerPiece => {
+        const window = question.model.cookWindow(ingredientId, cut, context, 'seared');
+        const inAtS = startS + atS;
+        return {
+          id: `r1-main-${ingredientId}-${cut}`,
+          ingredientId,
+          cut,
+          round: 1,
+          pan: 'main',
+          massG,
+          way: 'seared',
+          inAtS,
+          countsFromS: inAtS,
+          outAtS: inAtS + lastsS,
+          cookS: window.bestS,
+          ...window,
+          inWindow: true,
+          safe: window.bestS >= window.safeS,
+        };
+      }),
+  );
+}
+
+const laterLeadS = (course: Course | undefined) => (course ? leadS(course) : 0);
+
 /**
- * When everything goes in and comes out, back from sitting down: the first round is ready as people sit down, each
- * later one when the one before has been eaten, and the finish after the last.
+ * When everything goes in and comes out, back from sitting down: the first food is ready as people sit down, each later
+ * round when the one before has been eaten, and the finish after the last. Slices that are seared and eaten first are a
+ * round of their own.
  * @returns times in seconds from lighting the burner
  */
 export function planSimmer(question: SimmerQuestion): Simmer {
-  const { evening, model, fit } = question;
+  const { menu, model, fit } = question;
+  const { evening } = menu;
+  const eatingS = EATING_S[evening.service];
   const goes = finishGoes(question);
   const pans = (['main', 'aside'] as const).flatMap((pan) => timePan(question, pan, goes) ?? []);
-  const first = (one: PanRounds) => Math.ceil(longest(one.rounds[0] ?? []));
-  const toBoilS = (one: PanRounds) => Math.ceil(model.toBoilS(one.fit.potBrothMl, one.context));
-  const firstReadyS = Math.max(...pans.map((one) => toBoilS(one) + AFTER_BOIL_S + first(one)));
-  const roundS = Math.max(EATING_S, ...pans.map((one) => first(one) + AFTER_BOIL_S));
-  const readyAtS = Array.from({ length: fit.rounds }, (_, index) => firstReadyS + index * roundS);
+  const filledS = Math.max(...pans.map((one) => leadS(one.first)));
+  const roundS = Math.max(eatingS, ...pans.map((one) => laterLeadS(one.later)));
+  const main = pans.find((one) => one.pan === 'main')!;
+  const mainStartS = filledS - leadS(main.first);
+  const searedS = main.first.searedS === undefined ? [] : [mainStartS + main.first.searedS];
+  const firstRound = searedS.length + 1;
+  const filledAtS = Array.from({ length: fit.rounds }, (_, index) => filledS + index * roundS);
+  const readyAtS = [...searedS, ...filledAtS];
+  const filling = (course: Course, readyS: number, index: number): Filling => {
+    const startS = readyS - leadS(course);
+    return { round: firstRound + index, course, startS, boilS: startS + course.pouredS + course.toBoilS };
+  };
+  const timed = pans.map((one): TimedPan => {
+    const anew = menu.pour.anew ? filledAtS.slice(1) : [];
+    return {
+      ...one,
+      fillings: [
+        filling(one.first, filledS, 0),
+        ...anew.map((readyS, index) => filling(one.later!, readyS, index + 1)),
+      ],
+    };
+  });
   const lastReadyS = readyAtS[readyAtS.length - 1]!;
-  const finishS = Math.max(EATING_S, ...pans.map((one) => Math.ceil(longest(one.finishes[0] ?? [])) + AFTER_BOIL_S));
+  const finishS = Math.max(20 * 60, ...pans.map((one) => laterLeadS(one.finish)));
   const finishReadyAtS = Array.from({ length: goes }, (_, index) => lastReadyS + (index + 1) * finishS);
 
-  const pieces = pans.flatMap((one) => [
-    ...one.rounds.flatMap((groups, index) => roundPieces(groups, readyAtS[index]!, index + 1, one.pan)),
-    ...one.finishes.flatMap((groups, index) =>
-      roundPieces(groups, finishReadyAtS[index]!, fit.rounds + index + 1, one.pan),
+  const going = timed.flatMap(({ pan, fillings, first, later, finish }) => [
+    ...filledAtS.flatMap((readyS, index) => {
+      const round = firstRound + index;
+      const own = fillings.find((one) => one.round === round);
+      const course = index === 0 ? first : later!;
+      return coursePieces(course, { startS: own?.startS ?? 0, boilS: own?.boilS ?? 0, readyS, round, pan });
+    }),
+    ...finishReadyAtS.flatMap((readyS, index) =>
+      finish ? coursePieces(finish, { startS: 0, boilS: 0, readyS, round: readyAtS.length + index + 1, pan }) : [],
     ),
   ]);
-  const actions = simmerActions({
-    evening,
-    pieces,
-    readyAtS,
-    finishReadyAtS,
-    pans: pans.map((one) => {
-      const boilAtS = firstReadyS - first(one) - AFTER_BOIL_S;
-      return { ...one, lightAtS: boilAtS - toBoilS(one), boilAtS };
-    }),
-  });
+  const seared = searedPieces(question, main, mainStartS);
+  const swished = swishedPieces(question, main, readyAtS[0]!);
+  const pieces = [...seared, ...going.map(({ piece }) => piece), ...swished];
+  const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (swished.length > 0 ? eatingS : 0);
   return {
     boilingPointC: boilingPointC(evening.place.altitudeM),
-    litAt: shiftIso(evening.sitDownAt, -firstReadyS),
-    boilAtS: actions.find((action) => action.kind === 'boil' && action.pan === 'main')?.atS ?? 0,
+    litAt: shiftIso(evening.sitDownAt, -readyAtS[0]!),
+    boilAtS: timed.find((one) => one.pan === 'main')!.fillings[0]!.boilS,
     readyAtS,
-    endsAtS: finishReadyAtS[goes - 1] ?? lastReadyS,
+    endsAtS,
+    platedRounds: firstRound,
     timing: model.id,
-    actions,
+    actions: simmerActions({
+      menu,
+      going,
+      seared,
+      swished,
+      endsAtS,
+      readyAtS,
+      finishReadyAtS,
+      firstRound,
+      pans: timed,
+    }),
     pieces,
     unsatisfied: unsatisfied(question, pans, pieces),
   };

@@ -1,12 +1,12 @@
-import { ADDITION_TIMES, type AdditionWindow } from '../catalogue/additionTimes';
+import type { SimmerPiece } from '@elixa/contract';
+import { STACK_TAKES_MIN, type AdditionWindow, type CookingWay } from '../catalogue/cooking';
 import { ingredientById } from '../catalogue/ingredients';
-import { recoveryS, timeToBoilS } from '../heat/burner';
+import { reboilS, timeToBoilS } from '../heat/burner';
 import { specificHeatJPerKgK } from '../heat/composition';
-import type { AdditionModel } from './additionModel';
+import { sum } from '../measures/sum';
+import type { AdditionModel, Load, PanContext } from './additionModel';
 
 const KEPT_C = { fridge: 5, room: 20 } as const;
-/** Temperature of a broth that was made a little earlier and stands strained. Kitchen estimate, 40-80 °C. */
-const STANDING_BROTH_C = 60;
 
 /**
  * How much longer a cut takes where water boils below 100 °C.
@@ -27,13 +27,43 @@ export function slowerBy(window: AdditionWindow, boilingC: number): number {
   return climb(boilingC) / climb(100);
 }
 
-/** The addition model that reads times from a table and scales them to the altitude. */
+/** The row of times that each way of cooking is read from. What browns first goes on in the pot. */
+const ROW: Record<SimmerPiece['way'], CookingWay> = {
+  simmered: 'simmered',
+  stacked: 'simmered',
+  fried: 'simmered',
+  swished: 'swished',
+  seared: 'seared',
+};
+
+const stacked = (window: AdditionWindow): AdditionWindow => ({
+  ...window,
+  leastMin: window.leastMin + STACK_TAKES_MIN.least,
+  bestMin: window.bestMin + STACK_TAKES_MIN.best,
+  mostMin: window.mostMin + STACK_TAKES_MIN.most,
+  safeMin: window.safeMin > 0 ? window.safeMin + STACK_TAKES_MIN.least : 0,
+});
+
+/** Heat that a cold load takes to the boil, in J. */
+const heatDrawnJ = (loads: readonly Load[], pan: PanContext): number =>
+  sum(
+    loads.map(({ ingredientId, massG }) => {
+      const { composition, kept } = ingredientById(ingredientId);
+      const fromC = KEPT_C[kept];
+      const cp = specificHeatJPerKgK(composition, (fromC + pan.boilingC) / 2);
+      return (massG / 1000) * cp * (pan.boilingC - fromC);
+    }),
+  );
+
+/** The addition model that reads times from the rows of the ingredients and scales them to the altitude. */
 export const timesTable: AdditionModel = {
   id: 'table of times',
-  cookWindow(ingredientId, cut, pan) {
-    const window = ADDITION_TIMES[`${ingredientId}/${cut}`];
-    if (!window) throw new RangeError(`No time is known for ${ingredientId} cut as "${cut}"`);
-    const secondsPerMinute = 60 * slowerBy(window, pan.boilingC);
+  cookWindow(ingredientId, cut, pan, way = 'simmered') {
+    const row = ingredientById(ingredientId).cuts[cut]?.cooks?.[ROW[way]];
+    if (!row) throw new RangeError(`No time is known for ${ingredientId} cut as "${cut}", ${way}`);
+    const window = way === 'stacked' ? stacked(row) : row;
+    // A hot pan is as hot on a mountain.
+    const secondsPerMinute = 60 * (way === 'seared' ? 1 : slowerBy(window, pan.boilingC));
     return {
       leastS: window.leastMin * secondsPerMinute,
       bestS: window.bestMin * secondsPerMinute,
@@ -42,14 +72,8 @@ export const timesTable: AdditionModel = {
       sign: window.sign,
     };
   },
-  toBoilS: (brothMl, pan) => timeToBoilS({ ...pan, brothMl, fromC: Math.min(STANDING_BROTH_C, pan.boilingC) }),
-  recoveryS(loads, pan) {
-    const heatDrawnJ = loads.reduce((sum, { ingredientId, massG }) => {
-      const { composition, kept } = ingredientById(ingredientId);
-      const fromC = KEPT_C[kept];
-      const cp = specificHeatJPerKgK(composition, (fromC + pan.boilingC) / 2);
-      return sum + (massG / 1000) * cp * (pan.boilingC - fromC);
-    }, 0);
-    return recoveryS({ ...pan, heatDrawnJ });
-  },
+  toBoilS: (brothMl, pan, { fromC, loads, panIsHot }) =>
+    timeToBoilS({ ...pan, brothMl, fromC: Math.min(fromC, pan.boilingC), panIsHot }) +
+    (loads.length > 0 ? reboilS({ ...pan, heatDrawnJ: heatDrawnJ(loads, pan) }) : 0),
+  recoveryS: (loads, pan) => reboilS({ ...pan, heatDrawnJ: heatDrawnJ(loads, pan) }),
 };

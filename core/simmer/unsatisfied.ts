@@ -1,12 +1,11 @@
 import type { Advice, Evening, HeatSource, SimmerPiece, Unsatisfied } from '@elixa/contract';
-import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../build/fit';
-import { usableVolumeMl } from '../build/vesselShape';
+import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../arrange/fit';
+import { usableVolumeMl } from '../arrange/vesselShape';
 import { EFFICIENCY, HEAT_SOURCES } from '../catalogue/heatSources';
-import { styleById } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { ingredientById } from '../catalogue/ingredients';
-import { chosenLiquids } from '../formula/chosenLiquids';
-import { sum } from '../formula/sum';
+import { vesselSuits } from '../evening/vesselFit';
+import { sum } from '../measures/sum';
 import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
 import { showWeight } from '../measures/showSize';
@@ -27,14 +26,16 @@ const CLEARLY_MORE = 1.2;
 const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
 
 /** Pots of the house that take the food in fewer rounds, from the one that is just enough. */
-function roomierPots({ evening, fit }: SimmerQuestion): Advice[] {
+function roomierPots({ menu, fit }: SimmerQuestion): Advice[] {
+  const { evening, pour, style } = menu;
   const mostRounds = evening.service === 'allAtOnce' ? 1 : Math.min(MANY_ROUNDS, fit.rounds - 1);
   return VESSELS.filter((vessel) => {
     const isBigger = usableVolumeMl(vessel) > usableVolumeMl(evening.vessel);
-    const suits = evening.heatSource.kind !== 'induction' || vessel.inductionReady;
-    return isBigger && suits && roundsFor(fit.solidsMl, usableVolumeMl(vessel)) < fit.rounds;
+    const bears = evening.heatSource.kind !== 'induction' || vessel.inductionReady;
+    const suits = bears && vesselSuits(evening, style, vessel).verdict !== 'refused';
+    return isBigger && suits && roundsFor(fit.solidsMl, usableVolumeMl(vessel), pour) < fit.rounds;
   })
-    .map((vessel) => ({ vessel, rounds: roundsFor(fit.solidsMl, usableVolumeMl(vessel)) }))
+    .map((vessel) => ({ vessel, rounds: roundsFor(fit.solidsMl, usableVolumeMl(vessel), pour) }))
     .sort((a, b) => Math.max(a.rounds, mostRounds) - Math.max(b.rounds, mostRounds) || b.rounds - a.rounds)
     .slice(0, 1)
     .map(({ vessel, rounds }) => ({
@@ -44,9 +45,10 @@ function roomierPots({ evening, fit }: SimmerQuestion): Advice[] {
 }
 
 /** So much less food that it takes a round less, where that leaves people something to eat. */
-function lessFood({ evening, fit }: SimmerQuestion): Advice[] {
+function lessFood({ menu, fit }: SimmerQuestion): Advice[] {
+  const { evening, pour } = menu;
   const wanted = evening.service === 'allAtOnce' ? 1 : Math.max(1, fit.rounds - 1);
-  const share = (wanted * fit.usableMl * (1 - LEAST_LIQUID_SHARE)) / fit.solidsMl;
+  const share = (wanted * fit.usableMl * (1 - LEAST_LIQUID_SHARE[pour.kind])) / fit.solidsMl;
   // Whole grams round up, so a little less than just fits.
   const rounded = Math.floor(share * 98) / 100;
   if (rounded < 0.5 || rounded >= 1) return [];
@@ -62,14 +64,17 @@ const roomWords = ({ units }: Evening, { solidsMl, usableMl }: PanFit, name: str
   `There is ${showVolume(solidsMl, units)} of food, and the ${name} takes ${showVolume(usableMl, units)} with its broth.`;
 
 function ofRoom(question: SimmerQuestion): Unsatisfied[] {
-  const { evening, fit } = question;
+  const { fit, menu } = question;
+  const { evening, style, pour } = menu;
   if (evening.service === 'allAtOnce' && fit.rounds > 1) {
     const text = `It does not fit at once: it is planned in ${fit.rounds} rounds`;
-    const inRounds: Advice = { text: 'Eat it in rounds', edit: { kind: 'service', service: 'rounds' } };
-    const remedies = [...roomierPots(question), ...lessFood(question), inRounds];
+    const inRounds: Advice[] = style.services.includes('rounds')
+      ? [{ text: 'Eat it in rounds', edit: { kind: 'service', service: 'rounds' } }]
+      : [];
+    const remedies = [...roomierPots(question), ...lessFood(question), ...inRounds];
     return [{ id: 'allAtOnce', text, because: roomWords(evening, fit, 'pot'), remedies }];
   }
-  const ofPot = roundsFor(fit.solidsMl, fit.usableMl);
+  const ofPot = roundsFor(fit.solidsMl, fit.usableMl, pour);
   if (fit.aside && ofPot < fit.rounds) {
     const name = fit.aside.vessel.name;
     const text = `The ${name} needs ${fit.rounds} rounds, where the pot alone needs ${ofPot}`;
@@ -87,20 +92,18 @@ function ofRoom(question: SimmerQuestion): Unsatisfied[] {
 }
 
 /** What is asked for a head tonight, before what is missing. */
-function askedMlPerHead(evening: Evening): number {
-  const style = styleById(evening.style.id);
-  if (!style) throw new RangeError(`There is no style "${evening.style.id}"`);
-  return evening.overrides.brothMlPerHead ?? chosenLiquids(evening, style).broth.mlPerHead ?? style.brothMlPerHead;
-}
+const askedMlPerHead = ({ evening, chosen, style }: SimmerQuestion['menu']): number =>
+  evening.overrides.brothMlPerHead ?? chosen.broth?.mlPerHead ?? style.brothMlPerHead;
 
 /** Broth that leaves the food standing out of it. */
-function ofCover({ evening, fit }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
+function ofCover({ menu, fit }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
+  const { evening } = menu;
   return pans.flatMap(({ pan, fit: filled }) => {
     if (filled.potBrothMl >= filled.coveringMl * COVERED) return [];
     const missingMl = filled.coveringMl - filled.potBrothMl;
     const hasMl = filled.potBrothMl + filled.reserveMl;
     // A tenth more than is missing: what is eaten from a pan is not known here, only what it has for what was asked.
-    const perHeadMl = Math.ceil((askedMlPerHead(evening) * (1 + (1.1 * missingMl) / hasMl)) / 25) * 25;
+    const perHeadMl = Math.ceil((askedMlPerHead(menu) * (1 + (1.1 * missingMl) / hasMl)) / 25) * 25;
     const canPour = perHeadMl <= 800 && pan === 'main';
     return [
       {
@@ -131,8 +134,9 @@ function strongerBurner({ vessel, heatSource }: Evening): Advice {
 }
 
 /** A flame that hardly brings the pot to the boil, or only with its lid on. */
-function ofBoil({ evening, model }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
-  return pans.flatMap(({ pan, context, fit }): Unsatisfied[] => {
+function ofBoil({ menu }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
+  const { evening } = menu;
+  return pans.flatMap(({ pan, context, first }): Unsatisfied[] => {
     const name = pan === 'aside' ? 'small pan' : 'pot';
     // The small pan stands on a ring of its own.
     const stronger = pan === 'main' ? strongerBurner(evening) : { text: 'Use a stronger ring for it' };
@@ -146,7 +150,7 @@ function ofBoil({ evening, model }: SimmerQuestion, pans: readonly PanRounds[]):
         },
       ];
     }
-    const toBoilS = model.toBoilS(fit.potBrothMl, context);
+    const { toBoilS } = first;
     if (toBoilS <= SLOW_BOIL_S) return [];
     return [
       {
@@ -160,9 +164,10 @@ function ofBoil({ evening, model }: SimmerQuestion, pans: readonly PanRounds[]):
 }
 
 /** Cold food that stops the boil for long; the time for it is in the plan. */
-function ofLoad({ evening }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
-  return pans.flatMap(({ pan, rounds, finishes, fit }) => {
-    const worst = [...(rounds[0] ?? []), ...(finishes[0] ?? [])].reduce(
+function ofLoad({ menu }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfied[] {
+  const { evening } = menu;
+  return pans.flatMap(({ pan, first, finish, fit }) => {
+    const worst = [...first.timed.groups, ...(finish?.timed.groups ?? [])].reduce(
       (most, group) => (group.recoveryS > most.recoveryS ? group : most),
       { recoveryS: 0, pieces: [] as ReadonlyArray<{ massG: number }> },
     );
@@ -193,6 +198,25 @@ function ofWindows(pieces: readonly SimmerPiece[]): Unsatisfied[] {
     });
 }
 
+/** A pot that carries it with a drawback. */
+function ofVessel({ menu }: SimmerQuestion): Unsatisfied[] {
+  const { evening, style } = menu;
+  const { verdict, because } = vesselSuits(evening, style);
+  if (verdict === 'suits') return [];
+  const better = VESSELS.filter((vessel) => vesselSuits(evening, style, vessel).verdict === 'suits');
+  return [
+    {
+      id: 'vesselFit',
+      text: `The ${evening.vessel.name} carries this pot, with a drawback`,
+      because: `${because.join('. ')}.`,
+      remedies: better.slice(0, 1).map((vessel) => ({
+        text: `Use the ${vessel.name}`,
+        edit: { kind: 'vessel' as const, vesselId: vessel.id },
+      })),
+    },
+  ];
+}
+
 /** What an evening asks for that this pot, this flame or this much food cannot give, with why and what mends it. */
 export function unsatisfied(
   question: SimmerQuestion,
@@ -200,6 +224,7 @@ export function unsatisfied(
   pieces: readonly SimmerPiece[],
 ): Unsatisfied[] {
   return [
+    ...ofVessel(question),
     ...ofBoil(question, pans),
     ...ofCover(question, pans),
     ...ofLoad(question, pans),

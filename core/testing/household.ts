@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { eveningSchema, type Diner, type Evening } from '@elixa/contract';
+import { mustReadEvening, type Diner, type Evening } from '@elixa/contract';
 
 /** The household's evenings, as the examples hold them. For tests only. */
 export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal'): Evening {
   const file = path.join(__dirname, '..', '..', 'examples', `${name}.json`);
-  return eveningSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
+  return mustReadEvening(JSON.parse(readFileSync(file, 'utf8')));
 }
 
 /** So many regular guests who eat everything. */

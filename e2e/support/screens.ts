@@ -3,6 +3,7 @@ import type { Locator, Page } from '@playwright/test';
 /** Every screen of the demo data: where it is and the words that show that it is there. */
 export const SCREENS = [
   { name: 'evenings', path: '/', shows: 'Practice night' },
+  { name: 'choose', path: '/evening/practice-night/choose', shows: 'Everybody can eat all of it.' },
   { name: 'who', path: '/evening/muffled-peal/who', shows: 'Not for everybody' },
   { name: 'broth', path: '/evening/practice-night/broth', shows: 'cold water to start with' },
   { name: 'prep', path: '/evening/practice-night/prep', shows: 'After that, in order' },

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { eveningSchema, fieldErrors, type FieldError } from '@elixa/contract';
+import { readEvening, type FieldError } from '@elixa/contract';
 import { EveningError, planEvening } from '@elixa/core';
 
 /** Exit code for a document or a call that cannot be used. */
@@ -33,10 +33,10 @@ function readDocument(path: string): unknown {
 const path = process.argv[2];
 if (!path) refuse(['Usage: npm run -s plan -- EVENING.json  (or - for standard input)']);
 
-const parsed = eveningSchema.safeParse(readDocument(path));
-if (!parsed.success) refuse(asLines(path, fieldErrors(parsed.error)));
+const { evening, faults } = readEvening(readDocument(path));
+if (!evening) refuse(asLines(path, faults));
 try {
-  process.stdout.write(`${JSON.stringify(planEvening(parsed.data), null, 2)}\n`);
+  process.stdout.write(`${JSON.stringify(planEvening(evening), null, 2)}\n`);
 } catch (error) {
   if (error instanceof EveningError) refuse(asLines(path, error.errors));
   throw error;

@@ -8,6 +8,6 @@ import { invalid } from './problems';
  */
 export function validBody<Schema extends z.ZodType>(schema: Schema, body: unknown): z.output<Schema> {
   const parsed = schema.safeParse(body ?? {});
-  if (!parsed.success) throw invalid(fieldErrors(parsed.error));
+  if (!parsed.success) throw invalid(fieldErrors(parsed.error, schema));
   return parsed.data;
 }

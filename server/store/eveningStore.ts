@@ -1,9 +1,13 @@
-import type { Evening } from '@elixa/contract';
+import { mustReadEvening, type Evening } from '@elixa/contract';
 import { and, desc, eq, isNotNull, isNull, lt } from 'drizzle-orm';
 import type { Db } from './database';
 import { evenings } from './schema';
 
 export type EveningRow = typeof evenings.$inferSelect;
+
+/** A stored document may be of an older version; it is read as today's. */
+const asToday = (row: EveningRow): EveningRow => ({ ...row, document: mustReadEvening(row.document) });
+const first = (rows: EveningRow[]): EveningRow | undefined => (rows[0] ? asToday(rows[0]) : undefined);
 
 const columns = (evening: Evening, now: Date) => ({
   document: evening,
@@ -15,11 +19,12 @@ const columns = (evening: Evening, now: Date) => ({
 export function eveningStore(db: Db) {
   return {
     async list(): Promise<EveningRow[]> {
-      return db.select().from(evenings).where(isNull(evenings.deletedAt)).orderBy(desc(evenings.sitDownAt));
+      const rows = await db.select().from(evenings).where(isNull(evenings.deletedAt)).orderBy(desc(evenings.sitDownAt));
+      return rows.map(asToday);
     },
     async find(id: string): Promise<EveningRow | undefined> {
       const rows = await db.select().from(evenings).where(eq(evenings.id, id));
-      return rows[0];
+      return first(rows);
     },
     /** @returns the new row, or undefined when the id is taken */
     async insert(evening: Evening, now: Date): Promise<EveningRow | undefined> {
@@ -28,7 +33,7 @@ export function eveningStore(db: Db) {
         .values({ id: evening.id, version: 1, ...columns(evening, now) })
         .onConflictDoNothing()
         .returning();
-      return rows[0];
+      return first(rows);
     },
     /** @returns the changed row, or undefined when the stored version is another one */
     async replace(evening: Evening, version: number, now: Date): Promise<EveningRow | undefined> {
@@ -37,11 +42,11 @@ export function eveningStore(db: Db) {
         .set({ version: version + 1, ...columns(evening, now) })
         .where(and(eq(evenings.id, evening.id), eq(evenings.version, version), isNull(evenings.deletedAt)))
         .returning();
-      return rows[0];
+      return first(rows);
     },
     async setDeleted(id: string, deletedAt: Date | null): Promise<EveningRow | undefined> {
       const rows = await db.update(evenings).set({ deletedAt }).where(eq(evenings.id, id)).returning();
-      return rows[0];
+      return first(rows);
     },
     async purgeDeletedBefore(moment: Date): Promise<void> {
       await db.delete(evenings).where(and(isNotNull(evenings.deletedAt), lt(evenings.deletedAt, moment)));

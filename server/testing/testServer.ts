@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { Writable } from 'node:stream';
-import { eveningSchema, type Evening } from '@elixa/contract';
+import { mustReadEvening, type Evening } from '@elixa/contract';
 import { pino } from 'pino';
 import supertest from 'supertest';
 import { createApp, type AppOptions } from '../app';
@@ -11,7 +11,7 @@ import { threadPlanner } from '../workers/planner';
 /** The household's evenings, as the examples hold them. */
 export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal', more: Partial<Evening> = {}): Evening {
   const file = path.join(__dirname, '..', '..', 'examples', `${name}.json`);
-  return { ...eveningSchema.parse(JSON.parse(readFileSync(file, 'utf8'))), ...more };
+  return { ...mustReadEvening(JSON.parse(readFileSync(file, 'utf8'))), ...more };
 }
 
 /** A server with an empty database in memory, and the lines that it logs. */

@@ -15,16 +15,12 @@ const WORTH_KEEPING_DAYS = 4;
 
 /** Made double, half kept: how much that is, and what to write on the jar. */
 export function BatchSection({ liquid }: { liquid: Liquid }) {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const { items: pantry, count } = usePantry();
   const keeps = liquid.kind === 'sauce' || liquid.kind === 'base';
   if (!keeps || liquid.place === 'aside' || liquid.keeps.fridgeDays < WORTH_KEEPING_DAYS) return null;
   const times = String(evening.choices.batches?.[liquid.formulaId] ?? 1);
-  const set = (next: string) =>
-    change({
-      ...evening,
-      choices: { ...evening.choices, batches: { ...evening.choices.batches, [liquid.formulaId]: Number(next) } },
-    });
+  const set = (next: string) => edit({ kind: 'batchSet', formulaId: liquid.formulaId, times: Number(next) });
   const { batch } = liquid;
   const putAway = () => {
     const bestBefore = shiftIso(isoNow(new Date()), liquid.keeps.fridgeDays * 86_400).slice(0, 10);
@@ -32,9 +28,8 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
     const before = pantry.find((item) => pantryKey(item) === pantryKey(jar))?.massG ?? 0;
     count([{ ...jar, massG: Math.round(before + liquid.finishedMl) }]);
     // From now on it is taken from its jar, tonight's share as well.
-    const others = Object.entries(evening.choices.batches ?? {}).filter(([id]) => id !== liquid.formulaId);
-    const fresh = evening.choices.fresh?.filter((id) => id !== liquid.formulaId);
-    change({ ...evening, choices: { ...evening.choices, batches: Object.fromEntries(others), fresh } });
+    edit({ kind: 'batchSet', formulaId: liquid.formulaId, times: 1 });
+    edit({ kind: 'madeFresh', formulaId: liquid.formulaId, fresh: false });
   };
   return (
     <Section title="How much of it">

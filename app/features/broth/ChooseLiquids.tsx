@@ -39,12 +39,11 @@ function ManyOf({ title, formulas, on, onToggle }: ListProps) {
 
 /** Which broth, which sauces, what is marinated or made ahead. */
 export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): void }) {
-  const { evening, plan, change } = useEvening();
+  const { evening, plan, edit } = useEvening();
   const style = styleById(evening.style.id);
   if (!style) return null;
   const chosen = chosenLiquids(evening, style);
-  const set = (liquids: NonNullable<Evening['choices']['liquids']>) =>
-    change({ ...evening, choices: { ...evening.choices, liquids: { ...evening.choices.liquids, ...liquids } } });
+  const set = (liquids: NonNullable<Evening['choices']['liquids']>) => edit({ kind: 'liquidsChosen', liquids });
   const toggled = (list: readonly Formula[], id: string, on: boolean) => {
     const ids = list.map((one) => one.id).filter((one) => one !== id);
     return on ? [...ids, id] : ids;
@@ -64,7 +63,7 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
         <ChoiceList
           label="Broth"
           options={broths.map((one) => ({ value: one.id, label: one.name, says: says(one) }))}
-          value={chosen.broth.id}
+          value={chosen.broth?.id ?? ''}
           onChange={(broth) => set({ broth })}
         />
       </Section>
@@ -73,17 +72,17 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
           <ChoiceList
             label="In the other half of the pot"
             options={[
-              { value: chosen.broth.id, label: 'The same broth', says: 'One broth on both sides.' },
+              { value: chosen.broth?.id ?? '', label: 'The same broth', says: 'One broth on both sides.' },
               ...broths
-                .filter((one) => one.id !== chosen.broth.id)
+                .filter((one) => one.id !== chosen.broth?.id)
                 .map((one) => ({
                   value: one.id,
                   label: one.name,
                   says: says(one),
                 })),
             ]}
-            value={(chosen.otherHalf ?? chosen.broth).id}
-            onChange={(otherHalf) => set({ otherHalf: otherHalf === chosen.broth.id ? undefined : otherHalf })}
+            value={(chosen.otherHalf ?? chosen.broth)?.id ?? ''}
+            onChange={(otherHalf) => set({ otherHalf: otherHalf === chosen.broth?.id ? undefined : otherHalf })}
           />
         </Section>
       ) : null}

@@ -10,18 +10,11 @@ import { dayAndMonth } from '@/ui/time';
 
 /** What comes out of a jar in the house, and the way to have it made all the same; and back again. */
 export function JarSection({ liquid }: { liquid: Liquid }) {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const { items } = usePantry();
   const fresh = evening.choices.fresh ?? [];
   const isFresh = fresh.includes(liquid.formulaId);
-  const make = (on: boolean) =>
-    change({
-      ...evening,
-      choices: {
-        ...evening.choices,
-        fresh: on ? [...fresh, liquid.formulaId] : fresh.filter((id) => id !== liquid.formulaId),
-      },
-    });
+  const make = (on: boolean) => edit({ kind: 'madeFresh', formulaId: liquid.formulaId, fresh: on });
   const { jar } = liquid;
   if (jar) {
     return (

@@ -7,15 +7,10 @@ import { Small } from '@/ui/Text';
 
 /** What the cook left out of a liquid, with the way back. */
 export function LeftOut({ liquid }: { liquid: Liquid }) {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const inFormula = new Set(formulaById(liquid.formulaId)?.parts.map((part) => part.ingredientId));
   const out = evening.choices.leaveOut.filter((id) => inFormula.has(id));
   if (out.length === 0) return null;
-  const putBack = (id: string) =>
-    change({
-      ...evening,
-      choices: { ...evening.choices, leaveOut: evening.choices.leaveOut.filter((one) => one !== id) },
-    });
   return (
     <View className="gap-1 pt-3">
       <Small>Left out</Small>
@@ -25,7 +20,7 @@ export function LeftOut({ liquid }: { liquid: Liquid }) {
           look="quiet"
           className="-ml-3 self-start"
           label={`Put ${ingredientById(id).name} back`}
-          onPress={() => putBack(id)}
+          onPress={() => edit({ kind: 'putBack', ingredientIds: [id] })}
         />
       ))}
     </View>

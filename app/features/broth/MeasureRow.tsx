@@ -1,4 +1,4 @@
-import type { Liquid } from '@elixa/contract';
+import type { Edit, Liquid } from '@elixa/contract';
 import { ingredientById, withLengths } from '@elixa/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -17,13 +17,12 @@ function exactness(massG: number, errorPct: number): string {
 
 /** One thing to measure. A tap says what to do when there is none of it in the house. */
 export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ingredients'][number] }) {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const [asking, setAsking] = useState(false);
   const what = ingredientById(part.ingredientId);
   const swap = liquid.swaps.find((one) => one.withIngredientId === part.ingredientId);
-  const others = evening.choices.swaps.filter((one) => one.ingredientId !== (swap?.ingredientId ?? part.ingredientId));
-  const choose = (swaps: typeof others, leaveOut = evening.choices.leaveOut) => {
-    change({ ...evening, choices: { ...evening.choices, swaps, leaveOut } });
+  const choose = (change: Edit) => {
+    edit(change);
     setAsking(false);
   };
   const under = swap
@@ -62,7 +61,7 @@ export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ing
             left
             look="main"
             label={`Back to ${ingredientById(swap.ingredientId).name}`}
-            onPress={() => choose(others)}
+            onPress={() => choose({ kind: 'putBack', ingredientIds: [swap.ingredientId] })}
           />
         ) : (
           what.replacements.map((one) => (
@@ -71,10 +70,14 @@ export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ing
               left
               label={capital(one.text)}
               onPress={() =>
-                choose([
-                  ...others,
-                  { ingredientId: part.ingredientId, withIngredientId: one.withIngredientId, scope: 'everyone' },
-                ])
+                choose({
+                  kind: 'swapTaken',
+                  swap: {
+                    ingredientId: part.ingredientId,
+                    withIngredientId: one.withIngredientId,
+                    scope: 'everyone',
+                  },
+                })
               }
             />
           ))
@@ -83,7 +86,7 @@ export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ing
           <Button
             left
             label={`Leave out ${what.name}`}
-            onPress={() => choose(others, [...evening.choices.leaveOut, part.ingredientId])}
+            onPress={() => choose({ kind: 'leftOut', ingredientId: part.ingredientId })}
           />
         )}
       </Sheet>

@@ -5,7 +5,7 @@ import { Section } from '@/ui/Page';
 
 /** The questions on which cooks differ about one liquid, each with its answers. */
 export function SchoolChoices({ formulaId }: { formulaId: string }) {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const formula = formulaById(formulaId);
   if (!formula) return null;
   const followed = schoolsOf(formula, evening.style.schools);
@@ -15,9 +15,7 @@ export function SchoolChoices({ formulaId }: { formulaId: string }) {
         label={choice.question}
         options={choice.options.map((one) => ({ value: one.id, label: one.label, says: one.says }))}
         value={followed[choice.id] ?? choice.usual}
-        onChange={(value) =>
-          change({ ...evening, style: { ...evening.style, schools: { ...evening.style.schools, [choice.id]: value } } })
-        }
+        onChange={(option) => edit({ kind: 'schoolFollowed', question: choice.id, option })}
       />
     </Section>
   ));

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Body, Small } from '@/ui/Text';
+import { judgedPct } from './liquidWords';
 
 /** Scales that a strength is shown on: of what is drunk, of what is poured or dipped into. */
 const SCALES = [
@@ -57,15 +58,15 @@ export function StrengthBand({ liquid }: { liquid: Liquid }) {
             </SvgText>
           ))}
           <Line
-            x1={scale(liquid.salinityPct)}
-            x2={scale(liquid.salinityPct)}
+            x1={scale(judgedPct(liquid))}
+            x2={scale(judgedPct(liquid))}
             y1={6}
             y2={34}
             stroke="rgb(var(--ink))"
             strokeWidth={2}
           />
           <Circle
-            cx={scale(liquid.salinityPct)}
+            cx={scale(judgedPct(liquid))}
             cy={20}
             r={8}
             fill="rgb(var(--sheet))"

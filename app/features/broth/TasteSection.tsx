@@ -7,7 +7,7 @@ import { Minus, Plus } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
 import { BandBar } from './BandBar';
-import { stepWords, TASTES, tasteWord } from './liquidWords';
+import { judgedPct, stepWords, TASTES, tasteWord } from './liquidWords';
 
 type Key = (typeof TASTES)[number]['key'];
 const MOST = 3;
@@ -16,7 +16,7 @@ const MOST = 3;
 function nowWords(liquid: Liquid, key: Key): string {
   switch (key) {
     case 'salt':
-      return `${liquid.strength}, ${liquid.salinityPct.toFixed(liquid.salinityPct < 2 ? 2 : 1)} % salt`;
+      return `${liquid.strength}, ${judgedPct(liquid).toFixed(judgedPct(liquid) < 2 ? 2 : 1)} % salt`;
     case 'sweet':
       return `${tasteWord('sweet', liquid.sweetnessPct)}, like ${liquid.sweetnessPct.toFixed(1)} % sugar`;
     case 'sour':
@@ -32,7 +32,7 @@ function nowWords(liquid: Liquid, key: Key): string {
 function bandOf(liquid: Liquid, key: Key): { value: number; band?: [number, number] } {
   switch (key) {
     case 'salt':
-      return { value: liquid.salinityPct, band: liquid.targetSalinityPct };
+      return { value: judgedPct(liquid), band: liquid.targetSalinityPct };
     case 'sweet':
       return { value: liquid.sweetnessPct, band: liquid.targetSweetnessPct };
     case 'sour':
@@ -59,18 +59,10 @@ function turnable(liquid: Liquid): readonly (typeof TASTES)[number][] {
 
 /** Milder or stronger, sweeter, sharper, hotter, more savoury: the amounts follow at once. */
 export function TasteSection({ liquid }: { liquid: Liquid }) {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const taste: Taste = evening.choices.taste?.[liquid.formulaId] ?? {};
   const turn = (key: Key, step: number) => {
-    const next = { ...taste, [key]: step };
-    const others = Object.fromEntries(
-      Object.entries(evening.choices.taste ?? {}).filter(([id]) => id !== liquid.formulaId),
-    );
-    const isPlain = Object.values(next).every((value) => !value);
-    change({
-      ...evening,
-      choices: { ...evening.choices, taste: isPlain ? others : { ...others, [liquid.formulaId]: next } },
-    });
+    edit({ kind: 'tasteTurned', formulaId: liquid.formulaId, taste: { ...taste, [key]: step } });
   };
   return (
     <Section title="To your taste">

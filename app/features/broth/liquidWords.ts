@@ -85,3 +85,7 @@ export function keepsWords({
   const spans = [fridge, freezer].filter(Boolean).join(', ');
   return spans ? `${spans}; ${how}` : how;
 }
+
+/** The strength of a liquid at the moment that its band belongs to: as it is made or poured, or at the table. */
+export const judgedPct = (liquid: Pick<Liquid, 'judged' | 'salinityAsMadePct' | 'salinityPct'>): number =>
+  liquid.judged === 'asMade' ? liquid.salinityAsMadePct : liquid.salinityPct;

@@ -1,5 +1,4 @@
 import type { Advice } from '@elixa/contract';
-import { applyEdit } from '@elixa/core';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { Small } from '@/ui/Text';
@@ -7,18 +6,12 @@ import { useEvening } from './EveningContext';
 
 /** What mends something: a button where one tap can do it, words where only the cook can. */
 export function AdviceList({ advice }: { advice: readonly Advice[] }) {
-  const { evening, change } = useEvening();
+  const { edit: make } = useEvening();
   return (
     <View className="gap-2">
       {advice.map(({ text, edit }) =>
         edit ? (
-          <Button
-            key={text}
-            left
-            className="self-start"
-            label={text}
-            onPress={() => change(applyEdit(evening, edit))}
-          />
+          <Button key={text} left className="self-start" label={text} onPress={() => make(edit)} />
         ) : (
           <Small key={text}>{text}.</Small>
         ),

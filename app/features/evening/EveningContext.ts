@@ -1,13 +1,15 @@
-import type { Evening } from '@elixa/contract';
+import type { Edit, Evening } from '@elixa/contract';
 import { createContext, useContext } from 'react';
 import type { PrepState } from '@/features/prep/usePrep';
 import type { PlanState } from './usePlan';
 
 export interface OpenEvening extends PlanState {
   evening: Evening;
-  change(evening: Evening): void;
-  /** The evening as it last had a plan, while it has none. */
-  lastGood?: Evening;
+  /** Makes one named change; it can be taken back. */
+  edit(edit: Edit): void;
+  /** Takes the last change back, and makes it again; nothing where there is none. */
+  undo?(): void;
+  redo?(): void;
   /** What is left of the preparation, as far as it has been planned. */
   prepState: PrepState;
 }

@@ -1,7 +1,7 @@
+import { sauceOf } from './sauceOf';
 import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
-import type { Evening } from '@elixa/contract';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { changesSince } from '@elixa/core';
 import { ChangedSince } from '@/features/stove/ChangedSince';
@@ -26,22 +26,15 @@ import { SaveState } from './SaveState';
 import { StageBar } from './StageBar';
 import { stagesOf } from './stages';
 import { useEveningDocument } from './useEveningDocument';
-import { usePlan, type PlanState } from './usePlan';
+import { UndoButtons } from './UndoButtons';
+import { usePlan } from './usePlan';
 
 const pageName = (path: string) => (path.split('/').pop() ?? '').replace(/^./, (letter) => letter.toUpperCase());
-
-/** The evening as it last had a plan, while it has none now: the way back from a change that went too far. */
-function useLastGood(evening: Evening | undefined, { faults, failure, pending, plan }: PlanState): Evening | undefined {
-  const [good, setGood] = useState<Evening>();
-  const isBad = faults.length > 0 || failure !== undefined;
-  if (!pending && !isBad && plan && evening && good !== evening) setGood(evening);
-  return isBad && good?.id === evening?.id ? good : undefined;
-}
 
 /** What all pages of an evening share: its name, its stages, its plan and, where there is room, its pot. */
 export function EveningShell() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { evening, draft, missing, change } = useEveningDocument(id);
+  const { evening, draft, missing, edit, undo, redo } = useEveningDocument(id);
   const stocked = useStocked(evening);
   const planState = usePlan(stocked);
   const { state: live } = useLiveLog(id);
@@ -59,14 +52,13 @@ export function EveningShell() {
   const atStove = path.endsWith('/stove');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
   const { plan } = planState;
-  const lastGood = useLastGood(evening, planState);
   const title = evening?.title;
   useEffect(() => {
     document.title = title ? `${pageName(path)}, ${title} · Elixa` : 'Elixa';
   }, [title, path]);
   const open = useMemo(
-    () => (evening ? { ...planState, prepState, evening, change, lastGood } : undefined),
-    [evening, planState, prepState, change, lastGood],
+    () => (evening ? { ...planState, prepState, evening, edit, undo, redo } : undefined),
+    [evening, planState, prepState, edit, undo, redo],
   );
 
   if (missing) {
@@ -111,13 +103,15 @@ export function EveningShell() {
   );
   const corner = (
     <View className="flex-row items-center">
+      {/* What is in the pot by now is taken back at the stove. */}
+      {isOver && atStove ? null : <UndoButtons undo={undo} redo={redo} />}
       <SaveState id={id} draft={draft} />
       <IconButton
         label="Shopping and pantry"
         onPress={() => router.push(`/evening/${id}/shopping`)}
         icon={<ShoppingBasket size={22} color="rgb(var(--ink))" />}
       />
-      <ThemeButton />
+      {wide || (!undo && !redo) ? <ThemeButton /> : null}
     </View>
   );
 
@@ -135,7 +129,7 @@ export function EveningShell() {
             <StageBar eveningId={id} stages={stages} upright />
             {atBroth && plan ? (
               <View className="px-2 pt-4">
-                <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} />
+                <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} sauce={sauceOf(plan)} />
               </View>
             ) : null}
           </View>

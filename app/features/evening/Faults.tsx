@@ -7,7 +7,7 @@ import { useEvening } from './EveningContext';
 
 /** Why the evening cannot be planned or stored, field by field. */
 export function Faults() {
-  const { evening, faults, failure, lastGood, change } = useEvening();
+  const { evening, faults, failure, undo } = useEvening();
   const dispatch = useAppDispatch();
   const problem = useAppSelector((state) => state.drafts[evening.id]?.problem);
   const fields = faults.length > 0 ? faults : (problem?.errors ?? []);
@@ -30,7 +30,7 @@ export function Faults() {
       ))}
       <Small>What you entered is kept.</Small>
       <View className="flex-row flex-wrap gap-2">
-        {lastGood ? <Button label="Take the last change back" onPress={() => change(lastGood)} /> : null}
+        {undo && !problem ? <Button label="Take the last change back" onPress={undo} /> : null}
         {problem ? <Button label="Try to save it again" onPress={() => dispatch(sendAgain(evening.id))} /> : null}
       </View>
     </View>

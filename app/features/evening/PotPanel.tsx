@@ -1,5 +1,6 @@
 import { showVolume } from '@elixa/core';
 import { usePathname } from 'expo-router';
+import { sauceOf } from './sauceOf';
 import { View } from 'react-native';
 import { SimmerTimeline } from '@/features/simmer/SimmerTimeline';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -17,8 +18,8 @@ export function PotPanel() {
   const { build, simmer } = plan;
   return (
     <View className="gap-6">
-      <PotFromAbove vessel={evening.vessel} sectors={build.sectors} />
-      <PotFromSide vessel={evening.vessel} build={build} units={evening.units} measured />
+      <PotFromAbove vessel={evening.vessel} sectors={build.sectors} sauce={sauceOf(plan)} />
+      <PotFromSide vessel={evening.vessel} build={build} units={evening.units} sauce={sauceOf(plan)} measured />
       <View className="flex-row justify-between">
         <View>
           <Figure>{clock(simmer.litAt)}</Figure>

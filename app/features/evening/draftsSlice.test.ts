@@ -6,7 +6,9 @@ import {
   draftFound,
   draftsReducer,
   eveningArrived,
-  eveningChanged,
+  edited,
+  editMadeAgain,
+  editTakenBack,
   eveningMade,
   eveningSaved,
   saveRefused,
@@ -22,7 +24,8 @@ const stored = (version: number, title = 'Practice night'): StoredEvening => ({
   evening: practice({ title }),
 });
 const arrived = () => draftsReducer({}, eveningArrived(stored(1)));
-const changed = (state: DraftsState, title: string) => draftsReducer(state, eveningChanged(practice({ title })));
+const changed = (state: DraftsState, title: string) =>
+  draftsReducer(state, edited({ id, edit: { kind: 'titled', title } }));
 
 describe('the draft of an evening', () => {
   it('is unsaved from the first change, and saved when the server has exactly that', () => {
@@ -75,7 +78,7 @@ describe('the draft of an evening', () => {
     const sent = changed(arrived(), ' Late practice ')[id]!.evening;
     const problem = { type: 't', title: 'x', status: 409, detail: 'x', current: stored(2, 'Late practice') };
     const unanswered = draftsReducer(changed(arrived(), ' Late practice '), sendStarted({ id, sent }));
-    const typedOn = draftsReducer(unanswered, eveningChanged(practice({ title: 'Later still' })));
+    const typedOn = changed(unanswered, 'Later still');
     const state = draftsReducer(typedOn, saveRefused({ id, problem }))[id];
     expect(state).toMatchObject({ baseVersion: 2, unsaved: true });
     expect([state?.conflict, state?.problem]).toEqual([undefined, undefined]);
@@ -93,7 +96,7 @@ describe('the draft of an evening', () => {
     const [first, ...others] = evening.diners;
     const sent = { ...evening, kitchen: undefined, diners: [{ ...first!, expecting: undefined }, ...others] };
     const problem = { type: 't', title: 'x', status: 409, detail: 'x', current: stored(2, 'Late practice') };
-    const typed = draftsReducer(arrived(), eveningChanged(sent));
+    const typed = draftsReducer({}, draftFound({ id, draft: { evening: sent, baseVersion: 1, unsaved: true } }));
     const state = draftsReducer(draftsReducer(typed, sendStarted({ id, sent })), saveRefused({ id, problem }))[id];
     expect(state?.conflict).toBeUndefined();
     expect(state).toMatchObject({ baseVersion: 2, unsaved: false });
@@ -106,6 +109,39 @@ describe('the draft of an evening', () => {
     const typedOn = changed(saved, 'Typed on');
     expect(draftsReducer(typedOn, eveningArrived(stored(1, 'Practice night')))[id]?.evening.title).toBe('Typed on');
     expect(draftsReducer(saved, eveningArrived(stored(3, 'Newer')))[id]?.evening.title).toBe('Newer');
+  });
+
+  it('takes changes back one by one and makes them again, until another is made', () => {
+    const edits = [
+      { kind: 'handsSet', cooks: 3 },
+      { kind: 'unitsChosen', units: 'us' },
+      { kind: 'styleChosen', styleId: 'sukiyakiEast' },
+    ] as const;
+    const states = edits.reduce((all, edit) => [...all, draftsReducer(all.at(-1)!, edited({ id, edit }))], [arrived()]);
+    const documents = states.map((state) => state[id]!.evening);
+    let state = states.at(-1)!;
+    for (const before of documents.slice(0, -1).reverse()) {
+      state = draftsReducer(state, editTakenBack(id));
+      expect(state[id]?.evening).toEqual(before);
+    }
+    expect(draftsReducer(state, editTakenBack(id))).toEqual(state);
+    for (const after of documents.slice(1)) {
+      state = draftsReducer(state, editMadeAgain(id));
+      expect(state[id]?.evening).toEqual(after);
+    }
+    const other = draftsReducer(draftsReducer(state, editTakenBack(id)), edited({ id, edit: edits[0] }));
+    const another = draftsReducer(
+      draftsReducer(state, editTakenBack(id)),
+      edited({ id, edit: { kind: 'handsSet', cooks: 1 } }),
+    );
+    expect(other[id]?.future).toHaveLength(1);
+    expect(another[id]?.future).toBeUndefined();
+  });
+
+  it('takes a word back whole, not letter by letter, and nothing that changed nothing', () => {
+    const typed = changed(changed(changed(arrived(), 'L'), 'La'), 'Late');
+    expect(draftsReducer(typed, editTakenBack(id))[id]?.evening.title).toBe('Practice night');
+    expect(changed(arrived(), 'Practice night')[id]?.past).toBeUndefined();
   });
 
   it('starts unsaved when it is made here, and goes when it is dropped', () => {

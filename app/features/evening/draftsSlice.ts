@@ -1,4 +1,5 @@
-import { eveningSchema, type Evening, type Problem, type StoredEvening } from '@elixa/contract';
+import { readEvening, type Edit, type Evening, type Problem, type StoredEvening } from '@elixa/contract';
+import { applyEdit } from '@elixa/core';
 import { createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import equal from 'fast-deep-equal';
 
@@ -14,6 +15,11 @@ export interface Draft {
   /** Stored by somebody else meanwhile; both are kept until the cook chooses. */
   conflict?: StoredEvening;
   problem?: Problem;
+  /** What it was before each change made here, and what was taken back; for this visit only. */
+  past?: Evening[];
+  future?: Evening[];
+  /** The last change, where one more of its kind belongs to it: letters typed one by one. */
+  typing?: string;
 }
 
 export type DraftsState = Record<string, Draft>;
@@ -32,9 +38,21 @@ const REMEMBERED_SENDS = 8;
  * value is undefined, such as a form leaves behind.
  */
 const isStoredAs = (sent: Evening, stored: Evening) => {
-  const read = eveningSchema.safeParse(JSON.parse(JSON.stringify(sent)));
-  return read.success && equal(read.data, stored);
+  const { evening } = readEvening(JSON.parse(JSON.stringify(sent)));
+  return evening !== undefined && equal(evening, stored);
 };
+
+/** Changes that can be taken back. */
+const REMEMBERED_EDITS = 60;
+
+/** Changes that come one letter or one step at a time. */
+const TYPED: readonly string[] = ['titled', 'heightSet'] satisfies Array<Edit['kind']>;
+
+function changed(draft: Draft, evening: Evening): void {
+  draft.evening = evening;
+  draft.unsaved = true;
+  draft.problem = undefined;
+}
 
 const drafts = createSlice({
   name: 'drafts',
@@ -54,12 +72,38 @@ const drafts = createSlice({
     eveningMade(state, { payload }: PayloadAction<Evening>) {
       state[payload.id] = { evening: payload, baseVersion: 0, unsaved: true };
     },
-    eveningChanged(state, { payload }: PayloadAction<Evening>) {
+    /** One named change. Every one but the letters of a word can be taken back by itself. */
+    edited(state, { payload }: PayloadAction<{ id: string; edit: Edit }>) {
       const draft = state[payload.id];
       if (!draft) return;
-      draft.evening = payload;
-      draft.unsaved = true;
-      draft.problem = undefined;
+      const before = current(draft).evening;
+      const evening = applyEdit(before, payload.edit);
+      if (equal(evening, before)) return;
+      const typing = TYPED.includes(payload.edit.kind) ? payload.edit.kind : undefined;
+      if (typing === undefined || typing !== draft.typing) {
+        draft.past = [...(draft.past ?? []), before].slice(-REMEMBERED_EDITS);
+      }
+      draft.typing = typing;
+      draft.future = undefined;
+      changed(draft, evening);
+    },
+    editTakenBack(state, { payload }: PayloadAction<string>) {
+      const draft = state[payload];
+      const before = draft?.past?.at(-1);
+      if (!draft || !before) return;
+      draft.future = [...(draft.future ?? []), draft.evening];
+      draft.past = draft.past?.slice(0, -1);
+      draft.typing = undefined;
+      changed(draft, before);
+    },
+    editMadeAgain(state, { payload }: PayloadAction<string>) {
+      const draft = state[payload];
+      const after = draft?.future?.at(-1);
+      if (!draft || !after) return;
+      draft.past = [...(draft.past ?? []), draft.evening];
+      draft.future = draft.future?.slice(0, -1);
+      draft.typing = undefined;
+      changed(draft, after);
     },
     sendStarted(state, { payload }: PayloadAction<{ id: string; sent: Evening }>) {
       const draft = state[payload.id];
@@ -115,7 +159,9 @@ export const {
   draftFound,
   eveningArrived,
   eveningMade,
-  eveningChanged,
+  edited,
+  editTakenBack,
+  editMadeAgain,
   sendStarted,
   eveningSaved,
   saveRefused,

@@ -1,15 +1,17 @@
-import type { Evening, EveningStatus } from '@elixa/contract';
-import { useEffect } from 'react';
+import type { Edit, Evening, EveningStatus } from '@elixa/contract';
+import { useCallback, useEffect } from 'react';
 import { useAppDispatch, useAppSelector } from '@/store';
 import { api } from '@/store/api';
-import { eveningArrived, eveningChanged, type Draft } from './draftsSlice';
+import { edited, eveningArrived, editTakenBack, editMadeAgain, type Draft } from './draftsSlice';
 
 interface EveningDocument {
   evening?: Evening;
   draft?: Draft;
   status: EveningStatus;
   missing: boolean;
-  change(evening: Evening): void;
+  edit(edit: Edit): void;
+  undo?(): void;
+  redo?(): void;
 }
 
 /** An evening with what is unsaved of it here; read from the server, or from this device while that is silent. */
@@ -21,11 +23,16 @@ export function useEveningDocument(id: string): EveningDocument {
   useEffect(() => {
     if (data) dispatch(eveningArrived(data));
   }, [data, dispatch]);
+  const edit = useCallback((given: Edit) => dispatch(edited({ id, edit: given })), [dispatch, id]);
+  const undo = useCallback(() => dispatch(editTakenBack(id)), [dispatch, id]);
+  const redo = useCallback(() => dispatch(editMadeAgain(id)), [dispatch, id]);
   return {
     evening: draft?.evening,
     draft,
     status: data?.status ?? 'planned',
     missing: isError && !draft,
-    change: (evening) => dispatch(eveningChanged(evening)),
+    edit,
+    undo: draft?.past?.length ? undo : undefined,
+    redo: draft?.future?.length ? redo : undefined,
   };
 }

@@ -1,4 +1,4 @@
-import { eveningSchema, fieldErrors } from '@elixa/contract';
+import { readEvening } from '@elixa/contract';
 import { checkEvening } from '@elixa/core';
 
 /** What a file holds, or why it cannot be opened. */
@@ -11,8 +11,8 @@ export function readEveningFile(text: string) {
       errors: [{ field: '(file)', message: 'This is not JSON', fix: 'Choose an evening that was saved as a file.' }],
     };
   }
-  const parsed = eveningSchema.safeParse(document);
-  if (!parsed.success) return { errors: fieldErrors(parsed.error) };
-  const errors = checkEvening(parsed.data);
-  return errors.length > 0 ? { errors } : { evening: parsed.data };
+  const { evening, faults } = readEvening(document);
+  if (!evening) return { errors: [...faults] };
+  const errors = checkEvening(evening);
+  return errors.length > 0 ? { errors } : { evening };
 }

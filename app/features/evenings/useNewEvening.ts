@@ -23,6 +23,6 @@ export function useNewEvening(rows: readonly EveningRow[]) {
     }
     const evening = makeEvening(newId(), new Date(), last);
     dispatch(eveningMade(evening));
-    router.push(`/evening/${evening.id}/who`);
+    router.push(`/evening/${evening.id}/choose`);
   };
 }

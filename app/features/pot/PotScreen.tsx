@@ -1,5 +1,6 @@
 import type { Amount, ShoppingItem, Units } from '@elixa/contract';
 import { ingredientById, showLength, showVolume, showWeight } from '@elixa/core';
+import { sauceOf } from '@/features/evening/sauceOf';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
@@ -10,6 +11,8 @@ import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Body, Figure, Figures, Small } from '@/ui/Text';
 import { useScreen } from '@/ui/useScreen';
+import { PotRow } from '@/features/choose/PotRow';
+import { FinishChoice } from './FinishChoice';
 import { ServiceChoice } from './ServiceChoice';
 
 const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
@@ -28,7 +31,7 @@ export function PotScreen() {
   return (
     <>
       <Faults />
-      {wide ? null : <PotFromAbove vessel={evening.vessel} sectors={build.sectors} />}
+      {wide ? null : <PotFromAbove vessel={evening.vessel} sectors={build.sectors} sauce={sauceOf(plan)} />}
       <Figures
         items={[
           {
@@ -45,13 +48,17 @@ export function PotScreen() {
             : []),
         ]}
       />
-      {wide ? null : <PotFromSide vessel={evening.vessel} build={build} units={evening.units} measured />}
+      {wide ? null : (
+        <PotFromSide vessel={evening.vessel} build={build} units={evening.units} sauce={sauceOf(plan)} measured />
+      )}
       <Body className="text-soft">
         Filled to {showLength(build.fillHeightMm, evening.units)} of{' '}
         {showLength(evening.vessel.innerDepthMm, evening.units)} ({full} %). The dashed line leaves{' '}
         {showLength(build.headroomMm, evening.units)} for foam.
       </Body>
+      <PotRow />
       <ServiceChoice />
+      <FinishChoice />
       {PARTS.map(({ purpose, title }) => {
         const amounts = plan.amounts.filter((one) => one.purpose === purpose);
         return amounts.length === 0 ? null : (

@@ -13,7 +13,7 @@ const WORDS: Record<Service, { label: string; says: string }> = {
 
 /** How the pot is eaten, of the ways that suit it. */
 export function ServiceChoice() {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const services = styleById(evening.style.id)?.services ?? [];
   return (
     <Section title="How it is served">
@@ -21,7 +21,7 @@ export function ServiceChoice() {
         label="How it is served"
         options={services.map((value) => ({ value, ...WORDS[value] }))}
         value={evening.service}
-        onChange={(service) => change({ ...evening, service })}
+        onChange={(service) => edit({ kind: 'service', service })}
       />
     </Section>
   );

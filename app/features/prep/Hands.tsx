@@ -1,4 +1,4 @@
-import type { Pace, Prep } from '@elixa/contract';
+import type { Kitchen, Pace, Prep } from '@elixa/contract';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Segmented } from '@/ui/Choice';
@@ -17,17 +17,16 @@ const count = (number: number, one: string, more: string) => `${number} ${number
 
 /** Whose hands there are, how fast, and how many burners; what that comes to. */
 export function Hands({ prep }: { prep: Prep }) {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const startAt = evening.kitchen?.startAt;
-  const kitchen = (more: Evening['kitchen']) => change({ ...evening, kitchen: { ...evening.kitchen, ...more } });
-  type Evening = typeof evening;
+  const kitchen = (more: Kitchen) => edit({ kind: 'kitchenSet', kitchen: more });
   return (
     <Section title="Hands and burners">
       <Segmented
         label="Cooks"
         options={[1, 2, 3].map((number) => ({ value: String(number), label: count(number, 'cook', 'cooks') }))}
         value={String(Math.min(3, evening.cooks))}
-        onChange={(value) => change({ ...evening, cooks: Number(value) })}
+        onChange={(value) => edit({ kind: 'handsSet', cooks: Number(value) })}
       />
       <Segmented
         label="Pace"

@@ -1,5 +1,4 @@
 import type { Remedy } from '@elixa/contract';
-import { applyRemedy, styleById } from '@elixa/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -12,11 +11,10 @@ const SHOWN_AT_FIRST = 3;
 
 /** When time is short: by how much, and each change that helps, worked out and one tap away. */
 export function Remedies() {
-  const { evening, change, prepState } = useEvening();
+  const { evening, edit, prepState } = useEvening();
   const [all, setAll] = useState(false);
   const { prep, remedies } = prepState;
-  const style = styleById(evening.style.id);
-  if (!prep || prep.late === 0 || !style) return null;
+  if (!prep || prep.late === 0) return null;
   const late = clock(Date.parse(evening.sitDownAt) + prep.late * 1000);
   const shown = all ? remedies : remedies?.slice(0, SHOWN_AT_FIRST);
   const more = (remedies?.length ?? 0) - SHOWN_AT_FIRST;
@@ -30,8 +28,8 @@ export function Remedies() {
       {shown?.map((one) => (
         <RemedyButton
           key={one.id}
-          remedy={one.id === 'sitDownLater' ? { ...one, changes: [`Sit down at ${late}`] } : one}
-          onPress={() => change(applyRemedy(evening, style, one.id, prep.late))}
+          remedy={one.laterS !== undefined ? { ...one, changes: [`Sit down at ${late}`] } : one}
+          onPress={() => edit({ kind: 'remedyTaken', changeIds: one.changeIds, laterS: one.laterS })}
         />
       ))}
       {more > 0 ? (

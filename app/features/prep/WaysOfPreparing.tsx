@@ -1,22 +1,21 @@
-import { chosenSchool, ingredientById, styleById } from '@elixa/core';
+import { ingredientById, prepWorkOf, schoolOf, styleById } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { ChoiceList, ToggleChip } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
 
-/** What can be had ready from a shop, of what is cut or cooked at home. */
-const READY = ['chickenThigh', 'codFillet', 'cookedRice', 'prawn', 'beefSlice', 'porkLoin', 'lambSlice', 'duckBreast'];
-
 /** Ways of preparing that cooks disagree on, and what is bought ready. */
 export function WaysOfPreparing() {
-  const { evening, plan, change } = useEvening();
+  const { evening, plan, edit } = useEvening();
   const style = styleById(evening.style.id);
   if (!plan || !style) return null;
   const bought = evening.choices.bought ?? [];
-  const used = new Set(plan.amounts.map((amount) => amount.ingredientId));
-  const ready = READY.filter((id) => used.has(id));
-  const choices = style.schools.filter((choice) => choice.id !== 'seasoning');
+  // What can be had ready from a shop, of what is cut or cooked at home.
+  const ready = [...new Map(plan.menu.slots.map((slot) => [slot.ingredientId, slot.cut.split('+')[0] ?? '']))].flatMap(
+    ([id, cut]) => (prepWorkOf(ingredientById(id), cut).bought ? [id] : []),
+  );
+  const choices = style.schools.filter((choice) => choice.asked !== 'broth');
   return (
     <>
       {choices.map((choice) => (
@@ -24,13 +23,8 @@ export function WaysOfPreparing() {
           <ChoiceList
             label={choice.question}
             options={choice.options.map((option) => ({ value: option.id, label: option.label, says: option.says }))}
-            value={chosenSchool(style, evening.style.schools, choice.id)}
-            onChange={(option) =>
-              change({
-                ...evening,
-                style: { ...evening.style, schools: { ...evening.style.schools, [choice.id]: option } },
-              })
-            }
+            value={schoolOf(choice, evening.style.schools)}
+            onChange={(option) => edit({ kind: 'schoolFollowed', question: choice.id, option })}
           />
         </Section>
       ))}
@@ -42,15 +36,7 @@ export function WaysOfPreparing() {
                 key={id}
                 label={ingredientById(id).name}
                 on={bought.includes(id)}
-                onChange={(on) =>
-                  change({
-                    ...evening,
-                    choices: {
-                      ...evening.choices,
-                      bought: on ? [...bought, id] : bought.filter((other) => other !== id),
-                    },
-                  })
-                }
+                onChange={(on) => edit({ kind: 'boughtReady', ingredientId: id, bought: on })}
               />
             ))}
           </View>

@@ -1,5 +1,5 @@
-import type { Evening, Remedy } from '@elixa/contract';
-import { planEvening } from '@elixa/core';
+import type { Edit, Evening, Remedy } from '@elixa/contract';
+import { applyEdit, planEvening } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { EveningProvider } from '@/features/evening/EveningContext';
 import { practice } from '@/testing/household';
@@ -9,26 +9,28 @@ import { Remedies } from './Remedies';
 const evening = practice();
 const { prep, ...plan } = planEvening(evening);
 const LATE_S = 2340;
-const remedy = (id: string, lateS: number, ...changes: string[]): Remedy => ({
-  id,
+const remedy = (changeIds: string[], lateS: number, ...changes: string[]): Remedy => ({
+  id: changeIds.join('+') || 'sitDownLater',
+  changeIds,
+  laterS: changeIds.length === 0 ? LATE_S : undefined,
   changes,
   lateS,
   gainsS: LATE_S - lateS,
 });
 const FOUND = [
-  remedy('sitDownLater', 0, 'Sit down 39 minutes later'),
-  remedy('together-secondCook+quickBroth', 360, 'Ask somebody to help', 'The ten-minute broth from powder'),
-  remedy('secondCook', 660, 'Ask somebody to help'),
-  remedy('quickBroth', 2100, 'The ten-minute broth from powder'),
+  remedy([], 0, 'Sit down 39 minutes later'),
+  remedy(['secondCook', 'quickBroth'], 360, 'Ask somebody to help', 'The ten-minute broth from powder'),
+  remedy(['secondCook'], 660, 'Ask somebody to help'),
+  remedy(['quickBroth'], 2100, 'The ten-minute broth from powder'),
 ];
 
 async function late(remedies: Remedy[] | undefined, lateS = LATE_S) {
-  const change = jest.fn<void, [Evening]>();
+  const edit = jest.fn<void, [Edit]>();
   await render(
     <EveningProvider
       value={{
         evening,
-        change,
+        edit,
         plan,
         faults: [],
         pending: false,
@@ -38,7 +40,7 @@ async function late(remedies: Remedy[] | undefined, lateS = LATE_S) {
       <Remedies />
     </EveningProvider>,
   );
-  return change;
+  return edit;
 }
 
 describe('short of time', () => {
@@ -72,11 +74,15 @@ describe('short of time', () => {
   });
 
   it('takes one with one tap: the evening is changed as it says', async () => {
-    const change = await late(FOUND);
+    const edit = await late(FOUND);
     await userEvent.press(screen.getByRole('button', { name: /^Sit down at/ }));
     await userEvent.press(screen.getByRole('button', { name: 'Ask somebody to help: still 11 min late' }));
     await userEvent.press(screen.getByRole('button', { name: /^Ask somebody to help, and/ }));
-    const [[later], [helped], [both]] = change.mock.calls as [[Evening], [Evening], [Evening]];
+    const [later, helped, both] = edit.mock.calls.map(([one]) => applyEdit(evening, one)) as [
+      Evening,
+      Evening,
+      Evening,
+    ];
     expect(Date.parse(later.sitDownAt) - Date.parse(evening.sitDownAt)).toBe(LATE_S * 1000);
     expect(helped.cooks).toBe(2);
     expect(both.cooks).toBe(2);

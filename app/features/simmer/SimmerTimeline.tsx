@@ -15,7 +15,10 @@ interface Props {
 
 const ROW = 34;
 const TOP = 26;
-const NAMES = 124;
+const NAME_AT = 30;
+/** About the width of a letter of the names. */
+const LETTER = 6.9;
+const LEAST_NAMES = 124;
 
 /** What is in the pot from when to when, against the clock. */
 export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Props) {
@@ -23,10 +26,13 @@ export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Pr
   const pieces = simmer.pieces.filter((one) => one.round === round).sort((a, b) => a.inAtS - b.inAtS);
   if (pieces.length === 0) return null;
   const readyS = Math.max(...pieces.map((one) => one.outAtS));
+  const names = pieces.map((one) => shortName(one.ingredientId, one.cut));
+  const longest = Math.max(...names.map((name) => name.length));
+  const namesWidth = Math.max(LEAST_NAMES, NAME_AT + longest * LETTER + 8);
   const fromS = round === 1 ? 0 : Math.min(...pieces.map((one) => one.inAtS)) - 60;
   const scale = scaleLinear()
     .domain([fromS, readyS])
-    .range([NAMES, width - 8]);
+    .range([namesWidth, width - 8]);
   const height = TOP + pieces.length * ROW + 4;
   const text = { fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
   const at = (seconds: number) => clock(shiftIso(simmer.litAt, seconds));
@@ -66,10 +72,10 @@ export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Pr
           return (
             <G key={one.id}>
               <PieceGlyph ingredientId={one.ingredientId} cut={one.cut} x={13} y={y + 15} radius={11} />
-              <SvgText {...text} x={30} y={y + 20} fill="rgb(var(--ink))">
-                {shortName(one.ingredientId, one.cut)}
+              <SvgText {...text} x={NAME_AT} y={y + 20} fill="rgb(var(--ink))">
+                {names[index]}
               </SvgText>
-              <Line x1={NAMES} x2={width - 8} y1={y + 15} y2={y + 15} stroke="rgb(var(--line))" strokeWidth={1} />
+              <Line x1={namesWidth} x2={width - 8} y1={y + 15} y2={y + 15} stroke="rgb(var(--line))" strokeWidth={1} />
               <Rect
                 x={x}
                 y={y + 6}

@@ -12,21 +12,25 @@ const boilsAgainWords = (recoveryS: number | undefined) =>
     ? `High heat: it boils again after ${lasting(recoveryS)}`
     : undefined;
 
-const cutOf = (pieceId: string) => pieceId.split('-').at(-1) ?? '';
+type Action = LiveStep['actions'][number];
+
+/** What an amount is an amount of. */
+const nameOf = ({ ingredientId, cut, kind }: Action): string =>
+  ingredientId ? shortName(ingredientId, cut ?? '') : kind === 'pour' ? 'pour' : 'ladle out';
 
 /** Amounts of what goes in together, each with its name; or the one amount and the sign to look for. */
 export function StepDetail({ step, large }: { step: LiveStep; large?: boolean }) {
   const size = large ? 'text-lg leading-7' : '';
-  const [first] = step.actions;
-  const boilsAgain = boilsAgainWords(first?.recoveryS);
-  if (step.actions.length > 1) {
+  const measured = step.actions.filter((action) => action.shownText);
+  const boilsAgain = boilsAgainWords(step.actions[0]?.recoveryS);
+  const sign = (measured[0] ?? step.actions[0])?.lookFor;
+  if (measured.length > 1) {
     return (
       <>
         <View className="flex-row flex-wrap gap-x-4">
-          {step.actions.map((action) => (
+          {measured.map((action) => (
             <Small key={action.id} className={size}>
-              {shortName(action.ingredientId ?? '', cutOf(action.pieceId ?? ''))}{' '}
-              <Small className={`font-semibold text-ink ${size}`}>{action.shownText}</Small>
+              {nameOf(action)} <Small className={`font-semibold text-ink ${size}`}>{action.shownText}</Small>
             </Small>
           ))}
         </View>
@@ -36,8 +40,8 @@ export function StepDetail({ step, large }: { step: LiveStep; large?: boolean })
   }
   return (
     <>
-      {first?.shownText ? <Small className={`font-semibold text-ink ${size}`}>{first.shownText}</Small> : null}
-      {first?.lookFor ? <Small className={size}>{first.lookFor}</Small> : null}
+      {measured[0] ? <Small className={`font-semibold text-ink ${size}`}>{measured[0].shownText}</Small> : null}
+      {sign ? <Small className={size}>{sign}</Small> : null}
       {boilsAgain ? <Small className={size}>{boilsAgain}</Small> : null}
     </>
   );

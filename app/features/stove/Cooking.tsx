@@ -1,6 +1,7 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import type { LiveView } from '@elixa/core';
 import { useState } from 'react';
+import { sauceOf } from '@/features/evening/sauceOf';
 import { View } from 'react-native';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Button } from '@/ui/Button';
@@ -14,6 +15,7 @@ import { ComingList, InPotList } from './InPotList';
 import { LiveControls } from './LiveControls';
 import { MendSheet } from './MendSheet';
 import { NextAction } from './NextAction';
+import { SwishTimers } from './SwishTimers';
 import { useAlerts } from './useAlerts';
 import type { LiveLogAccess } from './useLiveLog';
 
@@ -32,18 +34,16 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const running = log.state.status === 'running';
   useAlerts(view.next, running);
   const rounds = plan.simmer.readyAtS.length;
-  const isFinish = view.next?.kind === 'finish' || view.inPot.some((one) => one.piece.round > rounds);
+  const isFinish =
+    (view.next?.kind === 'add' && view.next.round > rounds) || view.inPot.some((one) => one.piece.round > rounds);
   const sectors = isFinish ? plan.build.finishSectors : plan.build.sectors;
   const cooking = new Set(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
   // A pot that is carried to the table whole has everything in it until the finish goes in.
   const isAtTable = rounds === 1 && cooking.size === 0 && view.served && !isFinish;
   const inPot = isAtTable ? new Set(sectors.map((one) => one.ingredientId)) : cooking;
   const comingNext = new Set(
-    view.next?.kind === 'add' || view.next?.kind === 'finish'
-      ? view.next.actions.flatMap((one) => one.ingredientId ?? [])
-      : [],
+    (view.next?.actions ?? []).flatMap((one) => (one.pieceId && one.kind !== 'swish' ? [one.ingredientId ?? ''] : [])),
   );
-  const boiled = view.doneSteps > 1;
 
   const done = (checkedThrough?: boolean) => {
     if (view.next) log.record({ type: 'stepDone', step: view.next.step, checkedThrough });
@@ -58,7 +58,9 @@ export function Cooking({ evening, plan, view, log }: Props) {
       sectors={sectors}
       inPot={inPot}
       comingNext={comingNext}
-      simmering={running && boiled}
+      simmering={running && view.boiled}
+      dry={!view.poured}
+      sauce={sauceOf(plan)}
     />
   );
   const standing = view.next ? (
@@ -80,10 +82,11 @@ export function Cooking({ evening, plan, view, log }: Props) {
         <NextAction
           view={view}
           paused={!running}
-          beside={wide ? undefined : pot}
+          beside={wide || view.next?.kind === 'swish' ? undefined : pot}
           onDone={() => (view.gate ? setAsking(true) : done())}
           onFinish={() => log.record({ type: 'finished' })}
         />
+        <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish} />
         <ChangeLine change={view.change} readyAt={readyAt} />
         {standing}
         <LiveControls log={log} onTaste={() => setTasting(true)} />
@@ -113,10 +116,10 @@ export function Cooking({ evening, plan, view, log }: Props) {
         <Body className="text-lg">
           {view.gate?.names.join(' and ')}: {lasting(view.gate?.waitS ?? 0)} more by the clock.
         </Body>
-        <Body>
-          Before it is served, the thickest piece has to be cooked through: 74 °C inside for chicken, 63 °C for fish, 71
-          °C for egg. Measure one.
-        </Body>
+        <Body>Before it is served, the thickest piece has to be cooked through. Measure one.</Body>
+        {view.gate?.signs.map((sign) => (
+          <Small key={sign}>{sign}</Small>
+        ))}
         <Button look="main" label="Leave it in" onPress={() => setAsking(false)} />
         <Button label="I measured it: it is cooked through" onPress={() => done(true)} />
       </Sheet>

@@ -21,13 +21,24 @@ interface Props {
 const BUTTON: Record<NextStep['kind'], string> = {
   light: 'It is lit',
   boil: 'It boils',
+  melt: 'The pan shines',
+  fry: 'It is brown',
+  deglaze: 'It is loose',
+  sear: 'They are out',
+  pour: 'It is poured',
+  cover: 'Lid on',
+  uncover: 'Lid off',
+  stir: 'Stirred',
+  loosen: 'Loosened',
   skim: 'Skimmed',
+  season: 'Seasoned',
+  lift: 'Lifted out',
+  rest: 'It is off',
+  swish: 'We have eaten',
   add: 'They are in',
   heatDown: 'Done',
   heatUp: 'Done',
   serve: 'It is on the table',
-  topUp: 'Topped up',
-  finish: 'It is in',
   off: 'It is off',
 };
 
@@ -71,16 +82,19 @@ export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
       </View>
     </View>
   );
+  const isEating = next.kind === 'swish';
   const countdownAndPot = (
     <View className="flex-row flex-wrap items-center justify-between gap-4">
-      <View role="timer" aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}>
-        <Figure running size="huge" className={now ? 'text-ember' : ''}>
-          {now && !late ? '0:00' : countdown(next.dueInS)}
-        </Figure>
-        <Body className={late ? 'text-xl font-bold text-ember' : 'text-xl text-soft'}>
-          {paused ? 'paused' : late ? 'late' : 'to go'}
-        </Body>
-      </View>
+      {isEating ? null : (
+        <View role="timer" aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}>
+          <Figure running size="huge" className={now ? 'text-ember' : ''}>
+            {now && !late ? '0:00' : countdown(next.dueInS)}
+          </Figure>
+          <Body className={late ? 'text-xl font-bold text-ember' : 'text-xl text-soft'}>
+            {paused ? 'paused' : late ? 'late' : 'to go'}
+          </Body>
+        </View>
+      )}
       {beside && !short ? <View className="w-44">{beside}</View> : null}
     </View>
   );

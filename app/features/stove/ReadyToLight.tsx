@@ -1,11 +1,13 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import { counterList, isAvoided, liveSteps } from '@elixa/core';
 import { Flame } from '@/ui/icons';
+import { sauceOf } from '@/features/evening/sauceOf';
 import { View } from 'react-native';
 import { CounterCheck } from '@/features/prep/CounterCheck';
 import { Cautions } from '@/features/evening/Cautions';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
+import { StepDetail } from '@/features/simmer/StepDetail';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
@@ -80,13 +82,12 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
             <Body>{named(forgotten.map((item) => item.name))}.</Body>
           </View>
         ) : null}
-        <Body className="text-lg">
-          {first?.title}:{' '}
-          {first?.actions
-            .map((action) => action.shownText)
-            .filter(Boolean)
-            .join(', ')}
-        </Body>
+        {first ? (
+          <View className="gap-1">
+            <Body className="text-lg">{first.title}</Body>
+            <StepDetail step={first} />
+          </View>
+        ) : null}
         <Button
           look="main"
           label="Light it now"
@@ -96,7 +97,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
           onPress={onStart}
         />
         <View className="mx-auto w-full max-w-md">
-          <PotFromAbove vessel={evening.vessel} sectors={build.sectors} />
+          <PotFromAbove vessel={evening.vessel} sectors={build.sectors} sauce={sauceOf(plan)} />
         </View>
       </View>
       <View className={classes('gap-8', wide ? 'w-80' : '')}>

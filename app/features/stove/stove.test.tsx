@@ -54,7 +54,7 @@ describe('the next thing to do', () => {
     const serve = steps.findIndex((step) => step.kind === 'serve');
     const view = viewAt(serve, steps[serve]!.atS);
     expect(view.gate).toBeUndefined();
-    await show({ ...view, gate: { names: ['chicken'], waitS: 120 } });
+    await show({ ...view, gate: { names: ['chicken'], signs: [], waitS: 120 } });
     expect(screen.getByRole('button', { name: 'It is on the table?' })).toBeTruthy();
   });
 

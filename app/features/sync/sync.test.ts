@@ -1,7 +1,7 @@
 import { PROBLEM_MEDIA_TYPE, type LiveEvent, type StoredEvening } from '@elixa/contract';
 import { practice } from '@/testing/household';
 import { makeStore, type AppStore } from '@/store';
-import { eveningChanged, eveningMade } from '../evening/draftsSlice';
+import { edited, eveningMade } from '../evening/draftsSlice';
 import { eventRecorded } from '../stove/liveSlice';
 import { timerStarted } from '../timers/timersSlice';
 import { recall, sendWhatIsLeft, waitMs } from './sync';
@@ -157,7 +157,7 @@ describe('sending', () => {
     store.dispatch(eveningMade(evening));
     await sendWhatIsLeft(store);
     lost = false;
-    store.dispatch(eveningChanged({ ...evening, title: 'Later' }));
+    store.dispatch(edited({ id: evening.id, edit: { kind: 'titled', title: 'Later' } }));
     await sendWhatIsLeft(store);
     await sendWhatIsLeft(store);
     expect(store.getState().drafts[evening.id]).toMatchObject({ unsaved: false, baseVersion: 2 });

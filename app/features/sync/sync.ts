@@ -1,5 +1,6 @@
 import { api, problemOf, wasSilence } from '@/store/api';
 import type { AppStore } from '@/store';
+import { readEvening } from '@elixa/contract';
 import { pantryKey } from '@elixa/core';
 import { KEPT } from '@/store/keepLocally';
 import { localStore } from '@/store/localStore';
@@ -8,6 +9,20 @@ import { pantryArrived, pantryFound, type PantryState } from '../pantry/pantrySl
 import { settingsFound, type Settings } from '../settings/settingsSlice';
 import { timersFound, type Timers } from '../timers/timersSlice';
 import { eventsStored, logFound, type LiveLog } from '../stove/liveSlice';
+
+/** What an earlier visit kept, by today's version; undefined where it is no evening. */
+function readDraft(draft: Draft): Draft | undefined {
+  const { evening } = readEvening(draft.evening);
+  const unanswered = draft.unanswered?.flatMap((sent) => readEvening(sent).evening ?? []);
+  return evening && { ...draft, evening, unanswered };
+}
+
+const readLog = (log: LiveLog): LiveLog => ({
+  ...log,
+  events: log.events.map((event) =>
+    event.type === 'started' ? { ...event, evening: readEvening(event.evening).evening ?? event.evening } : event,
+  ),
+});
 
 /** Brings back what an earlier visit left on this device. */
 export async function recall(store: AppStore): Promise<void> {
@@ -21,8 +36,12 @@ export async function recall(store: AppStore): Promise<void> {
   if (settings) store.dispatch(settingsFound(settings));
   if (pantry) store.dispatch(pantryFound(pantry));
   if (timers) store.dispatch(timersFound(timers));
-  for (const [id, draft] of drafts) store.dispatch(draftFound({ id, draft }));
-  for (const [eveningId, log] of logs) store.dispatch(logFound({ eveningId, log }));
+  for (const [id, draft] of drafts) {
+    const read = readDraft(draft);
+    if (read) store.dispatch(draftFound({ id, draft: read }));
+    else console.warn(`What this device kept of ${id} cannot be read`);
+  }
+  for (const [eveningId, log] of logs) store.dispatch(logFound({ eveningId, log: readLog(log) }));
 }
 
 async function sendDraft(store: AppStore, id: string, draft: Draft): Promise<void> {

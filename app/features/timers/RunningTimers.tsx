@@ -14,12 +14,11 @@ export function RunningTimers({ eveningId }: { eveningId: string }) {
   const dispatch = useAppDispatch();
   const timers = useAppSelector((state) => state.timers);
   const bell = useAppSelector((state) => state.settings.bell);
-  const own = Object.values(timers)
-    .filter((timer) => timer.eveningId === eveningId)
-    .sort((a, b) => a.endsAtMs - b.endsAtMs);
-  const now = useNow(own.length > 0);
+  const all = Object.values(timers).filter((timer) => timer.eveningId === eveningId);
+  const own = all.filter((timer) => !timer.inPlace).sort((a, b) => a.endsAtMs - b.endsAtMs);
+  const now = useNow(all.length > 0);
   const rung = useRef(new Set<string>());
-  const over = own.filter((timer) => timer.endsAtMs <= now).map((timer) => timer.id);
+  const over = all.filter((timer) => timer.endsAtMs <= now).map((timer) => timer.id);
   const overKey = over.join();
   useEffect(() => {
     for (const id of overKey === '' ? [] : overKey.split(',')) {

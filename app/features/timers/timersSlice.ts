@@ -6,6 +6,8 @@ export interface Timer {
   eveningId: string;
   says: string;
   endsAtMs: number;
+  /** It is shown where it was started, and rings there; not among the clocks that run on every page. */
+  inPlace?: boolean;
 }
 
 export type Timers = Record<string, Timer>;

@@ -10,39 +10,10 @@ import { Body, Small } from '@/ui/Text';
 
 /** What guests cannot eat, and what can be done about it. */
 export function Conflicts() {
-  const { evening, plan, change } = useEvening();
+  const { plan, edit } = useEvening();
   const conflicts = plan?.conflicts ?? [];
   const asks = plan?.asks ?? [];
   if (conflicts.length === 0 && asks.length === 0) return null;
-
-  const swaps = (without: string) => evening.choices.swaps.filter((one) => one.ingredientId !== without);
-  const take = ({ ingredientId, withIngredientId, scope }: Offer) =>
-    change({
-      ...evening,
-      choices: {
-        ...evening.choices,
-        swaps: [...swaps(ingredientId), { ingredientId, withIngredientId, scope }],
-        leaveOut: evening.choices.leaveOut.filter((id) => id !== ingredientId),
-      },
-    });
-  const leaveOut = (ingredientId: string) =>
-    change({
-      ...evening,
-      choices: {
-        ...evening.choices,
-        swaps: swaps(ingredientId),
-        leaveOut: [...new Set([...evening.choices.leaveOut, ingredientId])],
-      },
-    });
-  const undo = (ingredientId: string) =>
-    change({
-      ...evening,
-      choices: {
-        ...evening.choices,
-        swaps: swaps(ingredientId),
-        leaveOut: evening.choices.leaveOut.filter((id) => id !== ingredientId),
-      },
-    });
 
   return (
     <Section title="Not for everybody">
@@ -51,9 +22,11 @@ export function Conflicts() {
           <ConflictRow
             key={`${conflict.diner}-${conflict.ingredientId}`}
             conflict={conflict}
-            onTake={take}
-            onLeaveOut={() => leaveOut(conflict.ingredientId)}
-            onUndo={() => undo(conflict.standsInFor ?? conflict.ingredientId)}
+            onTake={({ ingredientId, withIngredientId, scope }) =>
+              edit({ kind: 'swapTaken', swap: { ingredientId, withIngredientId, scope } })
+            }
+            onLeaveOut={() => edit({ kind: 'leftOut', ingredientId: conflict.ingredientId })}
+            onUndo={() => edit({ kind: 'putBack', ingredientIds: [conflict.standsInFor ?? conflict.ingredientId] })}
           />
         ))}
         {asks.map((ask) => (

@@ -1,5 +1,5 @@
 import type { HeatSource, Units, Vessel } from '@elixa/contract';
-import { HEAT_SOURCES, showLength, showVolume, VESSELS, withVessel } from '@elixa/core';
+import { HEAT_SOURCES, showLength, showVolume, VESSELS } from '@elixa/core';
 import { Ruler } from '@/ui/icons';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -53,10 +53,11 @@ function heatFor(kind: HeatSource['kind']): HeatSource {
 
 /** The pot, the burner, the place and the measures. */
 export function KitchenSection() {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const [measuring, setMeasuring] = useState(false);
   const pots = potsFor(evening.vessel);
-  const choose = (id: string) => change(withVessel(evening, pots.find((one) => one.id === id) ?? evening.vessel));
+  const chooseVessel = (vessel: Vessel) => edit({ kind: 'vesselChosen', vessel });
+  const choose = (id: string) => chooseVessel(pots.find((one) => one.id === id) ?? evening.vessel);
   const keys = useRadioKeys(
     pots.map((one) => one.id),
     evening.vessel.id,
@@ -73,7 +74,7 @@ export function KitchenSection() {
               units={evening.units}
               chosen={vessel.id === evening.vessel.id}
               keys={keys(vessel.id)}
-              onChoose={() => change(withVessel(evening, vessel))}
+              onChoose={() => chooseVessel(vessel)}
             />
           ))}
         </View>
@@ -88,7 +89,7 @@ export function KitchenSection() {
             label="Burner"
             options={(Object.keys(HEAT) as Array<HeatSource['kind']>).map((value) => ({ value, label: HEAT[value] }))}
             value={evening.heatSource.kind}
-            onChange={(kind) => change({ ...evening, heatSource: heatFor(kind) })}
+            onChange={(kind) => edit({ kind: 'heatSourceChosen', heatSource: heatFor(kind) })}
           />
           {evening.heatSource.kind === 'induction' && !evening.vessel.inductionReady ? (
             <Small role="alert" className="text-ember">
@@ -103,7 +104,7 @@ export function KitchenSection() {
               min={300}
               max={8000}
               value={evening.heatSource.powerW}
-              onChange={(powerW) => change({ ...evening, heatSource: { ...evening.heatSource, powerW } })}
+              onChange={(powerW) => edit({ kind: 'heatSourceChosen', heatSource: { ...evening.heatSource, powerW } })}
               hint="It is written on the burner."
             />
             <NumberField
@@ -112,7 +113,7 @@ export function KitchenSection() {
               min={-430}
               max={5500}
               value={evening.place.altitudeM}
-              onChange={(altitudeM) => change({ ...evening, place: { ...evening.place, altitudeM } })}
+              onChange={(altitudeM) => edit({ kind: 'heightSet', altitudeM })}
               hint="Water boils cooler higher up."
             />
           </View>
@@ -123,7 +124,7 @@ export function KitchenSection() {
           label="Measures"
           options={(['metric', 'us', 'eastAsian'] as const).map((value) => ({ value, label: UNITS[value] }))}
           value={evening.units}
-          onChange={(units) => change({ ...evening, units })}
+          onChange={(units) => edit({ kind: 'unitsChosen', units })}
         />
       </Section>
       {measuring ? (
@@ -131,7 +132,7 @@ export function KitchenSection() {
           vessel={evening.vessel}
           onClose={() => setMeasuring(false)}
           onSave={(vessel) => {
-            change(withVessel(evening, vessel));
+            chooseVessel(vessel);
             setMeasuring(false);
           }}
         />

@@ -12,6 +12,7 @@ import { Field, MomentField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
 import { clockThere, fromFields, toDateField, toTimeField, whyNoDay, whyNoTime } from '@/ui/time';
+import { PotRow } from '@/features/choose/PotRow';
 import { Conflicts } from './Conflicts';
 import { DinerRow } from './DinerRow';
 import { DinerSheet } from './DinerSheet';
@@ -33,7 +34,7 @@ function whenHint(sitDownAt: string): string | undefined {
 
 /** Who eats, when, in which pot. */
 export function WhoScreen() {
-  const { evening, change } = useEvening();
+  const { evening, edit } = useEvening();
   const [editing, setEditing] = useState<number | undefined>(undefined);
   const { data } = useListEveningsQuery();
   const drafts = useAppSelector((state) => state.drafts);
@@ -44,13 +45,12 @@ export function WhoScreen() {
   const [title, setTitle] = useState<string | undefined>(undefined);
   const shownTitle = title ?? evening.title;
 
-  const setDiners = (diners: Diner[]) => change({ ...evening, diners });
   const setTime = (date: string, time: string) => {
     const sitDownAt = fromFields(date, time);
     if (!sitDownAt) return;
     // When somebody is home moves with the day.
     const startAt = evening.kitchen?.startAt && fromFields(date, toTimeField(evening.kitchen.startAt));
-    change({ ...evening, sitDownAt, kitchen: evening.kitchen && { ...evening.kitchen, startAt } });
+    edit({ kind: 'sitDownMoved', sitDownAt, startAt: startAt || undefined });
   };
   const edited = editing === undefined ? undefined : evening.diners[editing];
 
@@ -66,7 +66,7 @@ export function WhoScreen() {
             error={shownTitle.trim() === '' ? 'Evening: write a name.' : undefined}
             onChange={(next) => {
               setTitle(next);
-              if (next.trim() !== '') change({ ...evening, title: next });
+              if (next.trim() !== '') edit({ kind: 'titled', title: next });
             }}
             onBlur={() => setTitle(undefined)}
           />
@@ -90,6 +90,8 @@ export function WhoScreen() {
         </View>
       </View>
 
+      <PotRow />
+
       <Section
         title="At the table"
         aside={
@@ -104,9 +106,7 @@ export function WhoScreen() {
               key={index}
               diner={diner}
               onEdit={() => setEditing(index)}
-              onAppetite={(appetite) =>
-                setDiners(evening.diners.map((one, at) => (at === index ? { ...one, appetite } : one)))
-              }
+              onAppetite={(appetite) => edit({ kind: 'guestChanged', seat: index, diner: { ...diner, appetite } })}
             />
           ))}
         </View>
@@ -116,7 +116,7 @@ export function WhoScreen() {
             disabled={full}
             icon={<Plus size={20} color="rgb(var(--ink))" />}
             onPress={() => {
-              setDiners([...evening.diners, unnamed(evening.diners)]);
+              edit({ kind: 'guestJoined', diner: unnamed(evening.diners) });
               setEditing(evening.diners.length);
             }}
           />
@@ -127,7 +127,7 @@ export function WhoScreen() {
               aria-label={`Add ${diner.name}`}
               disabled={full}
               icon={<Plus size={18} color="rgb(var(--soft))" />}
-              onPress={() => setDiners([...evening.diners, diner])}
+              onPress={() => edit({ kind: 'guestJoined', diner })}
             />
           ))}
         </View>
@@ -144,11 +144,11 @@ export function WhoScreen() {
           canLeave={evening.diners.length > 1}
           onClose={() => setEditing(undefined)}
           onSave={(diner) => {
-            setDiners(evening.diners.map((one, at) => (at === editing ? diner : one)));
+            edit({ kind: 'guestChanged', seat: editing, diner });
             setEditing(undefined);
           }}
           onLeave={() => {
-            setDiners(evening.diners.filter((_, at) => at !== editing));
+            edit({ kind: 'guestLeft', seat: editing });
             setEditing(undefined);
           }}
         />

@@ -4,7 +4,8 @@ import { memo, useId, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, Ellipse, G, Path } from 'react-native-svg';
 import { PieceGlyph } from './PieceGlyph';
-import { placePieces } from './placePieces';
+import { heartRadiusMm, placePieces } from './placePieces';
+import { placeBlocks, Stacks } from './Stacks';
 
 interface Props {
   vessel: Vessel;
@@ -13,29 +14,40 @@ interface Props {
   inPot?: ReadonlySet<string>;
   comingNext?: ReadonlySet<string>;
   simmering?: boolean;
+  /** No liquid is in it yet. */
+  dry?: boolean;
+  /** The colour of a dark sauce; a broth is drawn in its own. */
+  sauce?: string;
 }
 
 const WALL_MM = 9;
 
 /** How the pot looks to somebody who bends over it, to scale. */
-export const PotFromAbove = memo(function PotFromAbove({ vessel, sectors, inPot, comingNext, simmering }: Props) {
+export const PotFromAbove = memo(function PotFromAbove({
+  vessel,
+  sectors,
+  inPot,
+  comingNext,
+  simmering,
+  dry,
+  sauce,
+}: Props) {
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
   const reach = radius + WALL_MM + 30;
   const surface = radius * 0.95;
   const pieces = useMemo(() => placePieces(sectors, surface), [sectors, surface]);
+  const layers = sectors.filter((one) => one.zone === 'stack');
+  const isIn = (one: Sector) => !inPot || inPot.has(one.ingredientId);
+  const isSeen = layers.length > 0 && layers.some((one) => isIn(one) || comingNext?.has(one.ingredientId));
+  const heartMm = heartRadiusMm(sectors, surface);
+  const blocks = useMemo(() => (isSeen ? placeBlocks(surface * 0.98, heartMm) : []), [isSeen, surface, heartMm]);
   const shown = pieces.filter((one) => !inPot || inPot.has(one.ingredientId) || comingNext?.has(one.ingredientId));
   const inside = `var(--pot-${vessel.material}-inside)`;
   const wall = `var(--pot-${vessel.material})`;
-  const names = [
-    ...new Set(
-      (inPot ? pieces.filter((one) => inPot.has(one.ingredientId)) : pieces).map(
-        (one) => ingredientById(one.ingredientId).name,
-      ),
-    ),
-  ];
-  const label = `${vessel.name} from above: ${names.length > 0 ? names.join(', ') : 'broth only'}`;
+  const names = [...new Set(sectors.filter(isIn).map((one) => ingredientById(one.ingredientId).name))];
+  const label = `${vessel.name} from above: ${names.length > 0 ? names.join(', ') : dry ? 'empty' : 'broth only'}`;
   return (
     <View role="img" aria-label={label} className="w-full">
       <Svg
@@ -59,8 +71,11 @@ export const PotFromAbove = memo(function PotFromAbove({ vessel, sectors, inPot,
         <Circle r={radius + WALL_MM - 3} fill="none" stroke={inside} strokeWidth={1} opacity={0.5} />
         <Circle r={radius} fill={inside} />
         <G clipPath={`url(#${clip})`}>
-          <Circle r={surface} fill="var(--broth)" />
-          <Circle r={surface - 7} fill="none" stroke="var(--broth-deep)" strokeWidth={2} opacity={0.5} />
+          {dry ? null : <Circle r={surface} fill={sauce ?? 'var(--broth)'} />}
+          {dry ? null : (
+            <Circle r={surface - 7} fill="none" stroke={sauce ?? 'var(--broth-deep)'} strokeWidth={2} opacity={0.5} />
+          )}
+          {isSeen ? <Stacks blocks={blocks} layers={layers} faded={!layers.some(isIn)} /> : null}
           {shown.map((one) => (
             <PieceGlyph key={one.id} {...one} faded={inPot !== undefined && !inPot.has(one.ingredientId)} />
           ))}

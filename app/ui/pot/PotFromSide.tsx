@@ -4,7 +4,8 @@ import { memo, useId, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { PieceGlyph } from './PieceGlyph';
-import { pieceRadiusMm } from './placePieces';
+import { heartRadiusMm, pieceRadiusMm } from './placePieces';
+import { StandingStacks } from './Stacks';
 
 interface Props {
   vessel: Vessel;
@@ -12,6 +13,8 @@ interface Props {
   inPot?: ReadonlySet<string>;
   /** Writes heights and widths beside it. */
   measured?: boolean;
+  /** The colour of a dark sauce; a broth is drawn in its own. */
+  sauce?: string;
   units?: Units;
 }
 
@@ -54,17 +57,18 @@ const LAYER: Record<string, number> = {
 const size = (mm: number, units: Units) =>
   units === 'us' ? showLength(mm, units) : `${Number((mm / 10).toFixed(1))} cm`;
 
-function layPieces(vessel: Vessel, build: Build): Lying[] {
+function layPieces(vessel: Vessel, build: Build, halfMm?: number): Lying[] {
   const spacing = 25;
   const rows = Math.max(1, Math.floor(build.fillHeightMm / 15));
   const slots = Array.from({ length: rows }, (_, row) => {
     const y = (build.fillHeightMm * (row + 0.5)) / rows;
-    const half = radiusAtMm(vessel, y) - 12;
+    const half = Math.min(halfMm ?? Infinity, radiusAtMm(vessel, y) - 12);
     const count = Math.max(1, Math.floor((half * 2) / spacing));
     return Array.from({ length: count }, (__, index) => ({ x: -half + (half * 2 * (index + 0.5)) / count, y }));
   }).flat();
-  const total = build.sectors.reduce((sum, one) => sum + one.areaMm2, 0);
-  const sorted = [...build.sectors].sort(
+  const loose = build.sectors.filter((one) => one.zone !== 'stack');
+  const total = loose.reduce((sum, one) => sum + one.areaMm2, 0);
+  const sorted = [...loose].sort(
     (a, b) => (LAYER[ingredientById(a.ingredientId).family] ?? 2) - (LAYER[ingredientById(b.ingredientId).family] ?? 2),
   );
   let from = 0;
@@ -85,19 +89,29 @@ function layPieces(vessel: Vessel, build: Build): Lying[] {
 }
 
 /** The pot cut through the middle, to scale: how deep it is, how high the broth stands and the room left for foam. */
-export const PotFromSide = memo(function PotFromSide({ vessel, build, inPot, measured, units = 'metric' }: Props) {
+export const PotFromSide = memo(function PotFromSide({
+  vessel,
+  build,
+  inPot,
+  measured,
+  sauce,
+  units = 'metric',
+}: Props) {
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
   const depth = vessel.innerDepthMm;
-  const lying = useMemo(() => (build ? layPieces(vessel, build) : []), [vessel, build]);
+  const layers = build?.sectors.filter((one) => one.zone === 'stack') ?? [];
+  const isStacked = layers.length > 0;
+  const heartMm = isStacked ? heartRadiusMm(build?.sectors ?? [], radius) : undefined;
+  const lying = useMemo(() => (build ? layPieces(vessel, build, heartMm) : []), [vessel, build, heartMm]);
   const shown = lying.filter((one) => !inPot || inPot.has(one.ingredientId));
   const usableMm = depth - (build?.headroomMm ?? 0);
-  const liquidMm = build ? (inPot && inPot.size === 0 ? build.liquidHeightMm : build.fillHeightMm) : 0;
+  const liquidMm = build ? (inPot && inPot.size === 0 ? build.liquidHeightMm : build.liquidStandsMm) : 0;
   const reach = radius + 40;
   const top = depth + (measured ? 26 : 12);
   const label = build
-    ? `${vessel.name} from the side: filled to ${showLength(liquidMm, units)} of ${showLength(depth, units)}`
+    ? `${vessel.name} from the side: filled to ${showLength(build.fillHeightMm, units)} of ${showLength(depth, units)}`
     : `${vessel.name} from the side, ${showLength(depth, units)} deep`;
   const wall = `var(--pot-${vessel.material})`;
   const text = { fill: 'rgb(var(--ink))', fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
@@ -134,7 +148,10 @@ export const PotFromSide = memo(function PotFromSide({ vessel, build, inPot, mea
         ))}
         <Path d={outline(vessel, depth)} fill={`var(--pot-${vessel.material}-inside)`} />
         <G clipPath={`url(#${clip})`}>
-          <Rect x={-radius} y={-liquidMm} width={radius * 2} height={liquidMm} fill="var(--broth)" />
+          <Rect x={-radius} y={-liquidMm} width={radius * 2} height={liquidMm} fill={sauce ?? 'var(--broth)'} />
+          {heartMm !== undefined ? (
+            <StandingStacks layers={layers} fromMm={heartMm} toMm={radius} heightMm={usableMm} />
+          ) : null}
           {shown.map((one) => (
             <PieceGlyph key={one.id} {...one} />
           ))}

@@ -1,19 +1,15 @@
-import { ingredientById, type Family } from '@elixa/core';
+import { FAMILY_GLYPH, ingredientById, type Glyph } from '@elixa/core';
 
-const glaze = (name: string) => `var(--glaze-${name})`;
-
-/** Ingredients whose own colour is the pale side of their family's glaze. */
-const PALE: Record<string, string> = {
-  daikon: 'root-pale',
-  enoki: 'mushroom-pale',
-  'napaCabbage/stem': 'leaf-pale',
-  napaCabbage: 'leaf-pale',
-};
-
-/** The glaze of an ingredient: its family's, or the pale side of it. */
+/** The glaze of an ingredient: its own, that of its cut, or its family's. */
 export function glazeOf(ingredientId: string, cut?: string): string {
-  const pale = PALE[`${ingredientId}/${cut}`] ?? (cut === 'leaf' ? undefined : PALE[ingredientId]);
-  return glaze(pale ?? (ingredientById(ingredientId).family satisfies Family));
+  const { family, look, cuts } = ingredientById(ingredientId);
+  return `var(--glaze-${cuts[cut ?? '']?.look?.glaze ?? look?.glaze ?? family})`;
+}
+
+/** The shape that an ingredient is drawn in. */
+export function glyphOf(ingredientId: string, cut?: string): Glyph {
+  const { family, look, cuts } = ingredientById(ingredientId);
+  return cuts[cut ?? '']?.look?.glyph ?? look?.glyph ?? FAMILY_GLYPH[family];
 }
 
 export const GLAZE_LINE = 'var(--glaze-line)';

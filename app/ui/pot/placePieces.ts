@@ -77,16 +77,54 @@ function heartPieces(sector: Sector, heartMm: number): PlacedPiece[] {
   return placed;
 }
 
+/** What is laid on top lies loosely over the middle. */
+const TOP_REACHES = 0.42;
+
+/** Radius of the middle, by the share of the surface that it is given; what lies under everything is not seen. */
+export function heartRadiusMm(sectors: readonly Sector[], surfaceMm: number): number {
+  const seen = sectors.filter((one) => one.zone !== 'bed' && one.zone !== 'top');
+  const total = seen.reduce((sum, one) => sum + one.areaMm2, 0);
+  const heart = seen.filter((one) => one.zone === 'heart').reduce((sum, one) => sum + one.areaMm2, 0);
+  return surfaceMm * Math.sqrt(total > 0 ? heart / total : 0);
+}
+
+/** One thing fills the middle in rings; several share it like slices of a cake. */
+function inHeart(sectors: readonly Sector[], heartMm: number): PlacedPiece[] {
+  const [only, ...others] = sectors;
+  if (!only) return [];
+  if (others.length === 0) return heartPieces(only, heartMm);
+  const total = sectors.reduce((sum, one) => sum + one.areaMm2, 0);
+  let startDeg = 0;
+  return sectors.flatMap((one) => {
+    const sweepDeg = (one.areaMm2 / total) * 360;
+    const slice = { ...one, startDeg, sweepDeg };
+    startDeg += sweepDeg;
+    return ringPieces(slice, 0, heartMm);
+  });
+}
+
+/** A loose handful, each piece where chance would have it, the same every time. */
+function topPieces(sector: Sector, reachMm: number): PlacedPiece[] {
+  const cut = Object.keys(ingredientById(sector.ingredientId).cuts)[0] ?? '';
+  return Array.from({ length: TOP_PIECES }, (_, index) => {
+    const angle = (360 * (index + steady(`${sector.ingredientId}${index}`))) / TOP_PIECES;
+    return pieceAt(sector, cut, index, angle, reachMm * (0.25 + 0.75 * steady(`${index}${sector.ingredientId}`)));
+  });
+}
+const TOP_PIECES = 7;
+
 /**
  * Pieces of every bunch, lying as a cook lays them: in rows round the wall, the heart in rings.
  * @param surfaceMm radius of the surface that food may cover, in mm
  */
 export function placePieces(sectors: readonly Sector[], surfaceMm: number): PlacedPiece[] {
-  const total = sectors.reduce((sum, one) => sum + one.areaMm2, 0);
-  const heartShare = sectors.filter((one) => one.zone === 'heart').reduce((sum, one) => sum + one.areaMm2, 0) / total;
-  const heartMm = surfaceMm * Math.sqrt(heartShare || 0);
+  const heartMm = heartRadiusMm(sectors, surfaceMm);
   return [
     ...sectors.filter((one) => one.zone === 'ring').flatMap((one) => ringPieces(one, heartMm, surfaceMm)),
-    ...sectors.filter((one) => one.zone === 'heart').flatMap((one) => heartPieces(one, heartMm)),
+    ...inHeart(
+      sectors.filter((one) => one.zone === 'heart'),
+      heartMm,
+    ),
+    ...sectors.filter((one) => one.zone === 'top').flatMap((one) => topPieces(one, surfaceMm * TOP_REACHES)),
   ];
 }

@@ -1,4 +1,4 @@
-import type { SchoolChoice } from '../style';
+import type { SchoolChoice } from '../school';
 import { does, infusion, waits } from './parts';
 
 export const KELP_SCHOOLS: SchoolChoice = {
@@ -25,6 +25,8 @@ export const BONITO_SCHOOLS: SchoolChoice = {
 export const SEASONING_SCHOOLS: SchoolChoice = {
   id: 'seasoning',
   question: 'Where the salt is',
+  ofTaste: true,
+  asked: 'broth',
   usual: 'dipCarriesSalt',
   options: [
     { id: 'dipCarriesSalt', label: 'In the dip', says: 'A mild broth; the dip seasons each bite.' },
@@ -45,6 +47,7 @@ export const MISO_SCHOOLS: SchoolChoice = {
 export const BASE_SCHOOLS: SchoolChoice = {
   id: 'base',
   question: 'Where its paste comes from',
+  ofTaste: true,
   usual: 'fresh',
   options: [
     { id: 'fresh', label: 'Made now', says: 'Everything goes in one by one.' },

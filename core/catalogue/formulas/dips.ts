@@ -117,7 +117,7 @@ export const DIPS: readonly Formula[] = [
     id: 'mustardVinegar',
     name: 'Mustard and vinegar dip',
     named: { of: ['mustard', 'riceVinegar'], otherwise: 'Sharp sweet dip' },
-    families: ['beefJeongol', 'fishCakeJeongol', 'everything'],
+    families: ['layered', 'beefJeongol', 'fishCakeJeongol', 'everything'],
     purpose: 'Soy, vinegar, sugar, water and mustard: sharp and sweet.',
     mlPerHead: 35,
     thinnedWith: 'water',
@@ -127,7 +127,7 @@ export const DIPS: readonly Formula[] = [
       sweetening('sugar', 1, { in: 'mix' }),
       body('mustard', 2),
     ],
-    target: { salinityPct: [3.5, 4.2, 5], sweetnessPct: [6, 8, 10], acidPct: [0.9, 1.2, 1.5], heat: [0, 3] },
+    target: { salinityPct: [4.8, 5.4, 6.2], sweetnessPct: [10, 12, 16], acidPct: [0.9, 1.1, 1.3], heat: [0, 3] },
     steps: [
       does('mix', 'Stir {in} until clear, then the water', 2),
       does('mustard', '{in} in last, as hot as the table likes', 1),

@@ -1,9 +1,13 @@
 import { byDifference, ingredient } from '../ingredient';
+import { pack } from '../pack';
+import { HOUR, alone, by, soaked } from '../work';
+import { plant } from '../cooking';
 
 /** Noodles, rice, dumplings and cakes. */
 export const GRAINS = [
   ingredient({
     id: 'cookedRice',
+    look: { glyph: 'grains' },
     name: 'cooked rice, cold and rinsed',
     nativeName: 'gohan',
     family: 'grain',
@@ -11,7 +15,30 @@ export const GRAINS = [
     composition: { water: 0.6, protein: 0.025, fat: 0.003, carbohydrate: 0.3565, fibre: 0.015, ash: 0.0005 },
     densityGPerMl: 0.75,
     kept: 'fridge',
-    cuts: { loose: { label: 'loosened', short: 'rice', thicknessMm: 3, pieceG: 1 } },
+    cuts: {
+      loose: {
+        label: 'loosened',
+        short: 'rice',
+        thicknessMm: 3,
+        pieceG: 1,
+        cooks: { simmered: plant(3, 5, 9, 25, 'the grains have opened') },
+      },
+    },
+    work: {
+      before: [
+        by('Wash the rice', 3),
+        alone('It soaks', 30),
+        by('Bring it to the boil, lid on, heat down', 3, ['burner']),
+        alone('It cooks', 12, ['burner']),
+        alone('It rests, lid on', 10),
+      ],
+      says: 'Loosen, rinse cold, drain',
+      fixedMin: 2,
+      keepsMin: 2 * HOUR,
+      staleness: 0.4,
+      bought: 'cooked, from a packet',
+    },
+    madeFrom: { ingredientId: 'dryRice', ratio: 0.43 },
   }),
   ingredient({
     id: 'dryRice',
@@ -24,6 +51,7 @@ export const GRAINS = [
     replacements: [
       { withIngredientId: 'cookedRice', keeps: 'mass', text: 'cooked rice, two and a half times the weight' },
     ],
+    pack: pack('1 kg bag', 1000),
   }),
   ingredient({
     id: 'udon',
@@ -37,7 +65,15 @@ export const GRAINS = [
     settledDensityGPerMl: 0.9,
     kept: 'fridge',
     sold: { unit: 'portion', unitPlural: 'portions', massG: 200, countable: true, smallestPart: 1 },
-    cuts: { loose: { label: 'loosened', short: 'udon', thicknessMm: 5, pieceG: 20 } },
+    cuts: {
+      loose: {
+        label: 'loosened',
+        short: 'udon',
+        thicknessMm: 5,
+        pieceG: 20,
+        cooks: { simmered: plant(1, 2, 6, 25, 'loose and hot through') },
+      },
+    },
     replacements: [{ withIngredientId: 'riceNoodle', keeps: 'mass', ratio: 0.45, text: 'rice noodles' }],
   }),
   ingredient({
@@ -52,7 +88,15 @@ export const GRAINS = [
     settledDensityGPerMl: 0.8,
     kept: 'fridge',
     sold: { unit: 'portion', unitPlural: 'portions', massG: 120, countable: true, smallestPart: 1 },
-    cuts: { loose: { label: 'loosened', short: 'noodles', thicknessMm: 2, pieceG: 10 } },
+    cuts: {
+      loose: {
+        label: 'loosened',
+        short: 'noodles',
+        thicknessMm: 2,
+        pieceG: 10,
+        cooks: { simmered: plant(2, 3, 5, 25, 'no raw core') },
+      },
+    },
     replacements: [{ withIngredientId: 'udon', keeps: 'mass', ratio: 2, text: 'udon' }],
   }),
   ingredient({
@@ -66,7 +110,15 @@ export const GRAINS = [
     saltPct: 1.4,
     settledDensityGPerMl: 0.6,
     sold: { unit: 'cake', unitPlural: 'cakes', massG: 100, countable: true, smallestPart: 0.5 },
-    cuts: { cake: { label: 'whole', short: 'noodle cake', thicknessMm: 2, pieceG: 100 } },
+    cuts: {
+      cake: {
+        label: 'whole',
+        short: 'noodle cake',
+        thicknessMm: 2,
+        pieceG: 100,
+        cooks: { simmered: plant(2.5, 3, 5, 25, 'loose, still springy') },
+      },
+    },
     replacements: [{ withIngredientId: 'eggNoodle', keeps: 'mass', text: 'fresh noodles' }],
   }),
   ingredient({
@@ -77,8 +129,17 @@ export const GRAINS = [
     kinds: ['plant'],
     composition: byDifference(14, 0.1, 0.2, 0.5, 0.3),
     settledDensityGPerMl: 0.8,
-    cuts: { soaked: { label: 'soaked, cut once', short: 'glass noodles', thicknessMm: 3, pieceG: 10 } },
+    cuts: {
+      soaked: {
+        label: 'soaked, cut once',
+        short: 'glass noodles',
+        thicknessMm: 3,
+        pieceG: 10,
+        cooks: { simmered: plant(3, 5, 8, 25, 'clear, no white core') },
+      },
+    },
     replacements: [{ withIngredientId: 'mungVermicelli', keeps: 'mass', text: 'mung bean vermicelli' }],
+    work: soaked('Into warm water', 25, 'Drain, cut once'),
   }),
   ingredient({
     id: 'mungVermicelli',
@@ -88,8 +149,17 @@ export const GRAINS = [
     kinds: ['plant'],
     composition: byDifference(14, 0.2, 0.4, 4.1, 0.3),
     settledDensityGPerMl: 0.8,
-    cuts: { soaked: { label: 'soaked, cut once', short: 'vermicelli', thicknessMm: 2, pieceG: 8 } },
+    cuts: {
+      soaked: {
+        label: 'soaked, cut once',
+        short: 'vermicelli',
+        thicknessMm: 2,
+        pieceG: 8,
+        cooks: { simmered: plant(1, 2, 4, 25, 'clear') },
+      },
+    },
     replacements: [{ withIngredientId: 'glassNoodle', keeps: 'mass', text: 'glass noodles' }],
+    work: soaked('Into warm water', 15, 'Drain, cut once'),
   }),
   ingredient({
     id: 'riceNoodle',
@@ -99,11 +169,21 @@ export const GRAINS = [
     kinds: ['plant'],
     composition: byDifference(11.1, 7, 1.6, 0.9, 0.1),
     settledDensityGPerMl: 0.8,
-    cuts: { soaked: { label: 'soaked', short: 'rice noodles', thicknessMm: 2, pieceG: 8 } },
+    cuts: {
+      soaked: {
+        label: 'soaked',
+        short: 'rice noodles',
+        thicknessMm: 2,
+        pieceG: 8,
+        cooks: { simmered: plant(1.5, 2.5, 5, 25, 'soft') },
+      },
+    },
     replacements: [{ withIngredientId: 'glassNoodle', keeps: 'mass', text: 'glass noodles' }],
+    work: soaked('Into warm water', 25, 'Drain'),
   }),
   ingredient({
     id: 'shirataki',
+    look: { glyph: 'knot', glaze: 'seaweed' },
     name: 'konnyaku noodles',
     nativeName: 'shirataki',
     family: 'grain',
@@ -113,8 +193,23 @@ export const GRAINS = [
     perils: ['choking'],
     kept: 'fridge',
     sold: { unit: 'pack', unitPlural: 'packs', massG: 200, countable: true, smallestPart: 0.5 },
-    cuts: { knot: { label: 'boiled, in knots', short: 'konnyaku noodles', thicknessMm: 8, pieceG: 15 } },
+    cuts: {
+      knot: {
+        label: 'boiled, in knots',
+        short: 'konnyaku noodles',
+        thicknessMm: 8,
+        pieceG: 15,
+        cooks: { simmered: plant(3, 5, 40, 25, 'it has taken colour') },
+      },
+    },
     replacements: [{ withIngredientId: 'glassNoodle', keeps: 'mass', ratio: 0.25, text: 'glass noodles' }],
+    work: {
+      before: [by('Into boiling water', 1, ['burner']), alone('They boil', 3, ['burner'])],
+      says: 'Drain, rinse, tie in knots',
+      minPer100G: 0.8,
+      keepsMin: 20 * HOUR,
+      staleness: 0.2,
+    },
   }),
   ingredient({
     id: 'riceCake',
@@ -126,8 +221,17 @@ export const GRAINS = [
     saltPct: 0.5,
     perils: ['choking'],
     kept: 'fridge',
-    cuts: { slice: { label: '4 mm slices', short: 'rice cakes', thicknessMm: 4, pieceG: 6 } },
+    cuts: {
+      slice: {
+        label: '4 mm slices',
+        short: 'rice cakes',
+        thicknessMm: 4,
+        pieceG: 6,
+        cooks: { simmered: plant(3, 4, 8, 25, 'soft through') },
+      },
+    },
     replacements: [{ withIngredientId: 'udon', keeps: 'mass', text: 'udon' }],
+    work: soaked('Into cold water', 15, 'Drain'),
   }),
   ingredient({
     id: 'mochi',

@@ -1,4 +1,6 @@
 import { byDifference, ingredient } from '../ingredient';
+import { firmed, HOUR } from '../work';
+import { animal } from '../cooking';
 
 /** Meat of birds and beasts, with the bones and fat that broths are made of. */
 export const MEAT = [
@@ -12,12 +14,21 @@ export const MEAT = [
     saltPct: 0.2,
     glutamatePct: 0.02,
     inosinatePct: 0.12,
+    foams: true,
     perils: ['cookThrough'],
     draws: { mostShare: 0.7, ratePerMin: 0.05, activationKJPerMol: 60, holdsWater: 0 },
     settledDensityGPerMl: 1.05,
     releasedShare: 0.22,
     kept: 'fridge',
-    cuts: { chunk: { label: '3 cm chunks', short: 'chicken', thicknessMm: 28, pieceG: 28 } },
+    cuts: {
+      chunk: {
+        label: '3 cm chunks',
+        short: 'chicken',
+        thicknessMm: 28,
+        pieceG: 28,
+        cooks: { simmered: animal(11, 12, 25, 74, 'plump and round, no pink at the thickest; 74 °C inside') },
+      },
+    },
     replacements: [
       { withIngredientId: 'codFillet', keeps: 'mass', text: 'cod in thick slices' },
       { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
@@ -34,6 +45,7 @@ export const MEAT = [
     glutamatePct: 0.02,
     inosinatePct: 0.14,
     kept: 'fridge',
+    foams: true,
     perils: ['cookThrough', 'bones'],
     draws: { mostShare: 0.9, ratePerMin: 0.028, activationKJPerMol: 60, holdsWater: 0 },
     sold: { unit: 'wing', unitPlural: 'wings', massG: 70, countable: true, smallestPart: 1 },
@@ -58,6 +70,7 @@ export const MEAT = [
     glutamatePct: 0.015,
     inosinatePct: 0.1,
     kept: 'fridge',
+    foams: true,
     perils: ['bones'],
     draws: { mostShare: 0.9, ratePerMin: 0.022, activationKJPerMol: 60, holdsWater: 0 },
     sold: { unit: 'carcass', unitPlural: 'carcasses', massG: 350, countable: true, smallestPart: 0.5 },
@@ -78,12 +91,15 @@ export const MEAT = [
     glutamatePct: 0.02,
     inosinatePct: 0.11,
     kept: 'fridge',
+    foams: true,
     perils: ['cookThrough', 'minced'],
     cuts: { ball: { label: '3 cm balls', short: 'chicken balls', thicknessMm: 30, pieceG: 22 } },
     replacements: [{ withIngredientId: 'firmTofu', keeps: 'mass', text: 'tofu, pressed and crumbled' }],
+    work: { says: 'Knead with salt until it binds', fixedMin: 3, minPer100G: 0.8, board: undefined },
   }),
   ingredient({
     id: 'duckBreast',
+    look: { glyph: 'slice', glaze: 'meat' },
     name: 'duck breast',
     nativeName: 'kamo',
     family: 'poultry',
@@ -93,9 +109,22 @@ export const MEAT = [
     glutamatePct: 0.03,
     inosinatePct: 0.1,
     kept: 'fridge',
+    foams: true,
     perils: ['cookThrough'],
-    cuts: { slice: { label: '3 mm slices', short: 'duck', thicknessMm: 3, pieceG: 12 } },
+    cuts: {
+      slice: {
+        label: '3 mm slices',
+        short: 'duck',
+        thicknessMm: 3,
+        pieceG: 12,
+        cooks: {
+          simmered: animal(0.85, 0.95, 1.6, 74, 'pale brown through; 74 °C inside'),
+          swished: animal(0.85, 0.95, 1.6, 74, 'pale brown through, no red left'),
+        },
+      },
+    },
     replacements: [{ withIngredientId: 'chickenThigh', keeps: 'mass', text: 'chicken thigh' }],
+    work: firmed,
   }),
   ingredient({
     id: 'beefSlice',
@@ -108,12 +137,26 @@ export const MEAT = [
     glutamatePct: 0.01,
     inosinatePct: 0.08,
     kept: 'fridge',
+    foams: true,
     perils: ['cookThrough'],
-    cuts: { thin: { label: '2 mm slices', short: 'beef', thicknessMm: 2, pieceG: 20 } },
+    cuts: {
+      thin: {
+        label: '2 mm slices',
+        short: 'beef',
+        thicknessMm: 2,
+        pieceG: 20,
+        cooks: {
+          simmered: animal(1, 1.5, 4, 63, 'the pink is gone'),
+          swished: animal(0.35, 0.45, 1.2, 63, 'the pink is just gone'),
+          seared: animal(0.4, 0.6, 1, 63, 'brown on one side, the pink gone on the other'),
+        },
+      },
+    },
     replacements: [
       { withIngredientId: 'porkLoin', keeps: 'mass', text: 'pork loin in thin slices' },
       { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
     ],
+    work: firmed,
   }),
   ingredient({
     id: 'beefBones',
@@ -126,6 +169,7 @@ export const MEAT = [
     glutamatePct: 0.01,
     inosinatePct: 0.05,
     kept: 'fridge',
+    foams: true,
     perils: ['bones'],
     draws: { mostShare: 0.85, ratePerMin: 0.012, activationKJPerMol: 60, holdsWater: 0 },
     cuts: { sawn: { label: 'sawn, blanched', short: 'bones', thicknessMm: 50, pieceG: 200 } },
@@ -133,6 +177,15 @@ export const MEAT = [
   }),
   ingredient({
     id: 'beefTallow',
+    work: {
+      says: 'A piece beside the burner',
+      fixedMin: 0.5,
+      minPer100G: 0,
+      board: undefined,
+      bought: undefined,
+      keepsMin: 20 * HOUR,
+      staleness: 0,
+    },
     name: 'beef tallow',
     nativeName: 'niu you',
     family: 'meat',
@@ -156,10 +209,21 @@ export const MEAT = [
     glutamatePct: 0.01,
     inosinatePct: 0.12,
     kept: 'fridge',
+    foams: true,
     perils: ['cookThrough'],
     draws: { mostShare: 0.8, ratePerMin: 0.02, activationKJPerMol: 60, holdsWater: 0 },
     cuts: {
-      thin: { label: '2 mm slices', short: 'pork belly', thicknessMm: 2, pieceG: 18 },
+      thin: {
+        label: '2 mm slices',
+        short: 'pork belly',
+        thicknessMm: 2,
+        pieceG: 18,
+        cooks: {
+          simmered: animal(1, 2, 20, 71, 'no pink left'),
+          swished: animal(1, 1.3, 4, 71, 'white through, no pink left'),
+        },
+        work: firmed,
+      },
       block: { label: 'in one piece', short: 'pork belly', thicknessMm: 50, pieceG: 500 },
     },
     replacements: [
@@ -178,9 +242,22 @@ export const MEAT = [
     glutamatePct: 0.01,
     inosinatePct: 0.13,
     kept: 'fridge',
+    foams: true,
     perils: ['cookThrough'],
-    cuts: { thin: { label: '2 mm slices', short: 'pork', thicknessMm: 2, pieceG: 16 } },
+    cuts: {
+      thin: {
+        label: '2 mm slices',
+        short: 'pork',
+        thicknessMm: 2,
+        pieceG: 16,
+        cooks: {
+          simmered: animal(0.9, 1.2, 3, 71, 'no pink left'),
+          swished: animal(0.9, 1.2, 3, 71, 'white through, no pink left'),
+        },
+      },
+    },
     replacements: [{ withIngredientId: 'chickenThigh', keeps: 'mass', text: 'chicken thigh' }],
+    work: firmed,
   }),
   ingredient({
     id: 'porkMince',
@@ -193,9 +270,11 @@ export const MEAT = [
     glutamatePct: 0.01,
     inosinatePct: 0.12,
     kept: 'fridge',
+    foams: true,
     perils: ['cookThrough', 'minced'],
     cuts: { ball: { label: '3 cm balls', short: 'pork balls', thicknessMm: 30, pieceG: 22 } },
     replacements: [{ withIngredientId: 'chickenMince', keeps: 'mass', text: 'chicken mince' }],
+    work: { says: 'Knead with salt until it binds', fixedMin: 3, minPer100G: 0.8, board: undefined },
   }),
   ingredient({
     id: 'porkBones',
@@ -208,6 +287,7 @@ export const MEAT = [
     glutamatePct: 0.01,
     inosinatePct: 0.07,
     kept: 'fridge',
+    foams: true,
     perils: ['bones'],
     draws: { mostShare: 0.85, ratePerMin: 0.014, activationKJPerMol: 60, holdsWater: 0 },
     cuts: { sawn: { label: 'sawn, blanched', short: 'bones', thicknessMm: 40, pieceG: 150 } },
@@ -223,9 +303,22 @@ export const MEAT = [
     saltPct: 0.2,
     inosinatePct: 0.07,
     kept: 'fridge',
+    foams: true,
     perils: ['cookThrough'],
-    cuts: { thin: { label: '2 mm slices', short: 'lamb', thicknessMm: 2, pieceG: 16 } },
+    cuts: {
+      thin: {
+        label: '2 mm slices',
+        short: 'lamb',
+        thicknessMm: 2,
+        pieceG: 16,
+        cooks: {
+          simmered: animal(1, 1.5, 4, 63, 'grey-brown through'),
+          swished: animal(0.35, 0.5, 1.2, 63, 'grey-brown through'),
+        },
+      },
+    },
     replacements: [{ withIngredientId: 'beefSlice', keeps: 'mass', text: 'beef' }],
+    work: firmed,
   }),
   ingredient({
     id: 'tinnedPork',
@@ -239,6 +332,7 @@ export const MEAT = [
     sold: { unit: 'tin', unitPlural: 'tins', massG: 200, countable: true, smallestPart: 0.5 },
     cuts: { slice: { label: '6 mm slices', short: 'tinned pork', thicknessMm: 6, pieceG: 15 } },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu; salt the stew a little more' }],
+    work: { says: 'Open, slice', board: 'meat', fixedMin: 1 },
   }),
   ingredient({
     id: 'frankfurter',

@@ -1,9 +1,13 @@
 import { byDifference, ingredient } from '../ingredient';
+import { pack } from '../pack';
+import { HOUR, soaked } from '../work';
+import { mushroom } from '../cooking';
 
 /** Mushrooms, fresh and dried, and seaweed. */
 export const MUSHROOMS_AND_SEAWEED = [
   ingredient({
     id: 'shiitake',
+    look: { glyph: 'cap' },
     name: 'fresh shiitake',
     nativeName: 'nama-shiitake',
     family: 'mushroom',
@@ -16,10 +20,20 @@ export const MUSHROOMS_AND_SEAWEED = [
     releasedShare: 0.05,
     sold: { unit: 'cap', unitPlural: 'caps', massG: 18, countable: true, smallestPart: 1 },
     kept: 'fridge',
-    cuts: { cap: { label: 'whole caps, stalks off', short: 'shiitake', thicknessMm: 14, pieceG: 18 } },
+    cuts: {
+      cap: {
+        label: 'whole caps, stalks off',
+        short: 'shiitake',
+        thicknessMm: 14,
+        pieceG: 18,
+        cooks: { simmered: mushroom(5, 6, 15, 'the gills have darkened all over') },
+      },
+    },
+    work: { says: 'Brush, stalks off', minPer100G: 1.2 },
   }),
   ingredient({
     id: 'enoki',
+    look: { glyph: 'tuft', glaze: 'mushroom-pale' },
     name: 'enoki mushrooms',
     nativeName: 'enokitake',
     family: 'mushroom',
@@ -32,7 +46,16 @@ export const MUSHROOMS_AND_SEAWEED = [
     releasedShare: 0.14,
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 100, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { tuft: { label: 'in small tufts, ends off', short: 'enoki', thicknessMm: 10, pieceG: 15 } },
+    cuts: {
+      tuft: {
+        label: 'in small tufts, ends off',
+        short: 'enoki',
+        thicknessMm: 10,
+        pieceG: 15,
+        cooks: { simmered: mushroom(3, 4, 8, 'limp and glossy') },
+      },
+    },
+    work: { says: 'Ends off, tear into small tufts', minPer100G: 0.8 },
   }),
   ingredient({
     id: 'driedShiitake',
@@ -57,9 +80,11 @@ export const MUSHROOMS_AND_SEAWEED = [
     ],
     sold: { unit: 'cap', unitPlural: 'caps', massG: 3.5, countable: true, smallestPart: 0.5 },
     densityGPerMl: 0.25,
+    pack: pack('40 g pack', 40),
   }),
   ingredient({
     id: 'oysterMushroom',
+    look: { glyph: 'cluster', glaze: 'mushroom-pale' },
     name: 'oyster mushrooms',
     nativeName: 'hiratake',
     family: 'mushroom',
@@ -70,7 +95,15 @@ export const MUSHROOMS_AND_SEAWEED = [
     perils: ['mushroom'],
     releasedShare: 0.12,
     kept: 'fridge',
-    cuts: { torn: { label: 'torn in strips', short: 'oyster mushrooms', thicknessMm: 6, pieceG: 8 } },
+    cuts: {
+      torn: {
+        label: 'torn in strips',
+        short: 'oyster mushrooms',
+        thicknessMm: 6,
+        pieceG: 8,
+        cooks: { simmered: mushroom(2, 3, 8, 'limp and glossy') },
+      },
+    },
     replacements: [{ withIngredientId: 'shiitake', keeps: 'mass', text: 'shiitake' }],
   }),
   ingredient({
@@ -84,11 +117,20 @@ export const MUSHROOMS_AND_SEAWEED = [
     perils: ['mushroom'],
     releasedShare: 0.12,
     kept: 'fridge',
-    cuts: { slice: { label: '4 mm slices', short: 'king oyster', thicknessMm: 4, pieceG: 8 } },
+    cuts: {
+      slice: {
+        label: '4 mm slices',
+        short: 'king oyster',
+        thicknessMm: 4,
+        pieceG: 8,
+        cooks: { simmered: mushroom(2.5, 3.5, 10, 'it bends') },
+      },
+    },
     replacements: [{ withIngredientId: 'oysterMushroom', keeps: 'mass', text: 'oyster mushrooms' }],
   }),
   ingredient({
     id: 'maitake',
+    look: { glyph: 'cluster' },
     name: 'maitake',
     nativeName: 'maitake',
     family: 'mushroom',
@@ -101,11 +143,20 @@ export const MUSHROOMS_AND_SEAWEED = [
     perils: ['mushroom'],
     releasedShare: 0.14,
     kept: 'fridge',
-    cuts: { torn: { label: 'torn', short: 'maitake', thicknessMm: 10, pieceG: 10 } },
+    cuts: {
+      torn: {
+        label: 'torn',
+        short: 'maitake',
+        thicknessMm: 10,
+        pieceG: 10,
+        cooks: { simmered: mushroom(2, 3, 8, 'limp and glossy') },
+      },
+    },
     replacements: [{ withIngredientId: 'oysterMushroom', keeps: 'mass', text: 'oyster mushrooms' }],
   }),
   ingredient({
     id: 'shimeji',
+    look: { glyph: 'cluster' },
     name: 'beech mushrooms',
     nativeName: 'shimeji',
     family: 'mushroom',
@@ -116,7 +167,15 @@ export const MUSHROOMS_AND_SEAWEED = [
     perils: ['mushroom'],
     releasedShare: 0.12,
     kept: 'fridge',
-    cuts: { tuft: { label: 'in small tufts', short: 'beech mushrooms', thicknessMm: 10, pieceG: 10 } },
+    cuts: {
+      tuft: {
+        label: 'in small tufts',
+        short: 'beech mushrooms',
+        thicknessMm: 10,
+        pieceG: 10,
+        cooks: { simmered: mushroom(2, 3, 8, 'limp and glossy') },
+      },
+    },
     replacements: [{ withIngredientId: 'enoki', keeps: 'mass', text: 'enoki' }],
   }),
   ingredient({
@@ -131,7 +190,15 @@ export const MUSHROOMS_AND_SEAWEED = [
     perils: ['mushroom'],
     releasedShare: 0.25,
     kept: 'fridge',
-    cuts: { slice: { label: '5 mm slices', short: 'button mushrooms', thicknessMm: 5, pieceG: 6 } },
+    cuts: {
+      slice: {
+        label: '5 mm slices',
+        short: 'button mushrooms',
+        thicknessMm: 5,
+        pieceG: 6,
+        cooks: { simmered: mushroom(2, 3, 8, 'limp and dark') },
+      },
+    },
     replacements: [{ withIngredientId: 'shimeji', keeps: 'mass', text: 'beech mushrooms' }],
   }),
   ingredient({
@@ -143,8 +210,17 @@ export const MUSHROOMS_AND_SEAWEED = [
     composition: byDifference(14.9, 7.9, 2.1, 57.4, 5.8),
     densityGPerMl: 0.12,
     perils: ['mushroom'],
-    cuts: { torn: { label: 'soaked, torn', short: 'wood ear', thicknessMm: 2, pieceG: 4 } },
+    cuts: {
+      torn: {
+        label: 'soaked, torn',
+        short: 'wood ear',
+        thicknessMm: 2,
+        pieceG: 4,
+        cooks: { simmered: mushroom(3, 5, 25, 'clear and crisp') },
+      },
+    },
     replacements: [{ withIngredientId: 'shiitake', keeps: 'mass', ratio: 4, text: 'fresh shiitake' }],
+    work: { ...soaked('Into warm water', 25, 'Drain, tear'), keepsMin: 20 * HOUR, staleness: 0.2 },
   }),
   ingredient({
     id: 'kelp',
@@ -169,6 +245,7 @@ export const MUSHROOMS_AND_SEAWEED = [
       { withIngredientId: 'driedShiitake', keeps: 'savour', ratio: 1.2, text: 'dried shiitake; darker and woodier' },
     ],
     densityGPerMl: 0.3,
+    pack: pack('50 g pack', 50),
   }),
   ingredient({
     id: 'wakame',
@@ -198,5 +275,6 @@ export const MUSHROOMS_AND_SEAWEED = [
     perils: ['iodine'],
     sold: { unit: 'sheet', unitPlural: 'sheets', massG: 3, countable: true, smallestPart: 0.5 },
     replacements: [{ withIngredientId: 'wakame', keeps: 'mass', text: 'wakame' }],
+    pack: pack('pack of 10', 30, 'packs of 10'),
   }),
 ];

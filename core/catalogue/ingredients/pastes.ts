@@ -1,4 +1,5 @@
 import { byDifference, ingredient } from '../ingredient';
+import { pack } from '../pack';
 
 const SALT_TABLES = 'salt from the Standard Tables of Food Composition in Japan; the rest a kitchen estimate';
 
@@ -26,6 +27,7 @@ export const PASTES = [
       { withIngredientId: 'misoBarley', keeps: 'salt', text: 'barley miso, about half' },
     ],
     source: SALT_TABLES,
+    pack: pack('300 g tub', 300),
   }),
   ingredient({
     id: 'misoLight',
@@ -49,6 +51,7 @@ export const PASTES = [
       { withIngredientId: 'misoWhite', keeps: 'salt', text: 'sweet white miso, about double; sweeter' },
     ],
     source: SALT_TABLES,
+    pack: pack('300 g tub', 300),
   }),
   ingredient({
     id: 'misoRed',
@@ -72,6 +75,7 @@ export const PASTES = [
       { withIngredientId: 'misoSoy', keeps: 'salt', text: 'soybean miso; darker and drier' },
     ],
     source: SALT_TABLES,
+    pack: pack('300 g tub', 300),
   }),
   ingredient({
     id: 'misoBarley',
@@ -92,6 +96,7 @@ export const PASTES = [
     tint: { hex: '#b97d3f', strength: 0.06, clouds: 0.05 },
     replacements: [{ withIngredientId: 'misoLight', keeps: 'salt', text: 'light miso' }],
     source: SALT_TABLES,
+    pack: pack('300 g tub', 300),
   }),
   ingredient({
     id: 'misoSoy',
@@ -112,6 +117,7 @@ export const PASTES = [
     tint: { hex: '#6a3216', strength: 0.06, clouds: 0.05 },
     replacements: [{ withIngredientId: 'misoRed', keeps: 'salt', text: 'red miso' }],
     source: SALT_TABLES,
+    pack: pack('300 g tub', 300),
   }),
   ingredient({
     id: 'doenjang',
@@ -130,6 +136,7 @@ export const PASTES = [
     kept: 'fridge',
     tint: { hex: '#a9713a', strength: 0.06, clouds: 0.05 },
     replacements: [{ withIngredientId: 'misoRed', keeps: 'salt', text: 'red miso' }],
+    pack: pack('500 g tub', 500),
   }),
   ingredient({
     id: 'gochujang',
@@ -149,6 +156,7 @@ export const PASTES = [
     kept: 'fridge',
     tint: { hex: '#b3301c', strength: 0.09, clouds: 0.04 },
     replacements: [{ withIngredientId: 'misoRed', keeps: 'salt', text: 'red miso, with sugar and chilli flakes' }],
+    pack: pack('500 g tub', 500),
   }),
   ingredient({
     id: 'doubanjiang',
@@ -222,6 +230,8 @@ export const PASTES = [
     byVolume: true,
     tint: { hex: '#b0662a', strength: 0.08 },
     replacements: [{ withIngredientId: 'lightSoy', keeps: 'salt', text: 'light soy; no fish' }],
+    pack: pack('300 ml bottle', 360),
+    poured: true,
   }),
   ingredient({
     id: 'shrimpPaste',
@@ -256,6 +266,8 @@ export const PASTES = [
     byVolume: true,
     tint: { hex: '#4a2412', strength: 0.1, clouds: 0.02 },
     replacements: [{ withIngredientId: 'darkSoy', keeps: 'salt', text: 'dark soy and sugar' }],
+    pack: pack('250 ml bottle', 310),
+    poured: true,
   }),
   ingredient({
     id: 'sesamePaste',
@@ -300,6 +312,7 @@ export const PASTES = [
     kept: 'fridge',
     tint: { hex: '#d9a52e', strength: 0.03, clouds: 0.03 },
     replacements: [{ withIngredientId: 'ginger', keeps: 'savour', ratio: 2, text: 'grated ginger' }],
+    pack: pack('100 g jar', 100),
   }),
   ingredient({
     id: 'tomatoPaste',
@@ -316,5 +329,6 @@ export const PASTES = [
     byVolume: true,
     tint: { hex: '#c33a22', strength: 0.08, clouds: 0.03 },
     replacements: [{ withIngredientId: 'tomato', keeps: 'savour', ratio: 4, text: 'fresh tomato, cooked down' }],
+    pack: pack('150 g tube', 150),
   }),
 ];

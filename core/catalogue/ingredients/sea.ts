@@ -1,4 +1,7 @@
 import { byDifference, ingredient } from '../ingredient';
+import { pack } from '../pack';
+import { alone, by } from '../work';
+import { animal } from '../cooking';
 
 const COOKED_THROUGH = ['cookThrough'] as const;
 
@@ -19,7 +22,15 @@ export const SEA = [
     settledDensityGPerMl: 1.05,
     releasedShare: 0.15,
     kept: 'fridge',
-    cuts: { slice: { label: '1.5 cm slices', short: 'cod', thicknessMm: 15, pieceG: 30 } },
+    cuts: {
+      slice: {
+        label: '1.5 cm slices',
+        short: 'cod',
+        thicknessMm: 15,
+        pieceG: 30,
+        cooks: { simmered: animal(6.5, 7, 10, 63, 'white through and just about to flake; 63 °C inside') },
+      },
+    },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
   }),
   ingredient({
@@ -79,6 +90,7 @@ export const SEA = [
     replacements: [
       { withIngredientId: 'driedShiitake', keeps: 'savour', ratio: 0.6, text: 'dried shiitake, soaked with the kelp' },
     ],
+    pack: pack('40 g bag', 40),
   }),
   ingredient({
     id: 'driedAnchovy',
@@ -109,6 +121,7 @@ export const SEA = [
       },
       { withIngredientId: 'bonitoFlakes', keeps: 'savour', ratio: 0.75, text: 'bonito flakes, off the heat' },
     ],
+    pack: pack('100 g bag', 100),
   }),
   ingredient({
     id: 'driedPollock',
@@ -142,6 +155,7 @@ export const SEA = [
     densityGPerMl: 0.3,
     draws: { mostShare: 0.85, ratePerMin: 0.1, activationKJPerMol: 40, holdsWater: 1.4 },
     replacements: [{ withIngredientId: 'driedShiitake', keeps: 'savour', ratio: 0.6, text: 'dried shiitake' }],
+    pack: pack('50 g bag', 50),
   }),
   ingredient({
     id: 'fishCake',
@@ -211,6 +225,12 @@ export const SEA = [
       { withIngredientId: 'codFillet', keeps: 'mass', text: 'cod' },
       { withIngredientId: 'kingOyster', keeps: 'mass', text: 'king oyster mushroom in thick coins' },
     ],
+    work: {
+      before: [by('Into cold water, if it is frozen', 1), alone('It thaws', 25)],
+      says: 'Pat dry, draw the gut',
+      minPer100G: 2,
+      bought: 'peeled and drawn',
+    },
   }),
   ingredient({
     id: 'crabLeg',
@@ -260,6 +280,12 @@ export const SEA = [
     draws: { mostShare: 0.8, ratePerMin: 0.3, activationKJPerMol: 50, holdsWater: 0 },
     cuts: { shell: { label: 'in the shell', short: 'clams', thicknessMm: 20, pieceG: 12 } },
     replacements: [{ withIngredientId: 'kelp', keeps: 'savour', ratio: 0.07, text: 'kelp, and a pinch more salt' }],
+    work: {
+      before: [by('Into salted water, in the dark', 2), alone('They spit out their sand', 60, ['fridge'])],
+      says: 'Rinse; what stays open is thrown away',
+      minPer100G: 0.6,
+      board: undefined,
+    },
   }),
   ingredient({
     id: 'oyster',
@@ -293,6 +319,7 @@ export const SEA = [
     draws: { mostShare: 0.8, ratePerMin: 0.3, activationKJPerMol: 50, holdsWater: 0 },
     cuts: { shell: { label: 'in the shell, bearded', short: 'mussels', thicknessMm: 22, pieceG: 15 } },
     replacements: [{ withIngredientId: 'clam', keeps: 'mass', text: 'clams' }],
+    work: { says: 'Scrub, pull the beards; what stays open is thrown away', minPer100G: 1.2, board: undefined },
   }),
   ingredient({
     id: 'scallop',

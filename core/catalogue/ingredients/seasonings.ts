@@ -1,4 +1,5 @@
 import { byDifference, ingredient } from '../ingredient';
+import { pack } from '../pack';
 
 const SALT_TABLES = 'salt from the Standard Tables of Food Composition in Japan; the rest a kitchen estimate';
 
@@ -12,6 +13,7 @@ export const SEASONINGS = [
     composition: { water: 1, protein: 0, fat: 0, carbohydrate: 0, fibre: 0, ash: 0 },
     byVolume: true,
     source: 'definition',
+    poured: true,
   }),
   ingredient({
     id: 'salt',
@@ -23,6 +25,7 @@ export const SEASONINGS = [
     saltPct: 100,
     densityGPerMl: 1.2,
     byVolume: true,
+    pack: pack('500 g bag', 500),
   }),
   ingredient({
     id: 'sugar',
@@ -36,6 +39,7 @@ export const SEASONINGS = [
     // Soft, moist sugar: nine grams in a tablespoon.
     densityIn: { eastAsian: 0.6 },
     byVolume: true,
+    pack: pack('500 g bag', 500),
   }),
   ingredient({
     id: 'lightSoy',
@@ -59,6 +63,8 @@ export const SEASONINGS = [
       { withIngredientId: 'salt', keeps: 'salt', text: 'salt alone; the broth stays pale and loses some savour' },
     ],
     source: SALT_TABLES,
+    pack: pack('500 ml bottle', 580),
+    poured: true,
   }),
   ingredient({
     id: 'darkSoy',
@@ -82,6 +88,8 @@ export const SEASONINGS = [
       { withIngredientId: 'salt', keeps: 'salt', text: 'salt, and more vinegar to taste' },
     ],
     source: SALT_TABLES,
+    pack: pack('500 ml bottle', 590),
+    poured: true,
   }),
   ingredient({
     id: 'tamari',
@@ -101,6 +109,8 @@ export const SEASONINGS = [
     tint: { hex: '#4a200f', strength: 0.17 },
     replacements: [{ withIngredientId: 'salt', keeps: 'salt', text: 'salt alone' }],
     source: SALT_TABLES,
+    pack: pack('300 ml bottle', 360),
+    poured: true,
   }),
   ingredient({
     id: 'whiteSoy',
@@ -124,6 +134,8 @@ export const SEASONINGS = [
       { withIngredientId: 'salt', keeps: 'salt', text: 'salt alone; paler still' },
     ],
     source: SALT_TABLES,
+    pack: pack('300 ml bottle', 360),
+    poured: true,
   }),
   ingredient({
     id: 'mirin',
@@ -139,6 +151,8 @@ export const SEASONINGS = [
     byVolume: true,
     perils: ['alcohol'],
     replacements: [{ withIngredientId: 'sugar', keeps: 'sweetness', ratio: 0.38, text: 'sugar, without the alcohol' }],
+    pack: pack('400 ml bottle', 470),
+    poured: true,
   }),
   ingredient({
     id: 'sake',
@@ -155,6 +169,8 @@ export const SEASONINGS = [
     byVolume: true,
     perils: ['alcohol'],
     replacements: [{ withIngredientId: 'water', keeps: 'mass', text: 'water; the chicken smells a little stronger' }],
+    pack: pack('500 ml bottle', 500),
+    poured: true,
   }),
   ingredient({
     id: 'riceWine',
@@ -175,6 +191,8 @@ export const SEASONINGS = [
       { withIngredientId: 'sake', keeps: 'mass', text: 'sake' },
       { withIngredientId: 'water', keeps: 'mass', text: 'water and a slice of ginger' },
     ],
+    pack: pack('500 ml bottle', 500),
+    poured: true,
   }),
   ingredient({
     id: 'brownSugar',
@@ -188,6 +206,7 @@ export const SEASONINGS = [
     byVolume: true,
     tint: { hex: '#7a4520', strength: 0.05 },
     replacements: [{ withIngredientId: 'sugar', keeps: 'sweetness', ratio: 0.88, text: 'white sugar; plainer' }],
+    pack: pack('500 g bag', 500),
   }),
   ingredient({
     id: 'rockSugar',
@@ -199,6 +218,7 @@ export const SEASONINGS = [
     sweetnessPct: 99,
     densityGPerMl: 0.8,
     replacements: [{ withIngredientId: 'sugar', keeps: 'sweetness', ratio: 0.99, text: 'white sugar' }],
+    pack: pack('200 g bag', 200),
   }),
   ingredient({
     id: 'honey',
@@ -215,6 +235,8 @@ export const SEASONINGS = [
       { withIngredientId: 'riceSyrup', keeps: 'sweetness', ratio: 1.7, text: 'rice syrup' },
       { withIngredientId: 'sugar', keeps: 'sweetness', ratio: 0.85, text: 'sugar' },
     ],
+    pack: pack('250 g jar', 250),
+    poured: true,
   }),
   ingredient({
     id: 'riceSyrup',
@@ -227,6 +249,8 @@ export const SEASONINGS = [
     densityGPerMl: 1.38,
     byVolume: true,
     replacements: [{ withIngredientId: 'sugar', keeps: 'sweetness', ratio: 0.5, text: 'sugar' }],
+    pack: pack('300 g jar', 300),
+    poured: true,
   }),
   ingredient({
     id: 'riceVinegar',
@@ -241,6 +265,8 @@ export const SEASONINGS = [
     replacements: [{ withIngredientId: 'lemonJuice', keeps: 'sourness', ratio: 0.75, text: 'lemon juice; fresher' }],
     densityGPerMl: 1.01,
     byVolume: true,
+    pack: pack('250 ml bottle', 250),
+    poured: true,
   }),
   ingredient({
     id: 'blackVinegar',
@@ -260,6 +286,8 @@ export const SEASONINGS = [
     replacements: [
       { withIngredientId: 'riceVinegar', keeps: 'sourness', ratio: 1.25, text: 'rice vinegar and a few drops of soy' },
     ],
+    pack: pack('250 ml bottle', 260),
+    poured: true,
   }),
   ingredient({
     id: 'lemonJuice',
@@ -274,6 +302,8 @@ export const SEASONINGS = [
     byVolume: true,
     kept: 'fridge',
     replacements: [{ withIngredientId: 'riceVinegar', keeps: 'sourness', ratio: 1.33, text: 'rice vinegar' }],
+    pack: pack('100 ml bottle', 103),
+    poured: true,
   }),
   ingredient({
     id: 'limeJuice',
@@ -288,6 +318,8 @@ export const SEASONINGS = [
     byVolume: true,
     kept: 'fridge',
     replacements: [{ withIngredientId: 'lemonJuice', keeps: 'sourness', ratio: 0.95, text: 'lemon juice' }],
+    pack: pack('100 ml bottle', 103),
+    poured: true,
   }),
   ingredient({
     id: 'yuzuJuice',
@@ -309,6 +341,8 @@ export const SEASONINGS = [
         text: 'lemon juice, and a strip of mandarin peel',
       },
     ],
+    pack: pack('100 ml bottle', 102),
+    poured: true,
   }),
   ingredient({
     id: 'sesameOil',
@@ -321,6 +355,8 @@ export const SEASONINGS = [
     densityGPerMl: 0.92,
     byVolume: true,
     replacements: [{ withIngredientId: 'neutralOil', keeps: 'mass', text: 'a neutral oil' }],
+    pack: pack('250 ml bottle', 230),
+    poured: true,
   }),
   ingredient({
     id: 'neutralOil',
@@ -330,6 +366,8 @@ export const SEASONINGS = [
     composition: { water: 0, protein: 0, fat: 1, carbohydrate: 0, fibre: 0, ash: 0 },
     densityGPerMl: 0.92,
     byVolume: true,
+    pack: pack('500 ml bottle', 460),
+    poured: true,
   }),
   ingredient({
     id: 'chilliOil',
@@ -343,6 +381,8 @@ export const SEASONINGS = [
     byVolume: true,
     tint: { hex: '#c8321a', strength: 0.05 },
     replacements: [{ withIngredientId: 'neutralOil', keeps: 'mass', text: 'plain oil and a pinch of chilli flakes' }],
+    pack: pack('150 ml bottle', 138),
+    poured: true,
   }),
   ingredient({
     id: 'butter',
@@ -357,6 +397,7 @@ export const SEASONINGS = [
     byVolume: true,
     kept: 'fridge',
     replacements: [{ withIngredientId: 'neutralOil', keeps: 'mass', text: 'oil' }],
+    pack: pack('250 g block', 250),
   }),
   ingredient({
     id: 'milk',
@@ -374,6 +415,8 @@ export const SEASONINGS = [
     perils: ['cloudsAndSplits'],
     tint: { hex: '#fbf7ee', strength: 0.005, clouds: 0.06 },
     replacements: [{ withIngredientId: 'soyMilk', keeps: 'mass', text: 'soy milk' }],
+    pack: pack('1 l carton', 1030),
+    poured: true,
   }),
   ingredient({
     id: 'coconutWater',
@@ -388,6 +431,8 @@ export const SEASONINGS = [
     densityGPerMl: 1.02,
     byVolume: true,
     replacements: [{ withIngredientId: 'water', keeps: 'mass', text: 'water and a little sugar' }],
+    pack: pack('1 l carton', 1010),
+    poured: true,
   }),
   ingredient({
     id: 'coconutMilk',
@@ -402,6 +447,8 @@ export const SEASONINGS = [
     perils: ['cloudsAndSplits'],
     tint: { hex: '#fbf8f0', strength: 0.004, clouds: 0.07 },
     replacements: [{ withIngredientId: 'soyMilk', keeps: 'mass', text: 'soy milk; thinner' }],
+    pack: pack('400 ml tin', 400),
+    poured: true,
   }),
   ingredient({
     id: 'dashiPowder',
@@ -418,6 +465,7 @@ export const SEASONINGS = [
     densityGPerMl: 0.7,
     byVolume: true,
     replacements: [{ withIngredientId: 'salt', keeps: 'salt', text: 'salt, and a strip of kelp in the pot' }],
+    pack: pack('50 g pack', 50),
   }),
   ingredient({
     id: 'chickenPowder',
@@ -433,6 +481,7 @@ export const SEASONINGS = [
     densityGPerMl: 0.75,
     byVolume: true,
     replacements: [{ withIngredientId: 'salt', keeps: 'salt', text: 'salt, and dried shiitake in the pot' }],
+    pack: pack('50 g pack', 50),
   }),
   ingredient({
     id: 'potatoStarch',
@@ -443,6 +492,7 @@ export const SEASONINGS = [
     composition: byDifference(18, 0.1, 0.1, 0, 0.2),
     densityGPerMl: 0.65,
     byVolume: true,
+    pack: pack('250 g bag', 250),
   }),
   ingredient({
     id: 'bakingSoda',
@@ -453,6 +503,7 @@ export const SEASONINGS = [
     composition: byDifference(0, 0, 0, 0, 100),
     densityGPerMl: 0.95,
     byVolume: true,
+    pack: pack('100 g bag', 100),
   }),
   ingredient({
     id: 'eggWhite',
@@ -470,5 +521,6 @@ export const SEASONINGS = [
     replacements: [
       { withIngredientId: 'potatoStarch', keeps: 'mass', ratio: 0.4, text: 'starch and a spoon of water' },
     ],
+    madeFrom: { ingredientId: 'egg', ratio: 50 / 30 },
   }),
 ];

@@ -1,4 +1,5 @@
 import { byDifference, ingredient } from '../ingredient';
+import { pack } from '../pack';
 
 /** Spices, herbs, citrus, chillies and the fruit that softens meat. */
 export const SPICES = [
@@ -16,6 +17,7 @@ export const SPICES = [
     sold: { unit: 'clove', unitPlural: 'cloves', massG: 5, countable: true, smallestPart: 1 },
     cuts: { minced: { label: 'minced', short: 'garlic', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.55 } },
     replacements: [{ withIngredientId: 'chive', keeps: 'savour', ratio: 2, text: 'garlic chives' }],
+    pack: pack('bulb', 50),
   }),
   ingredient({
     id: 'ginger',
@@ -33,6 +35,7 @@ export const SPICES = [
       grated: { label: 'grated', short: 'ginger', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.95 },
     },
     replacements: [{ withIngredientId: 'galangal', keeps: 'mass', text: 'galangal' }],
+    section: 'vegetables',
   }),
   ingredient({
     id: 'galangal',
@@ -50,6 +53,7 @@ export const SPICES = [
       minced: { label: 'minced', short: 'galangal', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.6 },
     },
     replacements: [{ withIngredientId: 'ginger', keeps: 'mass', text: 'ginger' }],
+    section: 'vegetables',
   }),
   ingredient({
     id: 'lemongrass',
@@ -63,6 +67,7 @@ export const SPICES = [
     sold: { unit: 'stalk', unitPlural: 'stalks', massG: 20, countable: true, smallestPart: 1 },
     cuts: { bruised: { label: 'bruised', short: 'lemongrass', thicknessMm: 10, pieceG: 20 } },
     replacements: [{ withIngredientId: 'lemonJuice', keeps: 'savour', ratio: 0.5, text: 'lemon juice and peel' }],
+    section: 'vegetables',
   }),
   ingredient({
     id: 'limeLeaf',
@@ -75,6 +80,8 @@ export const SPICES = [
     kept: 'fridge',
     sold: { unit: 'leaf', unitPlural: 'leaves', massG: 0.5, countable: true, smallestPart: 1 },
     replacements: [{ withIngredientId: 'limeJuice', keeps: 'savour', ratio: 4, text: 'a strip of lime peel' }],
+    pack: pack('10 g bag', 10),
+    section: 'vegetables',
   }),
   ingredient({
     id: 'coriander',
@@ -101,6 +108,7 @@ export const SPICES = [
     densityGPerMl: 0.4,
     kept: 'fridge',
     replacements: [{ withIngredientId: 'lemonJuice', keeps: 'savour', ratio: 0.8, text: 'lemon peel' }],
+    section: 'vegetables',
   }),
   ingredient({
     id: 'redChilli',
@@ -116,6 +124,7 @@ export const SPICES = [
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 10, countable: true, smallestPart: 0.5 },
     cuts: { ring: { label: 'in rings', short: 'red chilli', thicknessMm: 2, pieceG: 1, densityGPerMl: 0.45 } },
     replacements: [{ withIngredientId: 'chilliFlakes', keeps: 'heat', text: 'chilli flakes' }],
+    section: 'vegetables',
   }),
   ingredient({
     id: 'greenChilli',
@@ -130,6 +139,7 @@ export const SPICES = [
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 10, countable: true, smallestPart: 0.5 },
     cuts: { ring: { label: 'in rings', short: 'green chilli', thicknessMm: 2, pieceG: 1, densityGPerMl: 0.45 } },
     replacements: [{ withIngredientId: 'redChilli', keeps: 'heat', text: 'red chilli' }],
+    section: 'vegetables',
   }),
   ingredient({
     id: 'chilliFlakes',
@@ -145,6 +155,7 @@ export const SPICES = [
     perils: ['chilliFumes'],
     tint: { hex: '#c43a1a', strength: 0.2 },
     replacements: [{ withIngredientId: 'driedChilli', keeps: 'heat', text: 'dried chillies, ground' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'driedChilli',
@@ -160,6 +171,8 @@ export const SPICES = [
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 1, countable: true, smallestPart: 1 },
     cuts: { snipped: { label: 'snipped, seeds shaken out', short: 'dried chilli', thicknessMm: 5, pieceG: 1 } },
     replacements: [{ withIngredientId: 'chilliFlakes', keeps: 'heat', text: 'chilli flakes; milder and redder' }],
+    pack: pack('50 g bag', 50),
+    section: 'spices',
   }),
   ingredient({
     id: 'sichuanPepper',
@@ -174,6 +187,7 @@ export const SPICES = [
     replacements: [
       { withIngredientId: 'blackPepper', keeps: 'savour', ratio: 0.7, text: 'black pepper; hot, not numbing' },
     ],
+    section: 'spices',
   }),
   ingredient({
     id: 'blackPepper',
@@ -186,6 +200,7 @@ export const SPICES = [
     densityGPerMl: 0.5,
     byVolume: true,
     replacements: [{ withIngredientId: 'whitePepper', keeps: 'mass', text: 'white pepper' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'whitePepper',
@@ -198,6 +213,7 @@ export const SPICES = [
     densityGPerMl: 0.5,
     byVolume: true,
     replacements: [{ withIngredientId: 'blackPepper', keeps: 'mass', text: 'black pepper' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'starAnise',
@@ -209,6 +225,7 @@ export const SPICES = [
     densityGPerMl: 0.25,
     sold: { unit: 'star', unitPlural: 'stars', massG: 1.5, countable: true, smallestPart: 0.5 },
     replacements: [{ withIngredientId: 'fennelSeed', keeps: 'savour', ratio: 1.5, text: 'fennel seed' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'cassia',
@@ -220,6 +237,7 @@ export const SPICES = [
     densityGPerMl: 0.3,
     sold: { unit: 'stick', unitPlural: 'sticks', massG: 5, countable: true, smallestPart: 0.5 },
     replacements: [{ withIngredientId: 'starAnise', keeps: 'savour', ratio: 0.5, text: 'star anise' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'blackCardamom',
@@ -231,6 +249,7 @@ export const SPICES = [
     densityGPerMl: 0.3,
     sold: { unit: 'pod', unitPlural: 'pods', massG: 4, countable: true, smallestPart: 1 },
     replacements: [{ withIngredientId: 'cassia', keeps: 'savour', ratio: 0.6, text: 'cassia' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'clove',
@@ -242,6 +261,7 @@ export const SPICES = [
     sold: { unit: 'clove', unitPlural: 'cloves', massG: 0.1, countable: true, smallestPart: 1 },
     densityGPerMl: 0.45,
     replacements: [{ withIngredientId: 'starAnise', keeps: 'savour', ratio: 1.2, text: 'star anise' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'fennelSeed',
@@ -253,6 +273,7 @@ export const SPICES = [
     densityGPerMl: 0.45,
     byVolume: true,
     replacements: [{ withIngredientId: 'starAnise', keeps: 'savour', ratio: 0.6, text: 'star anise' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'bayLeaf',
@@ -264,6 +285,8 @@ export const SPICES = [
     densityGPerMl: 0.1,
     sold: { unit: 'leaf', unitPlural: 'leaves', massG: 0.3, countable: true, smallestPart: 1 },
     replacements: [{ withIngredientId: 'cassia', keeps: 'savour', ratio: 0.5, text: 'cassia' }],
+    pack: pack('10 g bag', 10),
+    section: 'spices',
   }),
   ingredient({
     id: 'curryPowder',
@@ -280,6 +303,7 @@ export const SPICES = [
     replacements: [
       { withIngredientId: 'fennelSeed', keeps: 'savour', ratio: 0.5, text: 'fennel, pepper and a little turmeric' },
     ],
+    section: 'spices',
   }),
   ingredient({
     id: 'sesameSeed',
@@ -292,6 +316,7 @@ export const SPICES = [
     densityGPerMl: 0.6,
     byVolume: true,
     replacements: [{ withIngredientId: 'peanut', keeps: 'mass', text: 'crushed peanuts' }],
+    section: 'spices',
   }),
   ingredient({
     id: 'peanut',
@@ -304,6 +329,7 @@ export const SPICES = [
     densityGPerMl: 0.6,
     byVolume: true,
     replacements: [{ withIngredientId: 'sesameSeed', keeps: 'mass', text: 'sesame seeds' }],
+    pack: pack('150 g bag', 150),
   }),
   ingredient({
     id: 'asianPear',
@@ -322,6 +348,7 @@ export const SPICES = [
   }),
   ingredient({
     id: 'apple',
+    section: 'vegetables',
     name: 'apple',
     nativeName: 'ringo',
     family: 'root',
@@ -346,6 +373,7 @@ export const SPICES = [
     draws: { mostShare: 0.5, ratePerMin: 0.03, activationKJPerMol: 60, holdsWater: 1 },
     sold: { unit: 'jujube', unitPlural: 'jujubes', massG: 5, countable: true, smallestPart: 1 },
     replacements: [{ withIngredientId: 'sugar', keeps: 'sweetness', ratio: 0.3, text: 'a little sugar' }],
+    pack: pack('100 g bag', 100),
   }),
   ingredient({
     id: 'gojiBerry',

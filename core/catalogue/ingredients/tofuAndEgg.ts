@@ -1,4 +1,6 @@
 import { byDifference, ingredient } from '../ingredient';
+import { pack } from '../pack';
+import { animal, plant } from '../cooking';
 
 /** Tofu in its forms, soy milk and eggs. */
 export const TOFU_AND_EGG = [
@@ -14,11 +16,20 @@ export const TOFU_AND_EGG = [
     releasedShare: 0.06,
     sold: { unit: 'block', unitPlural: 'blocks', massG: 350, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { block: { label: '3 cm blocks', short: 'tofu', thicknessMm: 30, pieceG: 38 } },
+    cuts: {
+      block: {
+        label: '3 cm blocks',
+        short: 'tofu',
+        thicknessMm: 30,
+        pieceG: 38,
+        cooks: { simmered: plant(3, 6, 25, 25, 'it trembles') },
+      },
+    },
     replacements: [{ withIngredientId: 'daikon', keeps: 'mass', text: 'more daikon' }],
   }),
   ingredient({
     id: 'friedTofu',
+    look: { glyph: 'triangle' },
     name: 'fried tofu',
     nativeName: 'atsuage',
     family: 'tofu',
@@ -28,8 +39,17 @@ export const TOFU_AND_EGG = [
     settledDensityGPerMl: 1.0,
     releasedShare: 0.02,
     kept: 'fridge',
-    cuts: { wedge: { label: '2 cm wedges', short: 'fried tofu', thicknessMm: 20, pieceG: 25 } },
+    cuts: {
+      wedge: {
+        label: '2 cm wedges',
+        short: 'fried tofu',
+        thicknessMm: 20,
+        pieceG: 25,
+        cooks: { simmered: plant(2, 4, 20, 25, 'puffed and heavy with broth') },
+      },
+    },
     replacements: [{ withIngredientId: 'shiitake', keeps: 'mass', text: 'more shiitake' }],
+    work: { says: 'Pour boiling water over it, cut' },
   }),
   ingredient({
     id: 'egg',
@@ -43,8 +63,17 @@ export const TOFU_AND_EGG = [
     perils: ['rawEgg'],
     sold: { unit: 'egg', unitPlural: 'eggs', massG: 50, countable: true, smallestPart: 1 },
     kept: 'fridge',
-    cuts: { beaten: { label: 'beaten', short: 'egg', thicknessMm: 3, pieceG: 50 } },
+    cuts: {
+      beaten: {
+        label: 'beaten',
+        short: 'egg',
+        thicknessMm: 3,
+        pieceG: 50,
+        cooks: { simmered: animal(2.5, 3, 4, 71, 'set through, not runny') },
+      },
+    },
     replacements: [{ withIngredientId: 'scallion', keeps: 'savour', ratio: 0.15, text: 'a handful of scallion' }],
+    work: { says: 'Beat lightly, back into the fridge' },
   }),
   ingredient({
     id: 'silkenTofu',
@@ -58,11 +87,21 @@ export const TOFU_AND_EGG = [
     releasedShare: 0.05,
     sold: { unit: 'block', unitPlural: 'blocks', massG: 350, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { block: { label: '4 cm blocks', short: 'silken tofu', thicknessMm: 40, pieceG: 60 } },
+    cuts: {
+      block: {
+        label: '4 cm blocks',
+        short: 'silken tofu',
+        thicknessMm: 40,
+        pieceG: 60,
+        cooks: { simmered: plant(4, 7, 20, 25, 'it trembles, hot through') },
+      },
+    },
     replacements: [{ withIngredientId: 'daikon', keeps: 'mass', text: 'more daikon' }],
+    pack: pack('block', 350),
   }),
   ingredient({
     id: 'grilledTofu',
+    look: { glyph: 'grilled' },
     name: 'grilled tofu',
     nativeName: 'yaki-dofu',
     family: 'tofu',
@@ -73,7 +112,15 @@ export const TOFU_AND_EGG = [
     releasedShare: 0.03,
     sold: { unit: 'block', unitPlural: 'blocks', massG: 300, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { block: { label: '3 cm blocks', short: 'grilled tofu', thicknessMm: 25, pieceG: 38 } },
+    cuts: {
+      block: {
+        label: '3 cm blocks',
+        short: 'grilled tofu',
+        thicknessMm: 25,
+        pieceG: 38,
+        cooks: { simmered: plant(3, 5, 30, 25, 'hot through') },
+      },
+    },
     replacements: [{ withIngredientId: 'firmTofu', keeps: 'mass', text: 'firm tofu, browned in a dry pan' }],
   }),
   ingredient({
@@ -87,8 +134,17 @@ export const TOFU_AND_EGG = [
     settledDensityGPerMl: 0.7,
     sold: { unit: 'sheet', unitPlural: 'sheets', massG: 30, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { strip: { label: '2 cm strips, rinsed of oil', short: 'fried tofu strips', thicknessMm: 5, pieceG: 8 } },
+    cuts: {
+      strip: {
+        label: '2 cm strips, rinsed of oil',
+        short: 'fried tofu strips',
+        thicknessMm: 5,
+        pieceG: 8,
+        cooks: { simmered: plant(1, 3, 20, 25, 'soft and full') },
+      },
+    },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'thick fried tofu' }],
+    work: { says: 'Pour boiling water over it, press, cut in strips' },
   }),
   ingredient({
     id: 'soyMilk',
@@ -105,6 +161,8 @@ export const TOFU_AND_EGG = [
     perils: ['boilFully', 'cloudsAndSplits'],
     tint: { hex: '#f6efdc', strength: 0.01, clouds: 0.05 },
     replacements: [{ withIngredientId: 'milk', keeps: 'mass', text: 'milk; it splits as easily' }],
+    pack: pack('1 l carton', 1030),
+    poured: true,
   }),
   ingredient({
     id: 'soybean',
@@ -119,5 +177,6 @@ export const TOFU_AND_EGG = [
     replacements: [
       { withIngredientId: 'soyMilk', keeps: 'mass', ratio: 7, text: 'ready soy milk, seven times the weight' },
     ],
+    pack: pack('500 g bag', 500),
   }),
 ];

@@ -1,9 +1,12 @@
 import { byDifference, ingredient } from '../ingredient';
+import { HOUR, alone } from '../work';
+import { plant } from '../cooking';
 
 /** Leaves, roots and other vegetables, fresh and soured. */
 export const VEGETABLES = [
   ingredient({
     id: 'napaCabbage',
+    look: { glyph: 'cabbage', glaze: 'leaf-pale' },
     name: 'napa cabbage',
     nativeName: 'hakusai',
     family: 'leaf',
@@ -22,12 +25,44 @@ export const VEGETABLES = [
         thicknessMm: 8,
         pieceG: 15,
         partOfWhole: true,
+        cooks: { simmered: plant(5, 7, 14, 28, 'clear at the edges') },
       },
-      leaf: { label: 'leaves in large pieces', short: 'cabbage leaves', thicknessMm: 1, pieceG: 8, partOfWhole: true },
+      leaf: {
+        label: 'leaves in large pieces',
+        look: { glaze: 'leaf' },
+        short: 'cabbage leaves',
+        thicknessMm: 1,
+        pieceG: 8,
+        partOfWhole: true,
+        cooks: { simmered: plant(1, 2, 5, 25, 'collapsed and bright') },
+      },
+      wholeLeaf: {
+        label: 'inner leaves, whole',
+        short: 'cabbage leaves',
+        thicknessMm: 5,
+        pieceG: 45,
+        partOfWhole: true,
+        cooks: { simmered: plant(2, 4, 7, 28, 'clear and slumped by a third') },
+        work: { says: 'Root end off, leaves apart, washed and drained', minPer100G: 0.3 },
+      },
+      chunk: {
+        label: '5 cm chunks',
+        short: 'cabbage',
+        thicknessMm: 12,
+        pieceG: 60,
+        partOfWhole: true,
+        cooks: { simmered: plant(6, 8, 16, 28, 'clear at the edge') },
+        work: { says: 'Wash, cut in chunks', minPer100G: 0.3 },
+      },
+    },
+    work: {
+      says: 'Leaves apart, wash; stems on the slant, leaves in large pieces, in two bowls',
+      minPer100G: 0.5,
     },
   }),
   ingredient({
     id: 'carrot',
+    look: { glyph: 'blossom' },
     name: 'carrot',
     nativeName: 'ninjin',
     family: 'root',
@@ -38,10 +73,36 @@ export const VEGETABLES = [
     releasedShare: 0.1,
     sold: { unit: 'carrot', unitPlural: 'carrots', massG: 120, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { round: { label: '4 mm rounds', short: 'carrot', thicknessMm: 4, pieceG: 5 } },
+    cuts: {
+      round: {
+        label: '4 mm rounds',
+        short: 'carrot',
+        thicknessMm: 4,
+        pieceG: 5,
+        cooks: { simmered: plant(5, 7, 14, 28, 'a chopstick goes in with a little push') },
+      },
+      thin: {
+        label: '2 mm rounds',
+        short: 'carrot',
+        thicknessMm: 2.5,
+        pieceG: 3,
+        cooks: { simmered: plant(2, 3, 7, 28, 'it bends') },
+        work: { says: 'Peel, cut thin rounds', minPer100G: 1.4 },
+      },
+      blossom: {
+        label: '9 mm blossoms',
+        short: 'carrot',
+        thicknessMm: 9,
+        pieceG: 8,
+        cooks: { simmered: plant(8, 10, 18, 28, 'a stick goes through') },
+        work: { says: 'Peel, cut rounds, cut each to a blossom', minPer100G: 9, freshMin: 240 },
+      },
+    },
+    work: { says: 'Peel, cut rounds' },
   }),
   ingredient({
     id: 'daikon',
+    look: { glyph: 'halfMoon', glaze: 'root-pale' },
     name: 'daikon radish',
     nativeName: 'daikon',
     family: 'root',
@@ -54,9 +115,23 @@ export const VEGETABLES = [
     releasedShare: 0.13,
     kept: 'fridge',
     cuts: {
-      halfMoon: { label: '8 mm half-moons', short: 'daikon', thicknessMm: 8, pieceG: 20 },
-      grated: { label: 'grated, lightly pressed', short: 'daikon', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.95 },
+      halfMoon: {
+        label: '8 mm half-moons',
+        short: 'daikon',
+        thicknessMm: 8,
+        pieceG: 20,
+        cooks: { simmered: plant(9, 12, 25, 28, 'a chopstick goes through') },
+      },
+      grated: {
+        label: 'grated, lightly pressed',
+        short: 'daikon',
+        thicknessMm: 2,
+        pieceG: 5,
+        densityGPerMl: 0.95,
+        work: { says: 'Peel, grate, press lightly', minPer100G: 2.5, freshMin: 5, staleness: 5, keepsMin: 20 },
+      },
     },
+    work: { says: 'Peel thickly, halve, cut half-moons', minPer100G: 0.7 },
   }),
   ingredient({
     id: 'longOnion',
@@ -72,12 +147,31 @@ export const VEGETABLES = [
     sold: { unit: 'long onion', unitPlural: 'long onions', massG: 100, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
     cuts: {
-      slant: { label: '15 mm on the slant', short: 'long onion', thicknessMm: 15, pieceG: 9 },
+      slant: {
+        label: '15 mm on the slant',
+        short: 'long onion',
+        thicknessMm: 15,
+        pieceG: 9,
+        cooks: { simmered: plant(4, 5, 12, 25, 'soft, the layers slide') },
+      },
       minced: { label: 'minced', short: 'long onion', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.5 },
+      length: {
+        label: '5 cm lengths',
+        short: 'long onion',
+        thicknessMm: 18,
+        pieceG: 18,
+        cooks: {
+          simmered: plant(5, 7, 20, 25, 'soft, the layers slide'),
+          seared: plant(1, 2.5, 5, 25, 'brown on one face'),
+        },
+        work: { says: 'Trim, cut in lengths', minPer100G: 0.5 },
+      },
     },
+    work: { says: 'Trim, cut on the slant' },
   }),
   ingredient({
     id: 'scallion',
+    look: { glyph: 'ring' },
     name: 'scallion',
     nativeName: 'aonegi',
     family: 'allium',
@@ -87,10 +181,27 @@ export const VEGETABLES = [
     settledDensityGPerMl: 0.8,
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 100, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
-    cuts: { fine: { label: 'in fine rings', short: 'scallion', thicknessMm: 2, pieceG: 1, densityGPerMl: 0.35 } },
+    cuts: {
+      fine: {
+        label: 'in fine rings',
+        short: 'scallion',
+        thicknessMm: 2,
+        pieceG: 1,
+        densityGPerMl: 0.35,
+        cooks: { simmered: plant(0.25, 0.5, 3, 25, 'bright and just limp') },
+      },
+      length: {
+        label: '5 cm lengths',
+        short: 'scallion',
+        thicknessMm: 5,
+        pieceG: 4,
+        cooks: { simmered: plant(1.5, 2.5, 6, 25, 'limp and bright') },
+      },
+    },
   }),
   ingredient({
     id: 'mizuna',
+    look: { glyph: 'sprig' },
     name: 'mizuna greens',
     nativeName: 'mizuna',
     family: 'leaf',
@@ -100,7 +211,16 @@ export const VEGETABLES = [
     releasedShare: 0.2,
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 200, countable: true, smallestPart: 0.25 },
     kept: 'fridge',
-    cuts: { length: { label: '6 cm lengths', short: 'mizuna', thicknessMm: 2, pieceG: 4 } },
+    cuts: {
+      length: {
+        label: '6 cm lengths',
+        short: 'mizuna',
+        thicknessMm: 2,
+        pieceG: 4,
+        cooks: { simmered: plant(0.5, 0.75, 2, 25, 'limp but still green') },
+      },
+    },
+    work: { says: 'Wash, shake dry, cut in lengths', freshMin: 25, staleness: 1.4, keepsMin: 3 * HOUR },
   }),
   ingredient({
     id: 'onion',
@@ -116,13 +236,20 @@ export const VEGETABLES = [
     draws: { mostShare: 0.7, ratePerMin: 0.05, activationKJPerMol: 60, holdsWater: 0 },
     sold: { unit: 'onion', unitPlural: 'onions', massG: 180, countable: true, smallestPart: 0.5 },
     cuts: {
-      wedge: { label: '2 cm wedges', short: 'onion', thicknessMm: 20, pieceG: 25 },
+      wedge: {
+        label: '2 cm wedges',
+        short: 'onion',
+        thicknessMm: 20,
+        pieceG: 25,
+        cooks: { simmered: plant(8, 10, 20, 25, 'the layers part') },
+      },
       minced: { label: 'minced', short: 'onion', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.6 },
     },
     replacements: [{ withIngredientId: 'longOnion', keeps: 'mass', text: 'long onion' }],
   }),
   ingredient({
     id: 'chive',
+    look: { glyph: 'strand' },
     name: 'garlic chives',
     nativeName: 'nira',
     family: 'allium',
@@ -132,11 +259,20 @@ export const VEGETABLES = [
     releasedShare: 0.15,
     kept: 'fridge',
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 100, countable: true, smallestPart: 0.5 },
-    cuts: { length: { label: '5 cm lengths', short: 'garlic chives', thicknessMm: 2, pieceG: 3 } },
+    cuts: {
+      length: {
+        label: '5 cm lengths',
+        short: 'garlic chives',
+        thicknessMm: 2,
+        pieceG: 3,
+        cooks: { simmered: plant(0.3, 0.5, 1.5, 25, 'limp and bright') },
+      },
+    },
     replacements: [{ withIngredientId: 'scallion', keeps: 'mass', text: 'scallion' }],
   }),
   ingredient({
     id: 'spinach',
+    look: { glyph: 'sprig' },
     name: 'spinach',
     nativeName: 'horenso',
     family: 'leaf',
@@ -146,11 +282,20 @@ export const VEGETABLES = [
     releasedShare: 0.25,
     kept: 'fridge',
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 200, countable: true, smallestPart: 0.5 },
-    cuts: { length: { label: '6 cm lengths', short: 'spinach', thicknessMm: 2, pieceG: 6 } },
+    cuts: {
+      length: {
+        label: '6 cm lengths',
+        short: 'spinach',
+        thicknessMm: 2,
+        pieceG: 6,
+        cooks: { simmered: plant(0.4, 0.6, 1.5, 25, 'just limp') },
+      },
+    },
     replacements: [{ withIngredientId: 'mizuna', keeps: 'mass', text: 'mizuna' }],
   }),
   ingredient({
     id: 'garlandGreens',
+    look: { glyph: 'sprig' },
     name: 'garland chrysanthemum greens',
     nativeName: 'shungiku',
     family: 'leaf',
@@ -160,7 +305,15 @@ export const VEGETABLES = [
     releasedShare: 0.2,
     kept: 'fridge',
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 150, countable: true, smallestPart: 0.5 },
-    cuts: { length: { label: '6 cm lengths', short: 'garland greens', thicknessMm: 2, pieceG: 5 } },
+    cuts: {
+      length: {
+        label: '6 cm lengths',
+        short: 'garland greens',
+        thicknessMm: 2,
+        pieceG: 5,
+        cooks: { simmered: plant(0.3, 0.5, 1.5, 25, 'just limp') },
+      },
+    },
     replacements: [
       { withIngredientId: 'mizuna', keeps: 'mass', text: 'mizuna' },
       { withIngredientId: 'spinach', keeps: 'mass', text: 'spinach' },
@@ -177,11 +330,27 @@ export const VEGETABLES = [
     releasedShare: 0.2,
     kept: 'fridge',
     sold: { unit: 'head', unitPlural: 'heads', massG: 120, countable: true, smallestPart: 0.5 },
-    cuts: { quarter: { label: 'quartered lengthways', short: 'bok choy', thicknessMm: 12, pieceG: 30 } },
+    cuts: {
+      quarter: {
+        label: 'quartered lengthways',
+        short: 'bok choy',
+        thicknessMm: 12,
+        pieceG: 30,
+        cooks: { simmered: plant(2, 3, 5, 25, 'the stem is clear at the edge') },
+      },
+      leaf: {
+        label: 'leaves apart',
+        short: 'bok choy leaves',
+        thicknessMm: 3,
+        pieceG: 8,
+        cooks: { simmered: plant(0.8, 1.2, 3, 25, 'the stem is clear at the edge') },
+      },
+    },
     replacements: [{ withIngredientId: 'napaCabbage', keeps: 'mass', text: 'napa cabbage' }],
   }),
   ingredient({
     id: 'watercress',
+    look: { glyph: 'sprig' },
     name: 'water dropwort',
     nativeName: 'minari',
     family: 'leaf',
@@ -191,11 +360,20 @@ export const VEGETABLES = [
     releasedShare: 0.2,
     kept: 'fridge',
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 150, countable: true, smallestPart: 0.5 },
-    cuts: { length: { label: '6 cm lengths', short: 'dropwort', thicknessMm: 2, pieceG: 4 } },
+    cuts: {
+      length: {
+        label: '6 cm lengths',
+        short: 'dropwort',
+        thicknessMm: 2,
+        pieceG: 4,
+        cooks: { simmered: plant(0.4, 0.6, 1.5, 25, 'just limp') },
+      },
+    },
     replacements: [{ withIngredientId: 'mizuna', keeps: 'mass', text: 'mizuna' }],
   }),
   ingredient({
     id: 'perilla',
+    look: { glyph: 'leaf' },
     name: 'perilla leaves',
     nativeName: 'kkaennip',
     family: 'leaf',
@@ -204,11 +382,27 @@ export const VEGETABLES = [
     settledDensityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 30, countable: true, smallestPart: 0.5 },
-    cuts: { torn: { label: 'torn in two', short: 'perilla', thicknessMm: 1, pieceG: 1 } },
+    cuts: {
+      torn: {
+        label: 'torn in two',
+        short: 'perilla',
+        thicknessMm: 1,
+        pieceG: 1,
+        cooks: { simmered: plant(0.2, 0.5, 12, 25, 'limp') },
+      },
+      whole: {
+        label: 'whole, stalks off',
+        short: 'perilla',
+        thicknessMm: 1,
+        pieceG: 1,
+        cooks: { simmered: plant(0.2, 0.5, 12, 25, 'limp') },
+      },
+    },
     replacements: [{ withIngredientId: 'garlandGreens', keeps: 'mass', text: 'garland greens' }],
   }),
   ingredient({
     id: 'beanSprout',
+    look: { glyph: 'strand', glaze: 'leaf-pale' },
     name: 'soybean sprouts',
     nativeName: 'kongnamul',
     family: 'leaf',
@@ -220,8 +414,17 @@ export const VEGETABLES = [
     perils: ['cookThrough'],
     kept: 'fridge',
     sold: { unit: 'bag', unitPlural: 'bags', massG: 200, countable: true, smallestPart: 0.5 },
-    cuts: { whole: { label: 'roots pinched off', short: 'bean sprouts', thicknessMm: 3, pieceG: 1 } },
+    cuts: {
+      whole: {
+        label: 'roots pinched off',
+        short: 'bean sprouts',
+        thicknessMm: 3,
+        pieceG: 1,
+        cooks: { simmered: { ...plant(5, 6, 12, 25, 'no raw smell left'), safeMin: 5 } },
+      },
+    },
     replacements: [{ withIngredientId: 'napaCabbage', keeps: 'mass', text: 'napa cabbage stems' }],
+    work: { says: 'Wash, pinch the roots off', minPer100G: 2, bought: 'ready trimmed' },
   }),
   ingredient({
     id: 'whiteCabbage',
@@ -236,7 +439,15 @@ export const VEGETABLES = [
     releasedShare: 0.2,
     kept: 'fridge',
     sold: { unit: 'small head', unitPlural: 'small heads', massG: 1000, countable: true, smallestPart: 0.25 },
-    cuts: { torn: { label: 'torn in large pieces', short: 'cabbage', thicknessMm: 3, pieceG: 15 } },
+    cuts: {
+      torn: {
+        label: 'torn in large pieces',
+        short: 'cabbage',
+        thicknessMm: 3,
+        pieceG: 15,
+        cooks: { simmered: plant(5, 7, 15, 28, 'sweet, it bends') },
+      },
+    },
     replacements: [{ withIngredientId: 'napaCabbage', keeps: 'mass', text: 'napa cabbage' }],
   }),
   ingredient({
@@ -248,8 +459,22 @@ export const VEGETABLES = [
     composition: byDifference(81.7, 1.8, 0.1, 5.7, 0.9),
     releasedShare: 0.03,
     kept: 'fridge',
-    cuts: { shaved: { label: 'shaved, in water', short: 'burdock', thicknessMm: 2, pieceG: 2 } },
+    cuts: {
+      shaved: {
+        label: 'shaved, in water',
+        short: 'burdock',
+        thicknessMm: 2,
+        pieceG: 2,
+        cooks: { simmered: plant(2, 4, 12, 28, 'it bends') },
+      },
+    },
     replacements: [{ withIngredientId: 'carrot', keeps: 'mass', text: 'carrot' }],
+    work: {
+      says: 'Scrub, shave into water',
+      minPer100G: 2.5,
+      after: [alone('It stands in water', 5)],
+      keepsMin: 2 * HOUR,
+    },
   }),
   ingredient({
     id: 'lotusRoot',
@@ -260,8 +485,22 @@ export const VEGETABLES = [
     composition: byDifference(81.5, 1.9, 0.1, 2, 1),
     releasedShare: 0.03,
     kept: 'fridge',
-    cuts: { slice: { label: '5 mm slices, in water', short: 'lotus root', thicknessMm: 5, pieceG: 12 } },
+    cuts: {
+      slice: {
+        label: '5 mm slices, in water',
+        short: 'lotus root',
+        thicknessMm: 5,
+        pieceG: 12,
+        cooks: { simmered: plant(3, 5, 20, 28, 'clear at the edge, still crisp') },
+      },
+    },
     replacements: [{ withIngredientId: 'potato', keeps: 'mass', text: 'potato' }],
+    work: {
+      says: 'Peel, slice into water',
+      after: [alone('It stands in water', 10)],
+      staleness: 1,
+      keepsMin: 2 * HOUR,
+    },
   }),
   ingredient({
     id: 'taro',
@@ -272,8 +511,17 @@ export const VEGETABLES = [
     composition: byDifference(84.1, 1.5, 0.1, 2.3, 1.2),
     releasedShare: 0.02,
     kept: 'fridge',
-    cuts: { half: { label: 'halved', short: 'taro', thicknessMm: 30, pieceG: 35 } },
+    cuts: {
+      half: {
+        label: 'halved',
+        short: 'taro',
+        thicknessMm: 30,
+        pieceG: 35,
+        cooks: { simmered: plant(14, 17, 24, 28, 'a stick goes through') },
+      },
+    },
     replacements: [{ withIngredientId: 'potato', keeps: 'mass', text: 'potato' }],
+    work: { says: 'Peel, halve, rub with salt, rinse', minPer100G: 1.6 },
   }),
   ingredient({
     id: 'potato',
@@ -285,11 +533,20 @@ export const VEGETABLES = [
     releasedShare: 0.02,
     kept: 'fridge',
     sold: { unit: 'potato', unitPlural: 'potatoes', massG: 150, countable: true, smallestPart: 0.5 },
-    cuts: { slice: { label: '1 cm slices', short: 'potato', thicknessMm: 10, pieceG: 25 } },
+    cuts: {
+      slice: {
+        label: '1 cm slices',
+        short: 'potato',
+        thicknessMm: 10,
+        pieceG: 25,
+        cooks: { simmered: plant(7, 9, 13, 28, 'a stick goes through, the edges are whole') },
+      },
+    },
     replacements: [{ withIngredientId: 'taro', keeps: 'mass', text: 'taro' }],
   }),
   ingredient({
     id: 'sweetPotato',
+    section: 'vegetables',
     name: 'sweet potato',
     nativeName: 'satsumaimo',
     family: 'root',
@@ -297,11 +554,20 @@ export const VEGETABLES = [
     composition: byDifference(65.6, 1.2, 0.2, 2.2, 1),
     sweetnessPct: 6,
     releasedShare: 0.02,
-    cuts: { slice: { label: '1 cm slices', short: 'sweet potato', thicknessMm: 10, pieceG: 25 } },
+    cuts: {
+      slice: {
+        label: '1 cm slices',
+        short: 'sweet potato',
+        thicknessMm: 10,
+        pieceG: 25,
+        cooks: { simmered: plant(6, 8, 12, 28, 'a stick goes through, the edges are whole') },
+      },
+    },
     replacements: [{ withIngredientId: 'pumpkin', keeps: 'mass', text: 'pumpkin' }],
   }),
   ingredient({
     id: 'pumpkin',
+    section: 'vegetables',
     name: 'pumpkin',
     nativeName: 'kabocha',
     family: 'root',
@@ -309,11 +575,20 @@ export const VEGETABLES = [
     composition: byDifference(76.2, 1.9, 0.3, 3.5, 1),
     sweetnessPct: 6,
     releasedShare: 0.03,
-    cuts: { slice: { label: '8 mm slices', short: 'pumpkin', thicknessMm: 8, pieceG: 25 } },
+    cuts: {
+      slice: {
+        label: '8 mm slices',
+        short: 'pumpkin',
+        thicknessMm: 8,
+        pieceG: 25,
+        cooks: { simmered: plant(5, 7, 10, 28, 'a stick goes through, the edges are whole') },
+      },
+    },
     replacements: [{ withIngredientId: 'sweetPotato', keeps: 'mass', text: 'sweet potato' }],
   }),
   ingredient({
     id: 'turnip',
+    look: { glaze: 'root-pale' },
     name: 'turnip',
     nativeName: 'kabu',
     family: 'root',
@@ -322,7 +597,15 @@ export const VEGETABLES = [
     sweetnessPct: 2.5,
     releasedShare: 0.08,
     kept: 'fridge',
-    cuts: { wedge: { label: 'wedges', short: 'turnip', thicknessMm: 20, pieceG: 20 } },
+    cuts: {
+      wedge: {
+        label: 'wedges',
+        short: 'turnip',
+        thicknessMm: 20,
+        pieceG: 20,
+        cooks: { simmered: plant(7, 9, 14, 28, 'a stick goes through') },
+      },
+    },
     replacements: [{ withIngredientId: 'daikon', keeps: 'mass', text: 'daikon' }],
   }),
   ingredient({
@@ -337,8 +620,17 @@ export const VEGETABLES = [
     draws: { mostShare: 0.5, ratePerMin: 0.04, activationKJPerMol: 60, holdsWater: 0 },
     kept: 'fridge',
     sold: { unit: 'cob', unitPlural: 'cobs', massG: 250, countable: true, smallestPart: 0.5 },
-    cuts: { disc: { label: '2 cm discs', short: 'sweetcorn', thicknessMm: 20, pieceG: 40 } },
+    cuts: {
+      disc: {
+        label: '2 cm discs',
+        short: 'sweetcorn',
+        thicknessMm: 20,
+        pieceG: 40,
+        cooks: { simmered: plant(5, 7, 15, 28, 'bright yellow') },
+      },
+    },
     replacements: [{ withIngredientId: 'carrot', keeps: 'mass', text: 'carrot' }],
+    section: 'vegetables',
   }),
   ingredient({
     id: 'tomato',
@@ -354,8 +646,17 @@ export const VEGETABLES = [
     tint: { hex: '#e2603c', strength: 0.03 },
     kept: 'fridge',
     sold: { unit: 'tomato', unitPlural: 'tomatoes', massG: 120, countable: true, smallestPart: 0.5 },
-    cuts: { wedge: { label: 'wedges, skinned', short: 'tomato', thicknessMm: 25, pieceG: 30 } },
+    cuts: {
+      wedge: {
+        label: 'wedges, skinned',
+        short: 'tomato',
+        thicknessMm: 25,
+        pieceG: 30,
+        cooks: { simmered: plant(2, 3, 6, 25, 'it softens at the edge') },
+      },
+    },
     replacements: [{ withIngredientId: 'napaCabbage', keeps: 'mass', text: 'napa cabbage' }],
+    work: { says: 'Skin and cut in wedges', minPer100G: 1.2 },
   }),
   ingredient({
     id: 'courgette',
@@ -367,7 +668,15 @@ export const VEGETABLES = [
     releasedShare: 0.12,
     kept: 'fridge',
     sold: { unit: 'courgette', unitPlural: 'courgettes', massG: 200, countable: true, smallestPart: 0.5 },
-    cuts: { halfMoon: { label: '8 mm half-moons', short: 'courgette', thicknessMm: 8, pieceG: 10 } },
+    cuts: {
+      halfMoon: {
+        label: '8 mm half-moons',
+        short: 'courgette',
+        thicknessMm: 8,
+        pieceG: 10,
+        cooks: { simmered: plant(2, 3, 5, 25, 'the edge is clear') },
+      },
+    },
     replacements: [{ withIngredientId: 'turnip', keeps: 'mass', text: 'turnip' }],
   }),
   ingredient({
@@ -379,7 +688,15 @@ export const VEGETABLES = [
     composition: byDifference(89.9, 3.5, 0.2, 3.3, 0.5),
     glutamatePct: 0.01,
     kept: 'fridge',
-    cuts: { slice: { label: '4 mm slices', short: 'bamboo shoot', thicknessMm: 4, pieceG: 10 } },
+    cuts: {
+      slice: {
+        label: '4 mm slices',
+        short: 'bamboo shoot',
+        thicknessMm: 4,
+        pieceG: 10,
+        cooks: { simmered: plant(2, 4, 20, 28, 'hot through') },
+      },
+    },
     replacements: [{ withIngredientId: 'lotusRoot', keeps: 'mass', text: 'lotus root' }],
   }),
   ingredient({
@@ -398,7 +715,15 @@ export const VEGETABLES = [
     densityGPerMl: 0.9,
     tint: { hex: '#d9482b', strength: 0.05, clouds: 0.01 },
     kept: 'fridge',
-    cuts: { square: { label: '3 cm squares', short: 'kimchi', thicknessMm: 4, pieceG: 8 } },
+    cuts: {
+      square: {
+        label: '3 cm squares',
+        short: 'kimchi',
+        thicknessMm: 4,
+        pieceG: 8,
+        cooks: { simmered: plant(5, 8, 40, 25, 'soft') },
+      },
+    },
     replacements: [
       { withIngredientId: 'souredCabbage', keeps: 'mass', text: 'soured cabbage and a spoon of chilli flakes' },
     ],
@@ -415,7 +740,16 @@ export const VEGETABLES = [
     glutamatePct: 0.1,
     densityGPerMl: 0.9,
     kept: 'fridge',
-    cuts: { shred: { label: 'rinsed, wrung, in shreds', short: 'soured cabbage', thicknessMm: 2, pieceG: 3 } },
+    cuts: {
+      shred: {
+        label: 'rinsed, wrung, in shreds',
+        short: 'soured cabbage',
+        thicknessMm: 2,
+        pieceG: 3,
+        cooks: { simmered: plant(6, 10, 50, 25, 'soft, the sourness rounder') },
+      },
+    },
     replacements: [{ withIngredientId: 'kimchi', keeps: 'mass', text: 'kimchi, rinsed; a little hot' }],
+    work: { says: 'Rinse, wring, shred', minPer100G: 1 },
   }),
 ];

@@ -1,15 +1,18 @@
+import { schoolOf } from '../school';
 import type { Style } from '../style';
 import { CLEAR_CHICKEN } from './clearChicken';
+import { CLEAR_DUCK_SWISH } from './clearDuckSwish';
+import { LAYERED_BEEF_CABBAGE } from './layeredBeefCabbage';
+import { SUKIYAKI_EAST } from './sukiyakiEast';
 
-export const STYLES: readonly Style[] = [CLEAR_CHICKEN];
+export const STYLES: readonly Style[] = [CLEAR_CHICKEN, SUKIYAKI_EAST, LAYERED_BEEF_CABBAGE, CLEAR_DUCK_SWISH];
 
 /** The style with this id, or undefined. */
 export const styleById = (id: string): Style | undefined => STYLES.find((style) => style.id === id);
 
-/** The school that an evening follows for one question: the cook's choice, or else the usual one. */
-export function chosenSchool(style: Style, schools: Record<string, string>, choiceId: string): string {
-  const choice = style.schools.find((one) => one.id === choiceId);
-  if (!choice) throw new RangeError(`${style.id} has no schools of "${choiceId}"`);
-  const wanted = schools[choiceId];
-  return choice.options.some((one) => one.id === wanted) ? (wanted as string) : choice.usual;
-}
+/** The schools that are followed for the questions of a style. */
+export const schoolsOfStyle = (
+  style: Style,
+  chosen: Readonly<Record<string, string>>,
+): Readonly<Record<string, string>> =>
+  Object.fromEntries(style.schools.map((choice) => [choice.id, schoolOf(choice, chosen)]));

@@ -1,7 +1,9 @@
-import type { Evening, Liquid, Units } from '@elixa/contract';
+import type { Liquid, Units } from '@elixa/contract';
 import { ingredientById } from '../../catalogue/ingredients';
-import { BOARD_ORDER, prepWorkOf, type PrepStep, type PrepWork } from '../../catalogue/prepWork';
+import { prepWorkOf } from '../../catalogue/prepWork';
+import { BOARD_ORDER, type PrepStep, type PrepWork } from '../../catalogue/work';
 import type { Helping } from '../../diners/helpings';
+import type { Menu } from '../../evening/menu';
 import { showMeasure } from '../../measures/showMeasure';
 import type { Lag } from '../problem';
 import { LONG_WAIT_MIN } from './liquids';
@@ -81,8 +83,7 @@ function partsOf(thing: Thing, work: PrepWork, pace: number): Part[] {
  * @param firstOf the first piece of work of each liquid, which a marinade's meat comes before
  */
 export function foodWork(
-  evening: Evening,
-  food: readonly Helping[],
+  { evening, food, marinades }: Menu,
   liquids: readonly Liquid[],
   leadMin: number,
   firstOf: ReadonlyMap<string, string>,
@@ -123,34 +124,34 @@ export function foodWork(
               : 'It keeps least if done late',
       };
     });
-  const marinades = liquids.filter((liquid) => liquid.kind === 'marinade');
-  const main = mainOf(food, works);
-  const lags: Lag[] = marinades.flatMap((marinade) =>
-    main ? [{ before: main.id, after: firstOf.get(marinade.id) ?? marinade.id, leastMin: 0 }] : [],
-  );
+  const laid = liquids
+    .filter((liquid) => liquid.kind === 'marinade')
+    .flatMap((liquid) => {
+      const formula = [...marinades.keys()].find((one) => one.id === liquid.formulaId);
+      const ids = new Set((formula && marinades.get(formula))?.map((one) => one.ingredientId));
+      return works.filter((work) => ids.has(work.id)).map((work) => ({ work, liquid }));
+    });
+  const lags: Lag[] = laid.map(({ work, liquid }) => ({
+    before: work.id,
+    after: firstOf.get(liquid.id) ?? liquid.id,
+    leastMin: 0,
+  }));
   // What lies in a marinade is cut before the vegetables, so that they do not wait with it; the board is washed twice then.
-  const liesMin = Math.max(0, ...marinades.flatMap((one) => one.steps.map(waitsMin)));
-  const apart: Partial<Work> = {
+  const liesMin = (work: Work) =>
+    Math.max(0, ...laid.filter((one) => one.work === work).flatMap(({ liquid }) => liquid.steps.map(waitsMin)));
+  const apart = (work: Work): Partial<Work> => ({
     boardApart: true,
     staleness: 0,
     endsWithinMin: undefined,
-    early: liesMin >= LONG_WAIT_MIN,
-  };
+    early: liesMin(work) >= LONG_WAIT_MIN,
+  });
   const all = withBoardWashed(
-    works.map((work) => (work === main && liesMin >= WORTH_APART_MIN ? { ...withWash(work), ...apart } : work)),
+    works.map((work) => (liesMin(work) >= WORTH_APART_MIN ? { ...withWash(work), ...apart(work) } : work)),
   );
   return { works: [...all, ...washApart(all)], lags: [...lags, ...washLags(all)] };
 }
 
 const waitsMin = ({ attended, durationS }: Liquid['steps'][number]) => (attended ? 0 : durationS / 60);
-
-/** What a marinade lies on: the most of the meat, poultry or fish. */
-function mainOf(food: readonly Helping[], works: readonly Work[]): Work | undefined {
-  const most = food
-    .filter((one) => ['poultry', 'meat', 'fish', 'shellfish'].includes(ingredientById(one.ingredientId).family))
-    .reduce<Helping | undefined>((best, one) => (!best || one.massG > best.massG ? one : best), undefined);
-  return works.find((work) => work.id === most?.ingredientId);
-}
 
 const washPart = (fromMin: number): Part => ({
   id: 'wash',

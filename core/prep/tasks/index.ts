@@ -1,5 +1,5 @@
 import type { Evening, Liquid, Simmer } from '@elixa/contract';
-import type { Helping } from '../../diners/helpings';
+import type { Menu } from '../../evening/menu';
 import type { Capacities, PrepProblem } from '../problem';
 import { boardOrder, foodWork } from './food';
 import { liquidWork } from './liquids';
@@ -7,8 +7,7 @@ import { leadOf, tableWork } from './table';
 import { lengthOf, withFirst, type Work } from './work';
 
 export interface PrepQuestion {
-  evening: Evening;
-  food: readonly Helping[];
+  menu: Menu;
   liquids: readonly Liquid[];
   simmer: Simmer;
 }
@@ -39,10 +38,11 @@ export interface EveningWork extends PrepProblem {
  * Everything that has to be done before people sit down, as it follows from the evening: every soak, cut, broth, dip and
  * marinade, the table, the counter and the first round, with what waits for what and what it occupies.
  */
-export function workOf({ evening, food, liquids, simmer }: PrepQuestion): EveningWork {
+export function workOf({ menu, liquids, simmer }: PrepQuestion): EveningWork {
+  const { evening } = menu;
   const leadMin = leadOf(simmer);
   const forLiquids = liquidWork(liquids, leadMin);
-  const forFood = foodWork(evening, food, liquids, leadMin, forLiquids.firstOf);
+  const forFood = foodWork(menu, liquids, leadMin, forLiquids.firstOf);
   const beforeCheck = [...forLiquids.works, ...forFood.works]
     .filter((work) => work.endsBeforeMin >= leadMin && !work.early)
     .map((work) => work.id);

@@ -1,5 +1,5 @@
 import type { PrepTask } from '@elixa/contract';
-import type { BoardStage } from '../../catalogue/prepWork';
+import type { BoardStage } from '../../catalogue/work';
 import type { Block, Lag, Resource, Segment } from '../problem';
 
 /** A part of a piece of work, with what is done in it. */

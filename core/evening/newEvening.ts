@@ -1,7 +1,7 @@
 import { EVENING_SCHEMA_VERSION, type Diner, type Evening, type Units } from '@elixa/contract';
-import { HEAT_SOURCES } from './catalogue/heatSources';
-import { STYLES } from './catalogue/styles';
-import { VESSELS } from './catalogue/vessels';
+import { HEAT_SOURCES } from '../catalogue/heatSources';
+import { STYLES } from '../catalogue/styles';
+import { VESSELS } from '../catalogue/vessels';
 
 /**
  * A valid evening to start from: the first style, pot and burner of the catalogue, two regular guests.
@@ -23,7 +23,7 @@ export function newEvening(
     vessel: VESSELS[0]!,
     heatSource: HEAT_SOURCES[0]!,
     style: { id: style.id, schools: Object.fromEntries(style.schools.map((one) => [one.id, one.usual])) },
-    service: style.usualService,
+    service: style.services[0],
     choices: { swaps: [], leaveOut: [] },
     overrides: {},
     ...given,

@@ -1,19 +1,12 @@
 import { allergenSchema, type Evening, type FieldError } from '@elixa/contract';
-import { FORMULAS, formulaById } from './catalogue/formulas';
-import type { FormulaKind } from './catalogue/formula';
-import { hasIngredient, ingredientById } from './catalogue/ingredients';
-import type { Style } from './catalogue/style';
-import { STYLES, styleById } from './catalogue/styles';
-import { chosenLiquids, everyLiquid } from './formula/chosenLiquids';
-import { holdsBoil, leastPowerW } from './heat/burner';
-
-/** A document that has the right shape but asks for something that does not exist. */
-export class EveningError extends Error {
-  constructor(readonly errors: FieldError[]) {
-    super(errors.map((one) => `${one.field}: ${one.message}. ${one.fix}`).join('\n'));
-    this.name = 'EveningError';
-  }
-}
+import { finishById, NO_FINISH } from '../catalogue/finishes';
+import { FORMULAS, formulaById } from '../catalogue/formulas';
+import type { FormulaKind } from '../catalogue/formula';
+import { hasIngredient, ingredientById } from '../catalogue/ingredients';
+import type { Style } from '../catalogue/style';
+import { STYLES, styleById } from '../catalogue/styles';
+import { chosenLiquids, everyLiquid } from '../formula/chosenLiquids';
+import { holdsBoil, leastPowerW } from '../heat/burner';
 
 const list = (values: readonly string[]) => values.join(', ');
 
@@ -51,10 +44,11 @@ const KINDS: Record<'broth' | 'sauces' | 'ahead', readonly FormulaKind[]> = {
 
 /** Formulas that do not exist, or are of another kind than their place asks for. */
 function liquidFaults(evening: Evening): FieldError[] {
-  const { broth, otherHalf, sauces = [], ahead = [] } = evening.choices.liquids ?? {};
+  const { broth, otherHalf, letDown, sauces = [], ahead = [] } = evening.choices.liquids ?? {};
   const asked = [
     ...(broth === undefined ? [] : [{ field: 'broth', id: broth, kinds: KINDS.broth }]),
     ...(otherHalf === undefined ? [] : [{ field: 'otherHalf', id: otherHalf, kinds: KINDS.broth }]),
+    ...(letDown === undefined ? [] : [{ field: 'letDown', id: letDown, kinds: KINDS.broth }]),
     ...sauces.map((id, index) => ({ field: `sauces[${index}]`, id, kinds: KINDS.sauces })),
     ...ahead.map((id, index) => ({ field: `ahead[${index}]`, id, kinds: KINDS.ahead })),
   ];
@@ -91,7 +85,8 @@ function liquidFaults(evening: Evening): FieldError[] {
 
 function usedIngredientIds(evening: Evening, style: Style): Set<string> {
   const parts = everyLiquid(chosenLiquids(evening, style)).flatMap((formula) => formula.parts);
-  return new Set([...style.items, ...parts].map((one) => one.ingredientId));
+  const finishes = style.finishIds.flatMap((id) => finishById(id)?.slots ?? []);
+  return new Set([...style.slots, ...finishes, ...parts].map((one) => one.ingredientId));
 }
 
 /** A swap or an omission may stay in the document while another broth is chosen that does not ask for it. */
@@ -213,11 +208,21 @@ function boilFaults({ heatSource, vessel, place }: Evening): FieldError[] {
   ];
 }
 
-/**
- * What an evening of the right shape asks for that cannot be had.
- * @returns field, message and fix of each fault; empty when the evening can be planned
- */
-export function checkEvening(evening: Evening): FieldError[] {
+/** A finish that the style does not have. */
+function finishFaults({ choices }: Evening, style: Style): FieldError[] {
+  const { finish } = choices;
+  if (finish === undefined || finish === NO_FINISH || style.finishIds.includes(finish)) return [];
+  return [
+    {
+      field: 'choices.finish',
+      message: `${style.name} does not end with "${finish}"`,
+      fix: `Use one of: ${list([...style.finishIds, NO_FINISH])}.`,
+    },
+  ];
+}
+
+/** Faults that show before anything is looked up for the guests. */
+export function documentFaults(evening: Evening): FieldError[] {
   const style = styleById(evening.style.id);
   if (!style) {
     return [
@@ -238,25 +243,13 @@ export function checkEvening(evening: Evening): FieldError[] {
     ...aboutLiquidFaults(evening),
     ...kitchenFaults(evening),
     ...boilFaults(evening),
+    ...finishFaults(evening, style),
   ];
   if (!style.services.includes(evening.service)) {
     faults.push({
       field: 'service',
       message: `${style.name} is not eaten that way`,
       fix: `Use one of: ${list(style.services)}.`,
-    });
-  }
-  const everythingOut = style.items
-    .filter((item) => item.purpose === 'pot')
-    .every(
-      ({ ingredientId }) =>
-        evening.choices.leaveOut.includes(ingredientId) || evening.overrides.gramsPerHead?.[ingredientId] === 0,
-    );
-  if (everythingOut) {
-    faults.push({
-      field: 'choices.leaveOut',
-      message: 'Nothing is left to cook',
-      fix: 'Put something back into the pot.',
     });
   }
   return faults;

@@ -1,8 +1,6 @@
 import fc from 'fast-check';
 import { VESSELS } from '../catalogue/vessels';
-import { CLEAR_CHICKEN } from '../catalogue/styles/clearChicken';
-import { helpings } from '../diners/helpings';
-import { seatTable } from '../diners/table';
+import { resolveMenu } from '../evening/resolveMenu';
 import { eveningFor } from '../testing/household';
 import { arrange } from './arrange';
 import { brothAtLevel } from './level';
@@ -11,9 +9,10 @@ import { heightAtMm, radiusAtMm, usableVolumeMl, volumeBelowMl } from './vesselS
 
 const clay = VESSELS.find((one) => one.id === 'clay28')!;
 const food = (count: number) => {
-  const evening = eveningFor(count);
-  return helpings(evening, CLEAR_CHICKEN, seatTable(evening, CLEAR_CHICKEN)).filter((one) => one.purpose === 'pot');
+  return resolveMenu(eveningFor(count)).menu!.food.filter((one) => one.purpose === 'pot');
 };
+
+const covering = (heads: number) => ({ pour: { kind: 'cover', at: 'warm' } as const, heads });
 
 describe('the shape of a pot', () => {
   it.each(VESSELS)('holds what it is said to hold: $name', (vessel) => {
@@ -55,18 +54,22 @@ describe('the fit', () => {
     for (let count = 1; count <= 24; count += 1) {
       for (const vessel of VESSELS) {
         const pieces = food(count);
-        const fit = fitPot(vessel, pieces, count * 300);
+        const fit = fitPot(vessel, pieces, count * 300, covering(count));
         expect(fit.potBrothMl + fit.solidsMl / fit.rounds).toBeLessThanOrEqual(fit.usableMl + 1e-6);
         expect(fit.potBrothMl + fit.reserveMl).toBeCloseTo(count * 300, 6);
-        expect(fit.solidsMl / fit.rounds).toBeLessThanOrEqual(fit.usableMl * (1 - LEAST_LIQUID_SHARE) + 1e-6);
+        expect(fit.solidsMl / fit.rounds).toBeLessThanOrEqual(fit.usableMl * (1 - LEAST_LIQUID_SHARE.cover) + 1e-6);
       }
     }
   });
 
   it('cooks for more guests in more rounds, and in fewer in a larger pot', () => {
-    expect(fitPot(clay, food(7), 2100).rounds).toBeGreaterThan(fitPot(clay, food(2), 600).rounds);
+    expect(fitPot(clay, food(7), 2100, covering(7)).rounds).toBeGreaterThan(
+      fitPot(clay, food(2), 600, covering(2)).rounds,
+    );
     const large = { ...clay, innerDepthMm: 160, rimVolumeMl: 8000 };
-    expect(fitPot(large, food(7), 2100).rounds).toBeLessThan(fitPot(clay, food(7), 2100).rounds);
+    expect(fitPot(large, food(7), 2100, covering(7)).rounds).toBeLessThan(
+      fitPot(clay, food(7), 2100, covering(7)).rounds,
+    );
   });
 });
 

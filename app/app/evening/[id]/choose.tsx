@@ -1,0 +1,1 @@
+export { ChooseScreen as default } from '@/features/choose/ChooseScreen';

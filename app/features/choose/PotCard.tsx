@@ -1,0 +1,76 @@
+import type { Evening } from '@elixa/contract';
+import type { PotPreview, Style } from '@elixa/core';
+import { Pressable, View } from 'react-native';
+import { classes } from '@/ui/classes';
+import { Check, Info, TriangleAlert } from '@/ui/icons';
+import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { Body, Heading, Small } from '@/ui/Text';
+import { guestVerdict, timeWords, vesselVerdict, type Verdict } from './potWords';
+
+const ICON = { good: Check, warn: Info, bad: TriangleAlert } as const;
+const COLOUR = { good: 'rgb(var(--moss))', warn: 'rgb(var(--soft))', bad: 'rgb(var(--ember))' } as const;
+
+function VerdictLine({ tone, says }: Verdict) {
+  const Icon = ICON[tone];
+  return (
+    <View className="flex-row gap-2">
+      <View className="pt-0.5">
+        <Icon size={18} color={COLOUR[tone]} aria-hidden />
+      </View>
+      <Small className="min-w-0 flex-1">{says}</Small>
+    </View>
+  );
+}
+
+interface Props {
+  style: Style;
+  evening: Evening;
+  preview?: PotPreview;
+  chosen: boolean;
+  keys: object;
+  onChoose(): void;
+}
+
+/** One pot: how it looks, what it is like, how long it takes tonight and whether it suits. */
+export function PotCard({ style, evening, preview, chosen, keys, onChoose }: Props) {
+  const vessel = preview && vesselVerdict(preview, evening);
+  const guests = preview && guestVerdict(preview);
+  const time = preview && timeWords(preview);
+  return (
+    <Pressable
+      {...keys}
+      role="radio"
+      aria-checked={chosen}
+      aria-label={[style.name, style.says, time, vessel?.says, guests?.says].filter(Boolean).join(' ')}
+      onPress={onChoose}
+      className={classes(
+        'flex-row flex-wrap gap-3 rounded-2xl border-2 p-4 sm:gap-4',
+        chosen ? 'border-iron bg-sheet' : 'border-line',
+      )}
+    >
+      <View className="w-28 grow-0 self-start sm:w-40">
+        <PotFromAbove
+          vessel={preview?.vessel ?? evening.vessel}
+          sectors={preview?.sectors ?? []}
+          sauce={preview?.sauce}
+        />
+      </View>
+      <View className="min-w-[9.5rem] flex-1 gap-2">
+        <View className="flex-row items-start justify-between gap-2">
+          <Heading level={3} className="min-w-0 flex-1">
+            {style.name}
+          </Heading>
+          {chosen ? (
+            <View className="h-7 w-7 items-center justify-center rounded-full bg-iron">
+              <Check size={18} color="rgb(var(--on-iron))" aria-hidden />
+            </View>
+          ) : null}
+        </View>
+        <Body>{style.says}</Body>
+        <Body className="font-semibold">{time ?? 'Working out how long it takes…'}</Body>
+        {vessel ? <VerdictLine {...vessel} /> : null}
+        {guests ? <VerdictLine {...guests} /> : null}
+      </View>
+    </Pressable>
+  );
+}

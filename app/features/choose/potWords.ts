@@ -1,0 +1,37 @@
+import type { Evening } from '@elixa/contract';
+import type { PotPreview } from '@elixa/core';
+import { lasting } from '@/ui/time';
+
+const andList = (words: readonly string[]) =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+
+/** How long it takes tonight. */
+export function timeWords({ spanS, toFirstFoodS }: PotPreview): string {
+  if (spanS === undefined || toFirstFoodS === undefined) return '';
+  return `${lasting(spanS)} from the first cut, ${lasting(toFirstFoodS)} of it at the burner`;
+}
+
+export interface Verdict {
+  tone: 'good' | 'warn' | 'bad';
+  says: string;
+}
+
+/** Whether it suits the pot in the house, with the reason. */
+export function vesselVerdict({ suits, vessel, fillings, fault }: PotPreview, evening: Evening): Verdict {
+  const own = evening.vessel.name;
+  if (suits.verdict === 'refused') {
+    const instead = vessel.id === evening.vessel.id ? '' : ` The ${vessel.name} would do.`;
+    return { tone: 'bad', says: `Not in the ${own}. ${suits.because[0]}.${instead}` };
+  }
+  if (fault) return { tone: 'bad', says: `${fault}.` };
+  const times = fillings && fillings > 1 ? `, filled ${fillings === 2 ? 'twice' : `${fillings} times`}` : '';
+  if (suits.verdict === 'awkward') return { tone: 'warn', says: `In the ${own}${times}. ${suits.because.join('. ')}.` };
+  return { tone: 'good', says: `Suits the ${own}${times}.` };
+}
+
+/** Whether it suits the guests. */
+export function guestVerdict({ notFor, sectors }: PotPreview): Verdict | undefined {
+  if (sectors.length === 0) return undefined;
+  if (notFor.length === 0) return { tone: 'good', says: 'Everybody can eat all of it.' };
+  return { tone: 'warn', says: `Something has to be settled for ${andList(notFor)}.` };
+}

@@ -1,0 +1,95 @@
+import type { Evening, PotPlan, SimmerPiece } from '@elixa/contract';
+import { shortName } from '@elixa/core';
+import { View } from 'react-native';
+import { useAppDispatch, useAppSelector } from '@/store';
+import { timerStarted, timerStopped } from '@/features/timers/timersSlice';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Page';
+import { PieceSwatch } from '@/ui/pot/PieceSwatch';
+import { Body, Small } from '@/ui/Text';
+import { useNow } from './useNow';
+
+interface Props {
+  evening: Evening;
+  plan: PotPlan;
+  /** The pot stands on the table and simmers. */
+  open: boolean;
+}
+
+/** Seconds are counted up to a whole five: nobody counts finer with a slice in the chopsticks. */
+const secondsFor = (piece: SimmerPiece) => Math.ceil(piece.bestS / 5) * 5;
+
+/** Slices that each guest holds in the broth: their seconds, their sign, and a clock for each guest that starts at a tap. */
+export function SwishTimers({ evening, plan, open }: Props) {
+  const slices = plan.simmer.pieces.filter((piece) => piece.way === 'swished');
+  if (!open || slices.length === 0) return null;
+  return (
+    <Section title="Hold a slice in the broth">
+      {slices.map((piece) => (
+        <Slice key={piece.id} piece={piece} evening={evening} />
+      ))}
+    </Section>
+  );
+}
+
+function Slice({ piece, evening }: { piece: SimmerPiece; evening: Evening }) {
+  const name = shortName(piece.ingredientId, piece.cut);
+  return (
+    <View className="gap-3 border-t border-line pt-3">
+      <View className="flex-row items-center gap-3">
+        <PieceSwatch ingredientId={piece.ingredientId} cut={piece.cut} />
+        <View className="min-w-0 flex-1">
+          <Body className="text-lg font-semibold">
+            {name}: {secondsFor(piece)} seconds
+          </Body>
+          <Small>Until it is {piece.sign}. Its own chopsticks for raw slices, never let it go.</Small>
+        </View>
+      </View>
+      <View className="flex-row flex-wrap gap-2">
+        {evening.diners.map((diner) => (
+          <GuestTimer key={diner.name} guest={diner.name} piece={piece} name={name} eveningId={evening.id} />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+interface GuestProps {
+  guest: string;
+  piece: SimmerPiece;
+  name: string;
+  eveningId: string;
+}
+
+/** One guest's slice: a tap starts it, another takes it out; any guest may, and several run at once. */
+function GuestTimer({ guest, piece, name, eveningId }: GuestProps) {
+  const dispatch = useAppDispatch();
+  const id = `${eveningId}/${piece.id}/${guest}`;
+  const timer = useAppSelector((state) => state.timers[id]);
+  const now = useNow(timer !== undefined);
+  const leftS = timer ? Math.ceil((timer.endsAtMs - now) / 1000) : undefined;
+  const start = () =>
+    dispatch(
+      timerStarted({
+        id,
+        eveningId,
+        says: `${guest}: ${name} out`,
+        endsAtMs: Date.now() + secondsFor(piece) * 1000,
+        inPlace: true,
+      }),
+    );
+  const state = leftS === undefined ? 'start' : leftS > 0 ? `${leftS} s` : 'look, and out';
+  return (
+    <Button
+      look={leftS === undefined ? 'plain' : leftS > 0 ? 'main' : 'ember'}
+      className="min-h-main"
+      label={`${guest}: ${state}`}
+      aria-label={
+        leftS === undefined
+          ? `${guest} holds a slice of ${name}`
+          : `${guest}: ${leftS > 0 ? `${leftS} seconds` : 'out'}`
+      }
+      onPress={leftS === undefined ? start : () => dispatch(timerStopped(id))}
+    />
+  );
+}

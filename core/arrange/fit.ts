@@ -1,0 +1,121 @@
+import type { Vessel } from '@elixa/contract';
+import type { Pour } from '../catalogue/style';
+import { ingredientById } from '../catalogue/ingredients';
+import { ASIDE_PANS } from '../catalogue/vessels';
+import type { Helping } from '../diners/helpings';
+import { headroomMm, usableVolumeMl, volumeBelowMl } from './vesselShape';
+
+/**
+ * Least share of a filled pot that is liquid, by the way it is poured: the gaps between loose pieces (kitchen estimate,
+ * 0.3-0.4), fewer where things stand packed or lie in a shallow pan and are not to be covered (0.1-0.25).
+ */
+export const LEAST_LIQUID_SHARE: Record<Pour['kind'], number> = {
+  cover: 0.35,
+  underTop: 0.3,
+  share: 0.15,
+  ladles: 0.2,
+  none: 0.1,
+};
+
+/** What a pan is poured, and for how many. */
+export interface Poured {
+  pour: Pour;
+  heads: number;
+}
+
+/** Volume of food as it settles under the broth, in ml. */
+export function settledVolumeMl(helpings: readonly Helping[]): number {
+  return helpings.reduce((sum, one) => sum + one.massG / ingredientById(one.ingredientId).settledDensityGPerMl, 0);
+}
+
+/** Rounds that so much food has to be cooked in, so that enough of the filled pot stays liquid. */
+export const roundsFor = (solidsMl: number, usableMl: number, { kind }: Pour) =>
+  Math.max(1, Math.ceil(solidsMl / (usableMl * (1 - LEAST_LIQUID_SHARE[kind])) - 1e-9));
+
+/** How one pan is filled in each of the rounds. */
+export interface PanFit {
+  vessel: Vessel;
+  usableMl: number;
+  /** All of the food, over all rounds. */
+  solidsMl: number;
+  potBrothMl: number;
+  reserveMl: number;
+  /** What the gaps between the food of one round take, where it is to be covered: with less it stands out of the broth. */
+  coveringMl: number;
+}
+
+export interface Fit extends PanFit {
+  rounds: number;
+  /** The pan of those who eat apart. */
+  aside?: PanFit;
+}
+
+/** Liquid that stands a share of the way up the food, between it, and no less than keeps the bottom wet. */
+function shareMl(vessel: Vessel, onceMl: number, usableMl: number, { pour, heads }: Poured): number {
+  const heightMm = (vessel.innerDepthMm - headroomMm(vessel)) * (pour.share ?? 0);
+  const gaps = Math.max(LEAST_LIQUID_SHARE.share, 1 - onceMl / usableMl);
+  return Math.max(volumeBelowMl(vessel, heightMm) * gaps, (pour.mlPerHeadFirst ?? 0) * heads);
+}
+
+/** What is wanted in the pot before the food has given any water; all that fits where it is to be covered. */
+function wantedMl(vessel: Vessel, onceMl: number, usableMl: number, rounds: number, poured: Poured): number {
+  const { pour, heads } = poured;
+  switch (pour.kind) {
+    case 'cover':
+    case 'underTop':
+      return usableMl - onceMl;
+    case 'share':
+      return shareMl(vessel, onceMl, usableMl, { pour, heads: heads / rounds });
+    case 'ladles':
+      return ((pour.mlPerHeadFirst ?? 0) * heads) / rounds;
+    case 'none':
+      return 0;
+  }
+}
+
+function fill(vessel: Vessel, solidsMl: number, rounds: number, brothMl: number, poured: Poured): PanFit {
+  const usableMl = usableVolumeMl(vessel);
+  const onceMl = solidsMl / rounds;
+  const leastShare = LEAST_LIQUID_SHARE[poured.pour.kind];
+  const isCovered = poured.pour.kind === 'cover' || poured.pour.kind === 'underTop';
+  const wanted = wantedMl(vessel, onceMl, usableMl, rounds, poured);
+  const potBrothMl = Math.max(0, Math.min(brothMl, usableMl - onceMl, wanted));
+  const coveringMl = isCovered ? (onceMl * leastShare) / (1 - leastShare) : 0;
+  return { vessel, usableMl, solidsMl, potBrothMl, reserveMl: brothMl - potBrothMl, coveringMl };
+}
+
+/** The smallest pan that those who eat apart can be cooked for in so many rounds, or else the largest. */
+function asidePan(solidsMl: number, rounds: number, pour: Pour): Vessel {
+  const enough = ASIDE_PANS.find((vessel) => roundsFor(solidsMl, usableVolumeMl(vessel), pour) <= rounds);
+  return enough ?? ASIDE_PANS[ASIDE_PANS.length - 1]!;
+}
+
+/**
+ * How many rounds the food is cooked in, and how much of the broth goes into the pot first, so that food and broth
+ * together never pass the usable volume. The pan of those who eat apart is filled by the same rule, and in the same
+ * rounds, so that all eat together.
+ * @param brothMl broth that there is for this pot
+ * @param poured how it is poured, and for how many
+ * @param aside food and broth of those who eat apart
+ * @example fitPot(clayPot, pieces, 1200, { pour: { kind: 'cover', at: 'warm' }, heads: 4 }).rounds // 2
+ */
+export function fitPot(
+  vessel: Vessel,
+  pieces: readonly Helping[],
+  brothMl: number,
+  poured: Poured,
+  aside?: { pieces: readonly Helping[]; brothMl: number; heads: number },
+): Fit {
+  const { pour } = poured;
+  const solidsMl = settledVolumeMl(pieces);
+  const potRounds = roundsFor(solidsMl, usableVolumeMl(vessel), pour);
+  if (!aside) return { rounds: potRounds, ...fill(vessel, solidsMl, potRounds, brothMl, poured) };
+  const asideMl = settledVolumeMl(aside.pieces);
+  const pan = asidePan(asideMl, potRounds, pour);
+  const rounds = Math.max(potRounds, roundsFor(asideMl, usableVolumeMl(pan), pour));
+  return {
+    rounds,
+    ...fill(vessel, solidsMl, rounds, brothMl, poured),
+    aside: fill(pan, asideMl, rounds, aside.brothMl, { pour, heads: aside.heads }),
+  };
+}

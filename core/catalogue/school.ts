@@ -1,0 +1,26 @@
+/** One way of doing a thing that cooks do in several. */
+export interface School {
+  id: string;
+  label: string;
+  says: string;
+}
+
+/** A question that cooks disagree on, asked by a style, a formula or a slot. */
+export interface SchoolChoice {
+  id: string;
+  question: string;
+  options: readonly School[];
+  usual: string;
+  /** A matter of taste and not of time: no remedy for a late evening. */
+  ofTaste?: true;
+  /** Where it is asked: with the preparation, where nothing else is said, or with the broth. */
+  asked?: 'broth';
+}
+
+/** What an evening follows for a question: the cook's choice where it is one of its options, or else the usual one. */
+export const schoolOf = ({ id, options, usual }: SchoolChoice, chosen: Readonly<Record<string, string>>): string =>
+  options.some((option) => option.id === chosen[id]) ? (chosen[id] as string) : usual;
+
+/** Whether something that holds for some schools only holds for those that are followed. */
+export const fits = (when: Readonly<Record<string, string>> | undefined, schools: Readonly<Record<string, string>>) =>
+  Object.entries(when ?? {}).every(([question, option]) => schools[question] === option);

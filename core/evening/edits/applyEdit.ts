@@ -1,0 +1,23 @@
+import type { Edit, EditKind, EditOf, Evening } from '@elixa/contract';
+import { applyRemedy } from '../../prep/remedies';
+import * as choices from './choices';
+import * as pot from './pot';
+import { styleChosen } from './styleChosen';
+import * as table from './table';
+
+/** Every named change, by its name. */
+const EDITS: { [Kind in EditKind]: (evening: Evening, edit: EditOf<Kind>) => Evening } = {
+  ...choices,
+  ...pot,
+  ...table,
+  styleChosen: (evening, { styleId }) => styleChosen(evening, styleId),
+  remedyTaken: (evening, edit) => applyRemedy(evening, edit),
+};
+
+/**
+ * The evening after a named change. A pure function; the evening given is not changed.
+ * @throws RangeError when the change names a pot, a burner, a style or a remedy that does not exist
+ * @example applyEdit(evening, { kind: 'brothMlPerHead', ml: 300 }).overrides.brothMlPerHead // 300
+ */
+export const applyEdit = <Kind extends EditKind>(evening: Evening, edit: EditOf<Kind>): Evening =>
+  (EDITS[edit.kind] as (evening: Evening, edit: Edit) => Evening)(evening, edit);

@@ -1,0 +1,74 @@
+import type { EditOf, Evening } from '@elixa/contract';
+
+const choosing = (evening: Evening, choices: Partial<Evening['choices']>): Evening => ({
+  ...evening,
+  choices: { ...evening.choices, ...choices },
+});
+
+const without = <Value>(table: Readonly<Record<string, Value>> | undefined, id: string): Record<string, Value> =>
+  Object.fromEntries(Object.entries(table ?? {}).filter(([key]) => key !== id));
+
+/** One thing instead of another; what was left out for it comes back as that. */
+export const swapTaken = (evening: Evening, { swap }: EditOf<'swapTaken'>): Evening =>
+  choosing(evening, {
+    swaps: [...evening.choices.swaps.filter((one) => one.ingredientId !== swap.ingredientId), swap],
+    leaveOut: evening.choices.leaveOut.filter((id) => id !== swap.ingredientId),
+  });
+
+export const leftOut = (evening: Evening, { ingredientId }: EditOf<'leftOut'>): Evening =>
+  choosing(evening, {
+    swaps: evening.choices.swaps.filter((one) => one.ingredientId !== ingredientId),
+    leaveOut: [...new Set([...evening.choices.leaveOut, ingredientId])],
+  });
+
+export const putBack = (evening: Evening, { ingredientIds }: EditOf<'putBack'>): Evening =>
+  choosing(evening, {
+    swaps: evening.choices.swaps.filter((one) => !ingredientIds.includes(one.ingredientId)),
+    leaveOut: evening.choices.leaveOut.filter((id) => !ingredientIds.includes(id)),
+  });
+
+export const swapForEveryone = (evening: Evening, { ingredientIds }: EditOf<'swapForEveryone'>): Evening =>
+  choosing(evening, {
+    swaps: evening.choices.swaps.map((swap) =>
+      ingredientIds.includes(swap.ingredientId) ? { ...swap, scope: 'everyone' } : swap,
+    ),
+  });
+
+/** What is said of some liquids only; the others stay. One that is given as undefined is the style's own again. */
+export function liquidsChosen(evening: Evening, { liquids }: EditOf<'liquidsChosen'>): Evening {
+  const all = Object.entries({ ...evening.choices.liquids, ...liquids });
+  return choosing(evening, { liquids: Object.fromEntries(all.filter(([, value]) => value !== undefined)) });
+}
+
+export const schoolFollowed = (evening: Evening, { question, option }: EditOf<'schoolFollowed'>): Evening => ({
+  ...evening,
+  style: { ...evening.style, schools: { ...evening.style.schools, [question]: option } },
+});
+
+/** A taste that is turned nowhere is not kept. */
+export function tasteTurned(evening: Evening, { formulaId, taste }: EditOf<'tasteTurned'>): Evening {
+  const others = without(evening.choices.taste, formulaId);
+  const isPlain = Object.values(taste).every((step) => !step);
+  return choosing(evening, { taste: isPlain ? others : { ...others, [formulaId]: taste } });
+}
+
+/** More than one batch is always made fresh. */
+export function batchSet(evening: Evening, { formulaId, times }: EditOf<'batchSet'>): Evening {
+  const others = without(evening.choices.batches, formulaId);
+  return choosing(evening, { batches: times === 1 ? others : { ...others, [formulaId]: times } });
+}
+
+export function madeFresh(evening: Evening, { formulaId, fresh }: EditOf<'madeFresh'>): Evening {
+  const others = (evening.choices.fresh ?? []).filter((id) => id !== formulaId);
+  return choosing(evening, { fresh: fresh ? [...others, formulaId] : others });
+}
+
+export function boughtReady(evening: Evening, { ingredientId, bought }: EditOf<'boughtReady'>): Evening {
+  const others = (evening.choices.bought ?? []).filter((id) => id !== ingredientId);
+  return choosing(evening, { bought: bought ? [...others, ingredientId] : others });
+}
+
+export const brothMlPerHead = (evening: Evening, { ml }: EditOf<'brothMlPerHead'>): Evening => ({
+  ...evening,
+  overrides: { ...evening.overrides, brothMlPerHead: ml },
+});

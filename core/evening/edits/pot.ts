@@ -1,0 +1,74 @@
+import type { EditOf, Evening, Vessel } from '@elixa/contract';
+import { HEAT_SOURCES } from '../../catalogue/heatSources';
+import { styleById } from '../../catalogue/styles';
+import { VESSELS } from '../../catalogue/vessels';
+import { askedPerHeadG } from '../../diners/helpings';
+import { slotsOf } from '../tonight';
+
+/** A kitchen scale shows whole grams. */
+const wholeG = (grams: number) => Math.max(1, Math.round(grams));
+
+/** The evening in another pot; what only a divided pot can hold goes with it. */
+export function vesselChosen(evening: Evening, { vessel }: { vessel: Vessel }): Evening {
+  const { liquids } = evening.choices;
+  if (vessel.divided || liquids?.otherHalf === undefined) return { ...evening, vessel };
+  const others = Object.entries(liquids).filter(([key]) => key !== 'otherHalf');
+  return { ...evening, vessel, choices: { ...evening.choices, liquids: Object.fromEntries(others) } };
+}
+
+/**
+ * The same by the id of a pot of the catalogue.
+ * @throws RangeError when there is no such pot
+ */
+export function vessel(evening: Evening, { vesselId }: EditOf<'vessel'>): Evening {
+  const found = VESSELS.find((one) => one.id === vesselId);
+  if (!found) throw new RangeError(`There is no pot "${vesselId}"`);
+  return vesselChosen(evening, { vessel: found });
+}
+
+export const heatSourceChosen = (evening: Evening, { heatSource: chosen }: EditOf<'heatSourceChosen'>): Evening => ({
+  ...evening,
+  heatSource: chosen,
+});
+
+/** @throws RangeError when there is no such burner */
+export function heatSource(evening: Evening, { heatSourceId }: EditOf<'heatSource'>): Evening {
+  const found = HEAT_SOURCES.find((one) => one.id === heatSourceId);
+  if (!found) throw new RangeError(`There is no burner "${heatSourceId}"`);
+  return heatSourceChosen(evening, { kind: 'heatSourceChosen', heatSource: found });
+}
+
+export const service = (evening: Evening, { service: chosen }: EditOf<'service'>): Evening => ({
+  ...evening,
+  service: chosen,
+});
+
+export const finishChosen = (evening: Evening, { finishId }: EditOf<'finishChosen'>): Evening => ({
+  ...evening,
+  choices: { ...evening.choices, finish: finishId },
+});
+
+export const gramsPerHead = (evening: Evening, { ingredientId, grams }: EditOf<'gramsPerHead'>): Evening => ({
+  ...evening,
+  overrides: {
+    ...evening.overrides,
+    gramsPerHead: { ...evening.overrides.gramsPerHead, [ingredientId]: wholeG(grams) },
+  },
+});
+
+/**
+ * So much less of everything that goes into the pot; what was set to nothing stays so.
+ * @throws RangeError when the style does not exist
+ */
+export function lessFood(evening: Evening, { share }: EditOf<'lessFood'>): Evening {
+  const style = styleById(evening.style.id);
+  if (!style) throw new RangeError(`There is no style "${evening.style.id}"`);
+  const asked = evening.overrides.gramsPerHead;
+  const less = slotsOf(evening, style)
+    .pot.filter((slot) => asked?.[slot.ingredientId] !== 0)
+    .map((slot) => [slot.ingredientId, wholeG(askedPerHeadG(evening, slot) * share)] as const);
+  return {
+    ...evening,
+    overrides: { ...evening.overrides, gramsPerHead: { ...asked, ...Object.fromEntries(less) } },
+  };
+}

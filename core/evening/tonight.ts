@@ -1,0 +1,49 @@
+import type { Evening } from '@elixa/contract';
+import { finishById, NO_FINISH } from '../catalogue/finishes';
+import { fits } from '../catalogue/school';
+import type { Finish, Pour, Stage, Style } from '../catalogue/style';
+import { schoolsOfStyle } from '../catalogue/styles';
+import type { TonightsSlots } from '../diners/helpings';
+import { brothsOf, type ChosenLiquids } from '../formula/chosenLiquids';
+import { partsOf } from '../formula/schools';
+
+/** The finish of an evening: the cook's, or the style's usual one; none where it ends without. */
+export function finishOf({ choices }: Evening, style: Style): Finish | undefined {
+  const id = choices.finish ?? style.finishIds[0] ?? NO_FINISH;
+  return id === NO_FINISH ? undefined : finishById(id);
+}
+
+/** Everything of a style by the schools that are followed, with what finishes it. */
+export function slotsOf(evening: Evening, style: Style): TonightsSlots {
+  const schools = schoolsOfStyle(style, evening.style.schools);
+  return {
+    pot: style.slots.filter((slot) => !slot.optional && fits(slot.when, schools)),
+    finish: finishOf(evening, style)?.slots ?? [],
+  };
+}
+
+/** The stages by the schools that are followed and the way of eating. */
+export function stagesOf(evening: Evening, style: Style): Stage[] {
+  const schools = schoolsOfStyle(style, evening.style.schools);
+  return style.stages.filter(
+    (stage) => fits(stage.when, schools) && (!stage.services || stage.services.includes(evening.service)),
+  );
+}
+
+const NO_POUR: Pour = { kind: 'none', at: 'warm' };
+
+export const pourOf = (stages: readonly Stage[]): Pour => stages.find((stage) => stage.pour)?.pour ?? NO_POUR;
+
+/** What goes into the pot with the food, or is in its broth. */
+export function potIngredients({
+  evening,
+  slots,
+  chosen,
+}: {
+  evening: Evening;
+  slots: TonightsSlots;
+  chosen: ChosenLiquids;
+}): Set<string> {
+  const inBroth = brothsOf(chosen).flatMap((formula) => partsOf(formula, evening.style.schools));
+  return new Set([...slots.pot, ...slots.finish, ...inBroth].map((one) => one.ingredientId));
+}

@@ -1,0 +1,128 @@
+import type { Stage } from '../catalogue/style';
+import type { Pan } from '../diners/table';
+import { holdsBoil } from '../heat/burner';
+import { showVolume } from '../measures/showMeasure';
+import { isDry, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
+import type { Filling, TimedPan } from './panRounds';
+import { shortName } from './shortName';
+
+function pouring({ menu }: ActionQuestion, one: TimedPan, stage: Stage, atS: number, round: number): Draft[] {
+  const { pan, fit } = one;
+  if (fit.potBrothMl < WORTH_POURING_ML) return [];
+  return [
+    {
+      id: round === 1 ? `pour-${pan}` : `pour-${pan}-${round}`,
+      atS,
+      kind: 'pour',
+      round,
+      pan,
+      stageId: stage.id,
+      volumeMl: fit.potBrothMl,
+      says: `${stage.says}${pan === 'aside' ? ', the small pan' : ''}`,
+      shownText: showVolume(fit.potBrothMl, menu.evening.units),
+      lookFor: stage.untilCue,
+    },
+  ];
+}
+
+/** What lies in a pan from before the boil, and what browns in it. */
+function layingIn({ menu, going }: ActionQuestion, { course, round }: Filling, pan: Pan, joinsLight: boolean): Draft[] {
+  return going
+    .filter(({ piece }) => piece.pan === pan && piece.round === round && piece.countsFromS > piece.inAtS)
+    .map(({ piece, stageId }) => {
+      const stage = course.stages.find((each) => each.id === stageId)!;
+      const name = shortName(piece.ingredientId, piece.cut);
+      return {
+        id: `add-${piece.id}`,
+        atS: piece.inAtS,
+        kind: stage.do === 'fry' ? 'fry' : 'add',
+        round,
+        pan,
+        stageId,
+        ingredientId: piece.ingredientId,
+        cut: piece.cut,
+        pieceId: piece.id,
+        massG: piece.massG,
+        shownText: shown(piece, menu.evening.units),
+        says: stage.do === 'fry' ? stageSays(stage, [name]) : `${name} into ${where(pan)}`,
+        lookFor: stage.untilCue,
+        joinsLight,
+      };
+    });
+}
+
+/** Fat melted, slices seared and what is let go from the bottom, in the dry pan. */
+function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, pan: Pan): Draft[] {
+  return course.early
+    .filter(({ stage }) => isDry(stage) && stage.do !== 'fry')
+    .flatMap(({ stage, atS, portions }) =>
+      portions.map((portion): Draft => {
+        const piece = seared.find((each) => each.ingredientId === portion.ingredientId && each.cut === portion.cut);
+        return {
+          id: `${stage.do}-${portion.ingredientId}`,
+          atS: startS + atS,
+          kind: stage.do,
+          round: 1,
+          pan,
+          stageId: stage.id,
+          ingredientId: portion.ingredientId,
+          cut: portion.cut,
+          pieceId: stage.do === 'sear' ? piece?.id : undefined,
+          massG: portion.massG,
+          shownText: shown({ ...portion, cut: portion.cut ?? '' }, menu.evening.units),
+          says: stageSays(stage, [shortName(portion.ingredientId, portion.cut ?? '')]),
+          lookFor: stage.untilCue,
+        };
+      }),
+    );
+}
+
+function lighting(
+  one: TimedPan,
+  { course, startS, round }: Filling,
+  pour: Stage | undefined,
+  isHeatedDry: boolean,
+): Draft {
+  const { pan, context } = one;
+  const lid = context.vessel.lid ? ', lid on' : '';
+  const isBuilt = course.early.length > 0 && !isHeatedDry && pour !== undefined;
+  const says = isHeatedDry
+    ? 'Medium heat under the empty pan, to warm it'
+    : `${isBuilt ? `${pour.says}${pan === 'aside' ? ', the small pan' : ''}` : `Broth into ${where(pan)}`}${lid}, high heat`;
+  return { id: `light-${pan}`, atS: startS, kind: 'light', round: isHeatedDry ? 1 : round, pan, says };
+}
+
+/** Lighting, what is done in the dry pan, what lies in the pot before it boils, the liquid, and the boil. */
+export function beginning(question: ActionQuestion): Draft[] {
+  const { firstRound } = question;
+  return question.pans.flatMap((one) =>
+    one.fillings.flatMap((filling): Draft[] => {
+      const { pan, context, fit } = one;
+      const { course, startS, boilS, round } = filling;
+      const isFirst = round === firstRound;
+      const lidStays = context.vessel.lid && holdsBoil(context) === 'lidded';
+      const thenLid = lidStays ? 'leave the lid on' : context.vessel.lid ? 'lid off' : undefined;
+      const thenHeat = [...(pan === 'main' && thenLid ? [thenLid] : []), 'down to a simmer'].join(', ');
+      const isHeatedDry = course.early.some(({ stage }) => isDry(stage));
+      const joinsLight = isFirst && !isHeatedDry;
+      const pour = course.stages.find((stage) => stage.do === 'pour');
+      const pourAtS = joinsLight ? startS : startS + course.pouredS;
+      return [
+        ...(isFirst ? [lighting(one, filling, pour, isHeatedDry)] : []),
+        ...(pour ? pouring(question, one, pour, pourAtS, round) : []).map((draft) => ({ ...draft, joinsLight })),
+        ...dryWork(question, filling, pan),
+        ...layingIn(question, filling, pan, joinsLight),
+        {
+          id: isFirst ? `boil-${pan}` : `boil-${pan}-${round}`,
+          atS: boilS,
+          kind: 'boil',
+          round,
+          pan,
+          says: `${pan === 'main' ? 'It boils' : 'The small pan boils'}: ${thenHeat}`,
+          lookFor:
+            fit.coveringMl > 0 ? 'bubbles all over, not only at the edge' : 'bubbles rise between the food everywhere',
+        },
+      ];
+    }),
+  );
+}
