@@ -155,12 +155,20 @@ describe('reading a document of any version', () => {
 });
 
 describe('live events', () => {
-  const base = { id: '00000000-0000-4000-8000-000000000001', at: '2026-11-24T19:00:00+00:00' };
-  it('are one of the known kinds, with an id that a client can make', () => {
-    expect(liveEventSchema.safeParse({ ...base, type: 'stepDone', step: 3 }).success).toBe(true);
+  const base = {
+    v: 2,
+    id: '00000000-0000-4000-8000-000000000001',
+    at: '2026-11-24T19:00:00+00:00',
+    device: 'this-phone',
+    clock: 1,
+  };
+  it('are one of the known kinds, with an id that a client can make and a place in the log', () => {
+    expect(liveEventSchema.safeParse({ ...base, type: 'notYet', actionId: 'boil-main' }).success).toBe(true);
     expect(liveEventSchema.safeParse({ ...base, id: '7', type: 'paused' }).success).toBe(false);
+    expect(liveEventSchema.safeParse({ ...base, clock: 0, type: 'paused' }).success).toBe(false);
     expect(liveEventSchema.safeParse({ ...base, type: 'exploded' }).success).toBe(false);
     expect(liveEventSchema.safeParse({ ...base, type: 'undone' }).success).toBe(false);
+    expect(liveEventSchema.safeParse({ ...base, type: 'happened', facts: [] }).success).toBe(false);
   });
 });
 

@@ -26,7 +26,9 @@ export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/me
 export { restAfter, type Rest } from './formula/weigh';
 export { boilingPointC } from './heat/boilingPoint';
 export { changesSince } from './live/changesSince';
+export { factsOf, stepTaps, type StepTap } from './live/facts';
 export { foldLive, potClockS, WAITING, type LiveState } from './live/foldLive';
+export { upcastLog } from './live/upcast';
 export { liveSteps, type LiveStep } from './live/liveSteps';
 export { project } from './live/project';
 export { liveView, type Change, type InPot, type LiveView, type NextStep } from './live/liveView';

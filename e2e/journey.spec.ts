@@ -107,7 +107,7 @@ test('an evening from nothing to the note for next time, through a reload and a 
       await (await fetch(`${server.url}/api/evenings/${evening!.id}/events`)).json(),
     );
     expect(new Set(events.map((one) => one.id)).size).toBe(events.length);
-    expect(events.filter((one) => one.type === 'stepDone').length).toBeGreaterThan(4);
+    expect(events.filter((one) => one.type === 'happened').length).toBeGreaterThan(4);
   });
 
   await test.step('to the last step, with the safety gate respected', async () => {

@@ -13,6 +13,7 @@ import { threadPlanner, type Planner } from './workers/planner';
 import { pantryRoutes } from './routes/pantry';
 import { planRoutes } from './routes/plan';
 import { eveningService } from './services/eveningService';
+import { summaryOf } from './services/logSummary';
 import { liveService } from './services/liveService';
 import { pantryService } from './services/pantryService';
 import type { Db } from './store/database';
@@ -49,7 +50,7 @@ const CONTENT_SECURITY = {
 /** Elixa's server without a port: stores → services → routes. */
 export function createApp(options: AppOptions): Express {
   const evenings = eveningStore(options.db);
-  const events = eventStore(options.db);
+  const events = eventStore(options.db, summaryOf);
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -87,7 +88,7 @@ export function createApp(options: AppOptions): Express {
   app.get('/api/health', (_request, response) => {
     response.json({ status: 'ok' });
   });
-  app.use('/api/evenings', eveningRoutes(eveningService(evenings, events), liveService(evenings, events)));
+  app.use('/api/evenings', eveningRoutes(eveningService(evenings), liveService(evenings, events)));
   app.use('/api/devices', deviceRoutes(options.scale ?? standInScale()));
   app.use('/api/pantry', pantryRoutes(pantryService(pantryStore(options.db))));
   app.use('/api', planRoutes(options.planner ?? threadPlanner()));

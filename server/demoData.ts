@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { mustReadEvening, type Evening, type LiveEvent, type PantryItem } from '@elixa/contract';
-import { liveSteps, planPot, project, shiftIso } from '@elixa/core';
+import { factsOf, liveSteps, planPot, project, shiftIso, type StepTap } from '@elixa/core';
+import { summaryOf } from './services/logSummary';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import { pantryStore } from './store/pantryStore';
@@ -31,10 +32,11 @@ const LATE_S: Record<string, readonly number[]> = { boil: [140], add: [10, 70, 2
 const eventId = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`;
 
 function finishedLog(evening: Evening): LiveEvent[] {
-  const { simmer } = planPot(evening);
+  const plan = planPot(evening);
+  const { simmer } = plan;
   const steps = liveSteps(simmer);
   const at = (seconds: number) => shiftIso(simmer.litAt, Math.round(seconds));
-  const taps: Array<{ eventId: string; step: number; atS: number }> = [];
+  const taps: StepTap[] = [];
   for (const [index, step] of steps.entries()) {
     const clockS = taps.at(-1)?.atS ?? 0;
     const dueS = project(simmer, steps, taps, clockS).dueS.get(step.step) ?? step.atS;
@@ -46,16 +48,30 @@ function finishedLog(evening: Evening): LiveEvent[] {
     });
   }
   const endS = taps.at(-1)!.atS;
+  let clock = 0;
+  const said = (id: string, seconds: number) => ({
+    v: 2 as const,
+    id,
+    at: at(seconds),
+    device: 'tower-keeper',
+    clock: (clock += 1),
+  });
   return [
-    { id: eventId(0), at: at(0), type: 'started', evening },
-    ...taps.map((tap): LiveEvent => ({ id: tap.eventId, at: at(tap.atS), type: 'stepDone', step: tap.step })),
+    { ...said(eventId(0), 0), type: 'planAdopted', evening, plan },
+    ...taps.map((tap): LiveEvent => ({
+      ...said(tap.eventId, tap.atS),
+      type: 'happened',
+      facts: factsOf(
+        steps.find((step) => step.step === tap.step)!,
+        eventId(0),
+      ),
+    })),
     {
-      id: eventId(900),
-      at: at(endS + 600),
+      ...said(eventId(900), endS + 600),
       type: 'noted',
       text: 'The iron pan took two minutes longer to boil than planned. Broth just right to drink; Bram wanted more tofu.',
     },
-    { id: eventId(901), at: at(endS + 660), type: 'finished' },
+    { ...said(eventId(901), endS + 660), type: 'finished' },
   ];
 }
 
@@ -82,7 +98,7 @@ const LAST_START_HOUR = 18;
 /** A demo that is started again after its evening moves an evening that nobody has touched to the next one. */
 async function moveToTheNextEvening(db: Db, now: Date): Promise<void> {
   const evenings = eveningStore(db);
-  const events = eventStore(db);
+  const events = eventStore(db, summaryOf);
   for (const [name, daysAhead] of [
     ['practice-night', daysToPractice(now)],
     ['muffled-peal', daysToSaturday(now)],
@@ -109,7 +125,7 @@ export async function seedDemoData(db: Db, now: Date): Promise<boolean> {
   await evenings.insert(onDay(readExample('practice-night'), now, daysToPractice(now)), now);
   await evenings.insert(onDay(readExample('muffled-peal'), now, daysToSaturday(now)), now);
   await evenings.insert(finished, now);
-  await eventStore(db).append(finished.id, finishedLog(finished), now);
+  await eventStore(db, summaryOf).append(finished.id, finishedLog(finished), now);
   await pantryStore(db).merge(demoPantry(now));
   return true;
 }

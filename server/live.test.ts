@@ -1,12 +1,28 @@
 import type { LiveEvent } from '@elixa/contract';
+import { planPot } from '@elixa/core';
 import { example, testServer, type TestServer } from './testing/testServer';
 
 let server: TestServer;
 const evening = example('practice-night');
 const id = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`;
 const at = (second: number) => new Date(Date.parse('2026-11-24T18:55:00Z') + second * 1000).toISOString();
-const started: LiveEvent = { id: id(0), at: at(0), type: 'started', evening };
-const tap = (index: number): LiveEvent => ({ id: id(index), at: at(index * 60), type: 'stepDone', step: index });
+const plan = planPot(evening);
+const said = (index: number, second = index * 60) => ({
+  v: 2 as const,
+  id: id(index),
+  at: at(second),
+  device: 'this-phone',
+  clock: index + 1,
+});
+const started: LiveEvent = { ...said(0), type: 'planAdopted', evening, plan: JSON.parse(JSON.stringify(plan)) };
+const tap = (index: number): LiveEvent => ({
+  ...said(index),
+  type: 'happened',
+  facts:
+    index === 1
+      ? [{ is: 'lit', actionId: 'light-main', round: 1, pan: 'main', planId: id(0) }]
+      : [{ is: 'tended', actionId: `step-${index}`, round: 1, pan: 'main', doing: 'stir' }],
+});
 const send = (events: LiveEvent[], to = evening.id) =>
   server.request.post(`/api/evenings/${to}/events`).send({ events });
 const read = async () => (await server.request.get(`/api/evenings/${evening.id}/events`)).body.events as LiveEvent[];
@@ -28,7 +44,7 @@ describe('the log of a live evening', () => {
 
   it('refuses to start with an evening that cannot be planned, and names the field', async () => {
     const moon = { ...evening, style: { id: 'moonSoup', schools: {} } };
-    const answer = await send([{ id: id(900), at: at(0), type: 'started', evening: moon }]);
+    const answer = await send([{ ...started, id: id(900), evening: moon } as LiveEvent]);
     expect(answer.status).toBe(422);
     expect(answer.body.errors[0].field).toBe('events[0].evening.style.id');
     expect((await read()).map((event) => event.id)).not.toContain(id(900));
@@ -49,7 +65,7 @@ describe('the log of a live evening', () => {
   });
 
   it('refuses an id that is stored with other contents, and stores none of that batch', async () => {
-    const other = { ...tap(3), step: 9 } as LiveEvent;
+    const other = { ...tap(3), clock: 99 } as LiveEvent;
     const answer = await send([tap(6), other]);
     expect(answer.status).toBe(409);
     expect(answer.body.errors[0]).toMatchObject({ field: 'events', fix: 'Make a new id for each event.' });
@@ -58,9 +74,9 @@ describe('the log of a live evening', () => {
   });
 
   it('names the event at fault', async () => {
-    const answer = await send([{ ...tap(7), step: -1 } as LiveEvent]);
+    const answer = await send([{ ...tap(7), clock: -1 } as LiveEvent]);
     expect(answer.status).toBe(422);
-    expect(answer.body.errors[0].field).toBe('events[0].step');
+    expect(answer.body.errors[0].field).toBe('events[0].clock');
   });
 
   it('belongs to an evening', async () => {
@@ -69,8 +85,8 @@ describe('the log of a live evening', () => {
 
   it('makes the evening finished, with its last note in the list', async () => {
     await send([
-      { id: id(20), at: at(3000), type: 'noted', text: 'Bram wanted more tofu.' },
-      { id: id(21), at: at(3010), type: 'finished' },
+      { ...said(20, 3000), type: 'noted', text: 'Bram wanted more tofu.' },
+      { ...said(21, 3010), type: 'finished' },
     ]);
     const { evenings } = (await server.request.get('/api/evenings')).body;
     const row = evenings.find((one: { id: string }) => one.id === evening.id);

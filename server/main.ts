@@ -6,7 +6,9 @@ import lockfile from 'proper-lockfile';
 import { createApp } from './app';
 import { seedDemoData } from './demoData';
 import { listenOnFreePort } from './http/listen';
+import { upcastLog } from '@elixa/core';
 import { eveningService } from './services/eveningService';
+import { summaryOf } from './services/logSummary';
 import { openDatabase } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
@@ -45,7 +47,8 @@ async function start() {
   const database = await openDatabase(path.join(settings.data, 'pg'));
   const now = new Date();
   if (settings.demo && (await seedDemoData(database.db, now))) logger.info('demo data written');
-  await eveningService(eveningStore(database.db), eventStore(database.db)).purge();
+  await eventStore(database.db, summaryOf).upgrade(upcastLog);
+  await eveningService(eveningStore(database.db)).purge();
 
   const planner = threadPlanner();
   const app = createApp({ db: database.db, logger, planner, webDirectory: settings.web });

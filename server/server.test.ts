@@ -9,7 +9,6 @@ import { listenOnFreePort } from './http/listen';
 import { eveningService } from './services/eveningService';
 import { openDatabase } from './store/database';
 import { eveningStore } from './store/eveningStore';
-import { eventStore } from './store/eventStore';
 import { example, testServer, type TestServer } from './testing/testServer';
 import { threadPlanner } from './workers/planner';
 
@@ -146,7 +145,7 @@ describe('the database on disk', () => {
     await first.close();
 
     const second = await openDatabase(path.join(folder, 'pg'));
-    const { evenings } = await eveningService(eveningStore(second.db), eventStore(second.db)).list();
+    const { evenings } = await eveningService(eveningStore(second.db)).list();
     const status = Object.fromEntries(evenings.map((one) => [one.title, one.status]));
     expect(status).toEqual({ 'Practice night': 'planned', 'Muffled peal': 'planned', 'First frost': 'finished' });
     await second.close();
@@ -157,7 +156,7 @@ describe('the database on disk', () => {
     const database = await openDatabase();
     const store = eveningStore(database.db);
     const now = new Date('2026-11-24T12:00:00Z');
-    const service = eveningService(store, eventStore(database.db), () => now);
+    const service = eveningService(store, () => now);
     for (const [name, days] of [
       ['practice-night', 31],
       ['muffled-peal', 29],

@@ -16,6 +16,7 @@ import {
   type FetchArgs,
   type FetchBaseQueryError,
 } from '@reduxjs/toolkit/query/react';
+import { compareClocks } from './clock';
 import { serverAnswered, serverSilent } from './connection';
 import { localStore } from './localStore';
 
@@ -49,7 +50,9 @@ function keepAnswer(data: unknown): void {
  * instead, so that the screens stay full.
  */
 const serverOrKept: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (args, apiContext, extra) => {
+  const askedMs = Date.now();
   const result = await fetchFromServer(args, apiContext, extra);
+  compareClocks(result.meta?.response?.headers.get('date'), askedMs, Date.now());
   const key = `answer:${urlOf(args)}`;
   if (!result.error) {
     apiContext.dispatch(serverAnswered());

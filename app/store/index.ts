@@ -2,16 +2,20 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { keepLocally } from './keepLocally';
+import { shareWithTabs } from './tabs';
 import { reducer, type RootState } from './reducer';
 
 export type { RootState };
 
 /** A store of its own for the application or for a test. */
 export function makeStore() {
-  return configureStore({
+  const tabs = shareWithTabs();
+  const store = configureStore({
     reducer,
-    middleware: (standard) => standard().prepend(keepLocally.middleware).concat(api.middleware),
+    middleware: (standard) => standard().prepend(keepLocally.middleware, tabs.middleware).concat(api.middleware),
   });
+  tabs.listen(store.dispatch as (action: unknown) => unknown);
+  return store;
 }
 
 export type AppStore = ReturnType<typeof makeStore>;

@@ -1,8 +1,9 @@
-import type { Evening, LiveEvent, TickList } from '@elixa/contract';
+import type { Evening, Fact, LiveEvent, PotPlan, TickList } from '@elixa/contract';
+import { clockOffsets, inOrder, undoneIds } from './order';
 
 export interface Tap {
   eventId: string;
-  step: number;
+  facts: readonly Fact[];
   /** Seconds on the pot's clock. */
   atS: number;
 }
@@ -11,11 +12,13 @@ export interface Tap {
 export interface LiveState {
   status: 'waiting' | 'running' | 'paused' | 'finished';
   startedAtMs?: number;
-  /** The event that lit the burner, and the evening as it was then. */
-  started?: { eventId: string; evening: Evening };
+  /** The event that lit the burner, with the evening and the plan that it is cooked by. */
+  started?: { eventId: string; evening: Evening; plan: PotPlan };
   pausedMs: number;
   pausedSinceMs?: number;
   taps: Tap[];
+  /** When the sign of an action was last not there yet, in seconds on the pot's clock, by the action's id. */
+  notYetS: Readonly<Record<string, number>>;
   notes: Array<{ at: string; text: string }>;
   /** When each thing was ticked, by list. Milliseconds. */
   ticks: Record<TickList, Readonly<Record<string, number>>>;
@@ -23,12 +26,21 @@ export interface LiveState {
   finishedBy?: string;
 }
 
+const noTicks = (): Record<TickList, Record<string, number>> => ({
+  begun: {},
+  prep: {},
+  counter: {},
+  bought: {},
+  used: {},
+});
+
 export const WAITING: LiveState = {
   status: 'waiting',
   pausedMs: 0,
   taps: [],
+  notYetS: {},
   notes: [],
-  ticks: { begun: {}, prep: {}, counter: {}, bought: {}, used: {} },
+  ticks: noTicks(),
 };
 
 /**
@@ -37,70 +49,117 @@ export const WAITING: LiveState = {
  */
 export function potClockS(state: LiveState, nowMs: number): number {
   if (state.startedAtMs === undefined) return 0;
-  const until = state.finishedAtMs ?? state.pausedSinceMs ?? nowMs;
+  const until = Math.min(nowMs, state.finishedAtMs ?? nowMs, state.pausedSinceMs ?? nowMs);
   return Math.max(0, (until - state.startedAtMs - state.pausedMs) / 1000);
 }
 
-function apply(state: LiveState, event: LiveEvent): LiveState {
-  const atMs = Date.parse(event.at);
-  switch (event.type) {
-    case 'started':
-      if (state.status !== 'waiting') return state;
-      return {
-        ...state,
-        status: 'running',
-        startedAtMs: atMs,
-        started: { eventId: event.id, evening: event.evening },
-      };
-    case 'stepDone': {
-      if (state.status === 'waiting' || state.taps.some((tap) => tap.step === event.step)) return state;
-      const tap = { eventId: event.id, step: event.step, atS: potClockS(state, atMs) };
-      return { ...state, taps: [...state.taps, tap] };
+type LitFact = Extract<Fact, { is: 'lit' }>;
+
+/** The fold's own state: lists and tables that it fills as it goes, so that a log of any length is read once. */
+class Folding {
+  readonly state: LiveState & { notYetS: Record<string, number>; ticks: ReturnType<typeof noTicks> };
+  private readonly plans = new Map<string, { evening: Evening; plan: PotPlan }>();
+  private done = new Set<string>();
+
+  constructor() {
+    this.state = { ...WAITING, taps: [], notes: [], notYetS: {}, ticks: noTicks() };
+  }
+
+  private get isOn(): boolean {
+    return this.state.status === 'running' || this.state.status === 'paused';
+  }
+
+  apply(event: LiveEvent, atMs: number): void {
+    const { state } = this;
+    switch (event.type) {
+      case 'planAdopted':
+        this.plans.set(event.id, { evening: event.evening, plan: event.plan });
+        return;
+      case 'happened':
+        this.happened(event.id, event.facts, atMs);
+        return;
+      case 'notYet':
+        if (this.isOn) state.notYetS[event.actionId] = potClockS(state, atMs);
+        return;
+      case 'paused':
+        if (state.status !== 'running') return;
+        state.status = 'paused';
+        state.pausedSinceMs = atMs;
+        return;
+      case 'resumed':
+        if (state.status !== 'paused') return;
+        state.pausedMs += Math.max(0, atMs - (state.pausedSinceMs ?? atMs));
+        state.pausedSinceMs = undefined;
+        state.status = 'running';
+        return;
+      case 'noted':
+        state.notes.push({ at: event.at, text: event.text });
+        return;
+      case 'ticked':
+        if (event.on) state.ticks[event.list][event.itemId] = atMs;
+        else delete state.ticks[event.list][event.itemId];
+        return;
+      case 'finished':
+        if (!this.isOn) return;
+        Object.assign(state, {
+          status: 'finished',
+          finishedAtMs: atMs,
+          finishedBy: event.id,
+        } satisfies Partial<LiveState>);
+        return;
+      case 'stopped':
+        if (this.isOn) this.stop();
+        return;
+      case 'undone':
+        return;
     }
-    case 'paused':
-      return state.status === 'running' ? { ...state, status: 'paused', pausedSinceMs: atMs } : state;
-    case 'resumed': {
-      if (state.status !== 'paused' || state.pausedSinceMs === undefined) return state;
-      const pausedMs = state.pausedMs + Math.max(0, atMs - state.pausedSinceMs);
-      return { ...state, status: 'running', pausedMs, pausedSinceMs: undefined };
+  }
+
+  /** Facts that were said before, by another device or at another tap, are said once. */
+  private happened(eventId: string, facts: readonly Fact[], atMs: number): void {
+    const { state } = this;
+    if (state.status === 'waiting') {
+      const lit = facts.find((fact): fact is LitFact => fact.is === 'lit');
+      const adopted = lit && this.plans.get(lit.planId);
+      if (!adopted) return;
+      state.status = 'running';
+      state.startedAtMs = atMs;
+      state.started = { eventId, ...adopted };
     }
-    case 'noted':
-      return { ...state, notes: [...state.notes, { at: event.at, text: event.text }] };
-    case 'ticked': {
-      const others = Object.entries(state.ticks[event.list]).filter(([id]) => id !== event.itemId);
-      const list = Object.fromEntries(event.on ? [...others, [event.itemId, atMs]] : others);
-      return { ...state, ticks: { ...state.ticks, [event.list]: list } };
-    }
-    case 'finished':
-      return state.status === 'waiting' || state.status === 'finished'
-        ? state
-        : { ...state, status: 'finished', finishedAtMs: atMs, finishedBy: event.id };
-    case 'stopped':
-      return state.status === 'waiting' || state.status === 'finished'
-        ? state
-        : { ...WAITING, notes: state.notes, ticks: state.ticks };
-    case 'undone':
-      return state;
+    const fresh = facts.filter((fact) => !this.done.has(fact.actionId));
+    if (fresh.length === 0) return;
+    for (const fact of fresh) this.done.add(fact.actionId);
+    state.taps.push({ eventId, facts: fresh, atS: potClockS(state, atMs) });
+  }
+
+  private stop(): void {
+    const { notes, ticks } = this.state;
+    this.done = new Set();
+    Object.assign(this.state, {
+      ...WAITING,
+      startedAtMs: undefined,
+      started: undefined,
+      pausedSinceMs: undefined,
+      taps: [],
+      notYetS: {},
+      notes,
+      ticks,
+    });
   }
 }
 
-/** What comes first of things logged in the same millisecond: nothing before the start, nothing after the end. */
-const rank = (event: LiveEvent) => (event.type === 'started' ? 0 : event.type === 'finished' ? 2 : 1);
-
 /**
- * The state of a live evening: a pure fold of its log. Events may come in any order and more than once; what was undone
- * counts as never having happened.
- * @example foldLive([started, { type: 'stepDone', step: 0, … }]).taps.length // 1
+ * The state of a live evening: a pure fold of its log, in one pass. Events may come in any order and more than once, from
+ * several devices whose clocks differ; what was undone counts as never having happened.
+ * @example foldLive([adopted, { type: 'happened', facts: [lit], … }]).taps.length // 1
  */
 export function foldLive(events: readonly LiveEvent[]): LiveState {
-  const undone = new Set(events.flatMap((event) => (event.type === 'undone' ? [event.target] : [])));
-  const seen = new Set<string>();
-  return events
-    .filter((event) => {
-      if (seen.has(event.id) || undone.has(event.id)) return false;
-      seen.add(event.id);
-      return true;
-    })
-    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || rank(a) - rank(b))
-    .reduce(apply, WAITING);
+  const ordered = inOrder(events);
+  const undone = undoneIds(ordered);
+  const offsets = clockOffsets(ordered);
+  const folding = new Folding();
+  for (const event of ordered) {
+    if (!undone.has(event.id)) folding.apply(event, Date.parse(event.at) + (offsets.get(event.device) ?? 0));
+  }
+  return folding.state;
 }

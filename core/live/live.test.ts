@@ -3,25 +3,50 @@ import fc from 'fast-check';
 import { planPot } from '../planPot';
 import { example } from '../testing/household';
 import { changesSince } from './changesSince';
+import { factsOf, stepTaps } from './facts';
 import { foldLive, potClockS } from './foldLive';
 import { liveSteps } from './liveSteps';
 import { liveView } from './liveView';
 import { project } from './project';
 
 const evening = example('practice-night');
-const { simmer } = planPot(evening);
+const plan = planPot(evening);
+const { simmer } = plan;
 const steps = liveSteps(simmer);
 const START = Date.parse(simmer.litAt);
 
 let counter = 0;
 const id = () => `00000000-0000-4000-8000-${String((counter += 1)).padStart(12, '0')}`;
 const at = (seconds: number) => new Date(START + seconds * 1000).toISOString();
-const started: LiveEvent = { id: id(), at: at(0), type: 'started', evening };
-const tap = (step: number, seconds: number): LiveEvent => ({ id: id(), at: at(seconds), type: 'stepDone', step });
+let ticks = 0;
+/** What every event has, in the order in which the test writes them. */
+const said = (seconds: number, device = 'phone') => ({
+  v: 2 as const,
+  id: id(),
+  at: at(seconds),
+  device,
+  clock: (ticks += 1),
+});
+const adopted: LiveEvent = { ...said(0), type: 'planAdopted', evening, plan };
+const lit = (seconds: number): LiveEvent => ({
+  ...said(seconds),
+  type: 'happened',
+  facts: [{ is: 'lit', actionId: 'lit', round: 1, pan: 'main', planId: adopted.id }],
+});
+const started = lit(0);
+const tap = (step: number, seconds: number): LiveEvent => ({
+  ...said(seconds),
+  type: 'happened',
+  facts: factsOf(
+    steps.find((one) => one.step === step)!,
+    adopted.id,
+  ),
+});
+const fold = (events: readonly LiveEvent[]) => foldLive([adopted, ...events]);
+const stepsOf = (events: readonly LiveEvent[]) => stepTaps(steps, fold(events));
 const stepOf = (kind: string, nth = 0) => steps.filter((step) => step.kind === kind)[nth]!;
 const onTime = (upTo: number) => steps.filter((step) => step.step <= upTo).map((step) => tap(step.step, step.atS));
-const viewAt = (events: LiveEvent[], seconds: number) =>
-  liveView(simmer, steps, foldLive(events), START + seconds * 1000);
+const viewAt = (events: LiveEvent[], seconds: number) => liveView(simmer, steps, fold(events), START + seconds * 1000);
 const readyS = simmer.readyAtS[0]!;
 
 describe('the log', () => {
@@ -29,41 +54,41 @@ describe('the log', () => {
     const events = [started, ...onTime(4)];
     fc.assert(
       fc.property(fc.shuffledSubarray(events, { minLength: events.length }), fc.nat(5), (shuffled, again) => {
-        expect(foldLive([...shuffled, events[again]!]).taps).toEqual(foldLive(events).taps);
+        expect(fold([...shuffled, events[again]!])).toEqual(fold(events));
       }),
     );
   });
 
   it('waits until it is started and knows nothing before', () => {
     expect(foldLive([]).status).toBe('waiting');
-    expect(foldLive([tap(0, 5)]).taps).toEqual([]);
+    expect(foldLive([tap(1, 5)]).taps).toEqual([]);
   });
 
   it('takes back the last tap, as if it had not been', () => {
+    const first = tap(0, 0);
     const wrong = tap(1, 250);
-    const events = [started, tap(0, 0), wrong];
-    const undone: LiveEvent = { id: id(), at: at(255), type: 'undone', target: wrong.id };
-    expect(foldLive([...events, undone]).taps.map((one) => one.step)).toEqual([0]);
-    expect(foldLive([...events, undone, tap(1, 260)]).taps.map((one) => one.atS)).toEqual([0, 260]);
+    const events = [started, first, wrong];
+    const undone: LiveEvent = { ...said(255), type: 'undone', target: wrong.id };
+    expect(stepsOf([...events, undone]).map((one) => one.step)).toEqual([0]);
+    expect(stepsOf([...events, undone, tap(1, 260)]).map((one) => one.atS)).toEqual([0, 260]);
+    // An undoing that is itself undone takes nothing back.
+    const redone: LiveEvent = { ...said(258), type: 'undone', target: undone.id };
+    expect(stepsOf([...events, undone, redone]).map((one) => one.step)).toEqual([0, 1]);
   });
 
   it('stands still while it is paused', () => {
-    const events: LiveEvent[] = [
-      started,
-      { id: id(), at: at(100), type: 'paused' },
-      { id: id(), at: at(400), type: 'resumed' },
-    ];
-    expect(potClockS(foldLive(events.slice(0, 2)), START + 300_000)).toBe(100);
-    expect(potClockS(foldLive(events), START + 500_000)).toBe(200);
+    const events: LiveEvent[] = [started, { ...said(100), type: 'paused' }, { ...said(400), type: 'resumed' }];
+    expect(potClockS(fold(events.slice(0, 2)), START + 300_000)).toBe(100);
+    expect(potClockS(fold(events), START + 500_000)).toBe(200);
   });
 
   it('ends once, and keeps notes that come later', () => {
     const events: LiveEvent[] = [
       started,
-      { id: id(), at: at(5000), type: 'finished' },
-      { id: id(), at: at(6000), type: 'noted', text: 'Less salt' },
+      { ...said(5000), type: 'finished' },
+      { ...said(6000), type: 'noted', text: 'Less salt' },
     ];
-    expect(foldLive(events)).toMatchObject({
+    expect(fold(events)).toMatchObject({
       status: 'finished',
       finishedAtMs: START + 5_000_000,
       notes: [{ text: 'Less salt' }],
@@ -126,7 +151,7 @@ describe('late and early taps', () => {
       fc.property(fc.integer({ min: -120, max: 1500 }), (lateS) => {
         const inS = group.atS + lateS;
         const events = [started, ...onTime(group.step - 1), tap(group.step, inS)];
-        const { readyS: ready } = project(simmer, steps, foldLive(events).taps, Math.max(inS, 0));
+        const { readyS: ready } = project(simmer, steps, stepsOf(events), Math.max(inS, 0));
         expect(ready.get(1)! - inS).toBeGreaterThanOrEqual(piece.safeS + coldS - 1e-6);
       }),
     );
@@ -143,7 +168,7 @@ describe('late and early taps', () => {
   it('leaves that went in far too early are lifted out earlier', () => {
     const leaves = steps.find((step) => step.actions.some((one) => one.ingredientId === 'mizuna'))!;
     const events = [started, ...onTime(leaves.step - 1), tap(leaves.step, leaves.atS - 200)];
-    const { readyS: ready } = project(simmer, steps, foldLive(events).taps, leaves.atS - 200);
+    const { readyS: ready } = project(simmer, steps, stepsOf(events), leaves.atS - 200);
     const chicken = simmer.pieces.find((one) => one.ingredientId === 'chickenThigh')!;
     const chickenSafeS = chicken.inAtS + chicken.safeS + (chicken.outAtS - chicken.inAtS - chicken.cookS);
     expect(ready.get(1)!).toBeLessThan(readyS);
@@ -167,42 +192,34 @@ describe('late and early taps', () => {
 });
 
 describe('a burner that was lit by mistake, a pot that is put off', () => {
-  const stopped: LiveEvent = { id: '00000000-0000-4000-8000-0000000000f1', at: at(400), type: 'stopped' };
-  const again: LiveEvent = { ...started, id: '00000000-0000-4000-8000-0000000000f2', at: at(900) } as LiveEvent;
-
   it('was never lit once the first tap is taken back', () => {
-    const undone: LiveEvent = {
-      id: '00000000-0000-4000-8000-0000000000f3',
-      at: at(30),
-      type: 'undone',
-      target: started.id,
-    };
-    expect(foldLive([started, tap(0, 0), undone])).toMatchObject({ status: 'waiting', taps: [] });
-    expect(foldLive([started, tap(0, 0), undone, again])).toMatchObject({ status: 'running', taps: [] });
+    const undone: LiveEvent = { ...said(30), type: 'undone', target: started.id };
+    expect(fold([started, undone])).toMatchObject({ status: 'waiting', taps: [] });
+    const again = lit(900);
+    expect(fold([started, undone, again])).toMatchObject({ status: 'running', started: { eventId: again.id } });
   });
 
   it('waits again when it is stopped, and starts from the beginning when it is lit again', () => {
-    const noted: LiveEvent = {
-      id: '00000000-0000-4000-8000-0000000000f4',
-      at: at(100),
-      type: 'noted',
-      text: 'Out of gas',
-    };
-    const state = foldLive([started, tap(0, 0), tap(1, 250), noted, stopped]);
+    const noted: LiveEvent = { ...said(100), type: 'noted', text: 'Out of gas' };
+    const before = [started, tap(1, 250), noted];
+    const stopped: LiveEvent = { ...said(400), type: 'stopped' };
+    const state = fold([...before, stopped]);
     expect(state).toMatchObject({ status: 'waiting', taps: [], notes: [{ text: 'Out of gas' }] });
     expect(state.startedAtMs).toBeUndefined();
-    const lit = foldLive([started, tap(0, 0), tap(1, 250), stopped, again]);
-    expect(lit).toMatchObject({ status: 'running', taps: [] });
-    expect(lit.started?.eventId).toBe(again.id);
+    const again = lit(900);
+    const relit = fold([...before, stopped, again]);
+    expect(relit.status).toBe('running');
+    expect(stepTaps(steps, relit)).toEqual([]);
+    expect(relit.started?.eventId).toBe(again.id);
   });
 
   it('tells what was changed since it was lit, and nothing where only the title was', () => {
-    const lit = example('practice-night');
-    expect(changesSince(lit, { ...lit, title: 'Other', pantry: [] })).toEqual([]);
-    const more = { ...lit, diners: [...lit.diners, { ...lit.diners[0]!, name: 'Wenn' }] };
-    expect(changesSince(lit, more)).toEqual(['Wenn comes too']);
-    expect(changesSince(more, lit)).toEqual(['Wenn does not come']);
-    expect(changesSince(lit, { ...lit, vessel: { ...lit.vessel, id: 'other' } })).toEqual(['another pot']);
+    const before = example('practice-night');
+    expect(changesSince(before, { ...before, title: 'Other', pantry: [] })).toEqual([]);
+    const more = { ...before, diners: [...before.diners, { ...before.diners[0]!, name: 'Wenn' }] };
+    expect(changesSince(before, more)).toEqual(['Wenn comes too']);
+    expect(changesSince(more, before)).toEqual(['Wenn does not come']);
+    expect(changesSince(before, { ...before, vessel: { ...before.vessel, id: 'other' } })).toEqual(['another pot']);
   });
 });
 

@@ -1,5 +1,6 @@
 import type { Simmer, SimmerPiece } from '@elixa/contract';
 import { shortName } from '../simmer/shortName';
+import { stepTaps, type StepTap } from './facts';
 import { potClockS, type LiveState } from './foldLive';
 import type { LiveStep } from './liveSteps';
 import { cookingSinceS, project } from './project';
@@ -60,8 +61,8 @@ const ROUNDING_S = 1e-3;
 const addedWith = (piece: SimmerPiece, steps: readonly LiveStep[]) =>
   steps.find((step) => step.actions.some((action) => action.pieceId === piece.id));
 
-function contents(simmer: Simmer, steps: readonly LiveStep[], state: LiveState, clockS: number): InPot[] {
-  const done = new Map(state.taps.map((tap) => [tap.step, tap.atS]));
+function contents(simmer: Simmer, steps: readonly LiveStep[], taps: readonly StepTap[], clockS: number): InPot[] {
+  const done = new Map(taps.map((tap) => [tap.step, tap.atS]));
   return simmer.pieces.flatMap((piece) => {
     if (piece.way === 'swished') return [];
     const step = addedWith(piece, steps);
@@ -101,20 +102,30 @@ function gateFor(next: LiveStep | undefined, inPot: readonly InPot[]): SafetyGat
 /** A tap this close to its time is on time. */
 const ON_TIME_S = 30;
 
-function lastChange(simmer: Simmer, steps: readonly LiveStep[], state: LiveState, clockS: number): Change | undefined {
-  const tap = state.taps.at(-1);
+function lastChange(
+  simmer: Simmer,
+  steps: readonly LiveStep[],
+  taps: readonly StepTap[],
+  clockS: number,
+): Change | undefined {
+  const tap = taps.at(-1);
   const step = steps.find((one) => one.step === tap?.step);
   if (!tap || !step) return undefined;
-  const earlier = state.taps.slice(0, -1);
+  const earlier = taps.slice(0, -1);
   const dueS = project(simmer, steps, earlier, Math.min(tap.atS, step.atS)).dueS.get(step.step) ?? step.atS;
   const before = project(simmer, steps, earlier, Math.min(tap.atS, dueS)).readyS.get(step.round) ?? 0;
-  const after =
-    project(simmer, steps, state.taps, Math.max(tap.atS, Math.min(clockS, tap.atS))).readyS.get(step.round) ?? 0;
+  const after = project(simmer, steps, taps, Math.max(tap.atS, Math.min(clockS, tap.atS))).readyS.get(step.round) ?? 0;
   const lateS = tap.atS - dueS;
   const movesReadyS = step.kind === 'serve' || step.kind === 'off' ? 0 : after - before;
   if (Math.abs(lateS) < ON_TIME_S && Math.abs(movesReadyS) < ON_TIME_S) return undefined;
   return { title: step.title, lateS, movesReadyS };
 }
+
+/** A sign that was not there is looked for again after so long. Kitchen estimate, 30-90 s. */
+const AGAIN_S = 60;
+
+const askAgainS = ({ actions }: LiveStep, { notYetS }: LiveState): number =>
+  Math.max(-Infinity, ...actions.flatMap(({ id }) => (notYetS[id] === undefined ? [] : [notYetS[id] + AGAIN_S])));
 
 /**
  * What the cook needs to see at a moment: the next step and its countdown, what is in the pot and for how long, when
@@ -123,13 +134,17 @@ function lastChange(simmer: Simmer, steps: readonly LiveStep[], state: LiveState
  */
 export function liveView(simmer: Simmer, steps: readonly LiveStep[], state: LiveState, nowMs: number): LiveView {
   const clockS = potClockS(state, nowMs);
-  const { dueS, readyS } = project(simmer, steps, state.taps, clockS);
-  const done = new Set(state.taps.map((tap) => tap.step));
+  const taps = stepTaps(steps, state);
+  const { dueS, readyS } = project(simmer, steps, taps, clockS);
+  const done = new Set(taps.map((tap) => tap.step));
   const waiting = steps
     .filter((step) => !done.has(step.step))
-    .map((step) => ({ ...step, dueInS: (dueS.get(step.step) ?? step.atS) - clockS }));
+    .map((step) => ({
+      ...step,
+      dueInS: Math.max(dueS.get(step.step) ?? step.atS, askAgainS(step, state)) - clockS,
+    }));
   const [next, ...coming] = waiting;
-  const inPot = contents(simmer, steps, state, clockS);
+  const inPot = contents(simmer, steps, taps, clockS);
   const isDone = (test: (step: LiveStep) => boolean) =>
     steps.some((step) => step.pan === 'main' && done.has(step.step) && test(step));
   const round = next?.round ?? steps.at(-1)?.round ?? 1;
@@ -141,7 +156,7 @@ export function liveView(simmer: Simmer, steps: readonly LiveStep[], state: Live
     round,
     readyInS: (readyS.get(round) ?? 0) - clockS,
     gate: gateFor(next, inPot),
-    change: lastChange(simmer, steps, state, clockS),
+    change: lastChange(simmer, steps, taps, clockS),
     doneSteps: done.size,
     totalSteps: steps.length,
     served: steps.some((step) => step.kind === 'serve' && done.has(step.step)),

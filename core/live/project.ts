@@ -1,5 +1,5 @@
 import type { Simmer, SimmerPiece } from '@elixa/contract';
-import type { Tap } from './foldLive';
+import type { StepTap } from './facts';
 import type { LiveStep } from './liveSteps';
 
 export interface Projection {
@@ -53,7 +53,12 @@ function enteredS(step: LiveStep, done: ReadonlyMap<number, number>, shiftS: num
  * move back with a late one and never forward with an early one.
  * @param nowS the pot's clock in seconds
  */
-export function project(simmer: Simmer, steps: readonly LiveStep[], taps: readonly Tap[], nowS: number): Projection {
+export function project(
+  simmer: Simmer,
+  steps: readonly LiveStep[],
+  taps: readonly StepTap[],
+  nowS: number,
+): Projection {
   const done = new Map(taps.map((tap) => [tap.step, tap.atS]));
   const dueS = new Map<number, number>();
   const readyS = new Map<number, number>();

@@ -4,6 +4,9 @@ import { validBody } from '../http/validate';
 import type { EveningService } from '../services/eveningService';
 import type { LiveService } from '../services/liveService';
 
+/** A browser that lost the stream asks again after so long. */
+const RETRY_MS = 2000;
+
 export function eveningRoutes(evenings: EveningService, live: LiveService): Router {
   const router = Router();
   router.get('/', async (_request, response) => {
@@ -33,6 +36,19 @@ export function eveningRoutes(evenings: EveningService, live: LiveService): Rout
   });
   router.get('/:id/events', async (request, response) => {
     response.json({ events: await live.read(request.params.id) });
+  });
+  // Server-sent events: another device that looks on hears of every tap as it is stored.
+  router.get('/:id/events/stream', async (request, response) => {
+    const end = await live.follow(request.params.id, (events) => {
+      response.write(`data: ${JSON.stringify({ events })}\n\n`);
+    });
+    request.on('close', end);
+    response.writeHead(200, {
+      'content-type': 'text/event-stream',
+      'cache-control': 'no-cache, no-transform',
+      'x-accel-buffering': 'no',
+    });
+    response.write(`retry: ${RETRY_MS}\n: open\n\n`);
   });
   router.post('/:id/events', async (request, response) => {
     const { events } = validBody(appendEventsSchema, request.body);

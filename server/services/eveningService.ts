@@ -1,18 +1,18 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { Evening, EveningList, EveningStatus, LiveEvent, StoredEvening } from '@elixa/contract';
-import { checkEvening, foldLive } from '@elixa/core';
+import type { Evening, EveningList, StoredEvening } from '@elixa/contract';
+import { checkEvening } from '@elixa/core';
 import { invalid, notFound, staleVersion, taken } from '../http/problems';
 import type { EveningRow, EveningStore } from '../store/eveningStore';
-import type { EventStore } from '../store/eventStore';
 
 /** How long a deleted evening can be brought back. */
 const KEEP_DELETED_DAYS = 30;
 
-const statusOf = (events: readonly LiveEvent[]): EveningStatus => {
-  const { status } = foldLive(events);
-  if (status === 'waiting') return 'planned';
-  return status === 'finished' ? 'finished' : 'live';
-};
+const asStored = (row: EveningRow): StoredEvening => ({
+  version: row.version,
+  status: row.status,
+  updatedAt: row.updatedAt.toISOString(),
+  evening: row.document,
+});
 
 function mustBePlannable(evening: Evening): void {
   const faults = checkEvening(evening);
@@ -20,13 +20,7 @@ function mustBePlannable(evening: Evening): void {
 }
 
 /** What can be done with evenings. */
-export function eveningService(store: EveningStore, events: EventStore, now: () => Date = () => new Date()) {
-  const asStored = async (row: EveningRow): Promise<StoredEvening> => ({
-    version: row.version,
-    status: statusOf(await events.read(row.id)),
-    updatedAt: row.updatedAt.toISOString(),
-    evening: row.document,
-  });
+export function eveningService(store: EveningStore, now: () => Date = () => new Date()) {
   const mustFind = async (id: string) => {
     const row = await store.find(id);
     if (!row || row.deletedAt) throw notFound(`evening "${id}"`);
@@ -36,26 +30,18 @@ export function eveningService(store: EveningStore, events: EventStore, now: () 
   return {
     async list(): Promise<EveningList> {
       const rows = await store.list();
-      const logs = new Map<string, LiveEvent[]>();
-      for (const { eveningId, body } of await events.readAll()) {
-        logs.set(eveningId, [...(logs.get(eveningId) ?? []), body]);
-      }
       return {
-        evenings: rows.map((row) => {
-          const log = logs.get(row.id) ?? [];
-          const state = foldLive(log);
-          return {
-            id: row.id,
-            title: row.document.title,
-            sitDownAt: row.document.sitDownAt,
-            status: statusOf(log),
-            version: row.version,
-            diners: row.document.diners,
-            styleId: row.document.style.id,
-            finishedAt: state.finishedAtMs === undefined ? undefined : new Date(state.finishedAtMs).toISOString(),
-            lastNote: state.notes.at(-1)?.text,
-          };
-        }),
+        evenings: rows.map((row) => ({
+          id: row.id,
+          title: row.document.title,
+          sitDownAt: row.document.sitDownAt,
+          status: row.status,
+          version: row.version,
+          diners: row.document.diners,
+          styleId: row.document.style.id,
+          finishedAt: row.finishedAt?.toISOString(),
+          lastNote: row.lastNote ?? undefined,
+        })),
       };
     },
     async read(id: string): Promise<StoredEvening> {
@@ -65,10 +51,10 @@ export function eveningService(store: EveningStore, events: EventStore, now: () 
     async create(evening: Evening): Promise<{ stored: StoredEvening; isNew: boolean }> {
       mustBePlannable(evening);
       const row = await store.insert(evening, now());
-      if (row) return { stored: await asStored(row), isNew: true };
+      if (row) return { stored: asStored(row), isNew: true };
       const there = await store.find(evening.id);
       if (!there) throw notFound(`evening "${evening.id}"`);
-      const stored = await asStored(there);
+      const stored = asStored(there);
       if (there.deletedAt || !isDeepStrictEqual(there.document, evening)) throw taken(evening.id, stored);
       return { stored, isNew: false };
     },
@@ -81,7 +67,7 @@ export function eveningService(store: EveningStore, events: EventStore, now: () 
       mustBePlannable(evening);
       const row = await store.replace(evening, version, now());
       if (row) return asStored(row);
-      throw staleVersion(await asStored(await mustFind(id)));
+      throw staleVersion(asStored(await mustFind(id)));
     },
     async remove(id: string): Promise<void> {
       await mustFind(id);

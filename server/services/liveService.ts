@@ -1,22 +1,30 @@
+import { EventEmitter } from 'node:events';
 import { isDeepStrictEqual } from 'node:util';
-import type { AppendedAnswer, LiveEvent } from '@elixa/contract';
-import { checkEvening } from '@elixa/core';
+import { BEFORE_DEVICES, type AppendedAnswer, type LiveEvent } from '@elixa/contract';
+import { checkEvening, upcastLog } from '@elixa/core';
 import { eventMismatch, invalid, notFound } from '../http/problems';
 import type { EveningStore } from '../store/eveningStore';
-import type { EventStore } from '../store/eventStore';
+import type { EventStore, StoredEvent } from '../store/eventStore';
 
 /** A log lays its steps out from the evening that it started with: one that cannot be planned would spoil it for good. */
 function mustBeKnown(batch: readonly LiveEvent[]): void {
   const faults = batch.flatMap((event, index) =>
-    event.type === 'started'
+    event.type === 'planAdopted'
       ? checkEvening(event.evening).map((fault) => ({ ...fault, field: `events[${index}].evening.${fault.field}` }))
       : [],
   );
   if (faults.length > 0) throw invalid(faults);
 }
 
+/** Whether a stored event says something else than one with its id. What was brought to today's version is its own reading. */
+const differs = (stored: StoredEvent, event: LiveEvent, eveningId: string): boolean =>
+  stored.body.id === event.id &&
+  (stored.eveningId !== eveningId ||
+    (event.device !== BEFORE_DEVICES && !isDeepStrictEqual(stored.body, JSON.parse(JSON.stringify(event)))));
+
 /** The live evening's log on the server. */
 export function liveService(evenings: EveningStore, events: EventStore, now: () => Date = () => new Date()) {
+  const news = new EventEmitter().setMaxListeners(0);
   const mustExist = async (eveningId: string) => {
     const row = await evenings.find(eveningId);
     if (!row || row.deletedAt) throw notFound(`evening "${eveningId}"`);
@@ -24,22 +32,25 @@ export function liveService(evenings: EveningStore, events: EventStore, now: () 
   return {
     async read(eveningId: string): Promise<LiveEvent[]> {
       await mustExist(eveningId);
-      return events.read(eveningId);
+      return upcastLog(await events.read(eveningId));
     },
     /** Idempotent: an event that is there already is not stored again, and one that differs from it is refused. */
     async append(eveningId: string, batch: readonly LiveEvent[]): Promise<AppendedAnswer> {
       await mustExist(eveningId);
       mustBeKnown(batch);
       const known = await events.withIds(batch.map((event) => event.id));
-      const differing = batch.filter((event) =>
-        known.some(
-          (stored) =>
-            stored.body.id === event.id && (stored.eveningId !== eveningId || !isDeepStrictEqual(stored.body, event)),
-        ),
-      );
+      const differing = batch.filter((event) => known.some((stored) => differs(stored, event, eveningId)));
       if (differing.length > 0) throw eventMismatch(differing.map((event) => event.id));
       const accepted = await events.append(eveningId, batch, now());
+      const fresh = batch.filter((event) => accepted.includes(event.id));
+      if (fresh.length > 0) news.emit(eveningId, fresh);
       return { accepted, alreadyHad: batch.map((event) => event.id).filter((id) => !accepted.includes(id)) };
+    },
+    /** Tells what is appended from now on. @returns a function that ends it */
+    async follow(eveningId: string, tell: (events: readonly LiveEvent[]) => void): Promise<() => void> {
+      await mustExist(eveningId);
+      news.on(eveningId, tell);
+      return () => news.off(eveningId, tell);
     },
   };
 }

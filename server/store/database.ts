@@ -1,10 +1,12 @@
 import path from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
-import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
+import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
+import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import * as schema from './schema';
 
-export type Db = PgliteDatabase<typeof schema>;
+/** Any PostgreSQL behind Drizzle: the embedded one, a server, or a transaction in either. */
+export type Db = PgDatabase<PgQueryResultHKT, typeof schema>;
 
 export interface Database {
   db: Db;

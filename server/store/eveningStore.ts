@@ -30,7 +30,7 @@ export function eveningStore(db: Db) {
     async insert(evening: Evening, now: Date): Promise<EveningRow | undefined> {
       const rows = await db
         .insert(evenings)
-        .values({ id: evening.id, version: 1, ...columns(evening, now) })
+        .values({ id: evening.id, version: 1, summarised: true, ...columns(evening, now) })
         .onConflictDoNothing()
         .returning();
       return first(rows);

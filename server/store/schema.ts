@@ -1,5 +1,5 @@
-import { bigserial, integer, jsonb, pgTable, text, timestamp, uniqueIndex, index } from 'drizzle-orm/pg-core';
-import type { Evening, LiveEvent, PantryItem } from '@elixa/contract';
+import { bigserial, boolean, integer, jsonb, pgTable, text, timestamp, uniqueIndex, index } from 'drizzle-orm/pg-core';
+import type { AnyLiveEvent, Evening, EveningStatus, PantryItem } from '@elixa/contract';
 
 /** Evenings as documents, with the few columns that lists are made from. */
 export const evenings = pgTable('evenings', {
@@ -9,6 +9,11 @@ export const evenings = pgTable('evenings', {
   sitDownAt: timestamp('sit_down_at', { withTimezone: true }).notNull(),
   updatedAt: timestamp('updated_at', { withTimezone: true }).notNull(),
   deletedAt: timestamp('deleted_at', { withTimezone: true }),
+  /** What the list shows of the log, written with every append; false where it was not read yet. */
+  summarised: boolean('summarised').notNull().default(false),
+  status: text('status').$type<EveningStatus>().notNull().default('planned'),
+  finishedAt: timestamp('finished_at', { withTimezone: true }),
+  lastNote: text('last_note'),
 });
 
 /** The live evenings' logs. Rows are added and never changed. */
@@ -20,7 +25,7 @@ export const liveEvents = pgTable(
     eveningId: text('evening_id')
       .notNull()
       .references(() => evenings.id, { onDelete: 'cascade' }),
-    body: jsonb('body').$type<LiveEvent>().notNull(),
+    body: jsonb('body').$type<AnyLiveEvent>().notNull(),
     receivedAt: timestamp('received_at', { withTimezone: true }).notNull(),
   },
   (table) => [uniqueIndex('live_events_id').on(table.id), index('live_events_evening').on(table.eveningId, table.seq)],

@@ -1,14 +1,12 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { liveSteps, type LiveState } from '@elixa/core';
+import { liveSteps, stepTaps, type LiveState } from '@elixa/core';
 import { Redirect, router } from 'expo-router';
 import { Download, Repeat } from '@/ui/icons';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { usePlan } from '@/features/evening/usePlan';
 import { cookAgain } from '@/features/evenings/makeEvening';
 import { eveningMade } from '@/features/evening/draftsSlice';
-import { usePantry } from '@/features/pantry/usePantry';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useAppDispatch } from '@/store';
 import { newId } from '@/store/newId';
@@ -26,10 +24,8 @@ export function AfterScreen() {
   const log = useLiveLog(evening.id);
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
-  const { items: pantry } = usePantry();
   const { started, finishedBy } = log.state;
-  const cooked = useMemo(() => (started ? { ...started.evening, pantry } : undefined), [started, pantry]);
-  const { plan } = usePlan(cooked);
+  const plan = started?.plan;
   if (log.events.length === 0)
     return <Instead title="Not cooked yet" says="What happens at the stove is written down here." />;
   if (log.state.status !== 'finished' || !started) return <Redirect href={`/evening/${evening.id}/stove`} />;
@@ -102,7 +98,7 @@ function sitDownWords(lateS: number): string {
 function Outcome({ evening, plan, state }: { evening: Evening; plan: PotPlan; state: LiveState }) {
   if (state.startedAtMs === undefined) return null;
   const steps = liveSteps(plan.simmer);
-  const done = new Map(state.taps.map((tap) => [tap.step, tap.atS]));
+  const done = new Map(stepTaps(steps, state).map((tap) => [tap.step, tap.atS]));
   const serve = steps.find((step) => step.kind === 'serve');
   const boil = steps.find((step) => step.kind === 'boil');
   const servedS = serve && done.get(serve.step);

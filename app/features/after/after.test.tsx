@@ -1,4 +1,4 @@
-import type { LiveEvent, PantryItem } from '@elixa/contract';
+import type { LiveEvent, LiveNews, PantryItem } from '@elixa/contract';
 import { foldLive, planPot, showWeight } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { useState } from 'react';
@@ -19,8 +19,12 @@ const evening = practice();
 function Kitchen() {
   const { items, count } = usePantry();
   const [events, setEvents] = useState<LiveEvent[]>([]);
-  const record = (event: object) =>
-    setEvents([...events, { ...event, id: crypto.randomUUID(), at: evening.sitDownAt } as LiveEvent]);
+  const record = (news: LiveNews) => {
+    const id = crypto.randomUUID();
+    const said = { v: 2, id, at: evening.sitDownAt, device: 'this-phone', clock: events.length + 1 };
+    setEvents([...events, { ...news, ...said } as LiveEvent]);
+    return id;
+  };
   const stock: PantryItem[] = [...items];
   return (
     <>

@@ -55,7 +55,7 @@ export function PotCard({ style, evening, preview, chosen, keys, onChoose }: Pro
           sauce={preview?.sauce}
         />
       </View>
-      <View className="min-w-[9.5rem] flex-1 gap-2">
+      <View className="min-w-[min(9.5rem,100%)] flex-1 gap-2">
         <View className="flex-row items-start justify-between gap-2">
           <Heading level={3} className="min-w-0 flex-1">
             {style.name}

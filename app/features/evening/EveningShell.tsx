@@ -5,6 +5,7 @@ import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { changesSince } from '@elixa/core';
 import { ChangedSince } from '@/features/stove/ChangedSince';
+import { useFollowing } from '@/features/stove/useFollowing';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useStocked } from '@/features/pantry/usePantry';
 import { usePrep } from '@/features/prep/usePrep';
@@ -35,6 +36,7 @@ const pageName = (path: string) => (path.split('/').pop() ?? '').replace(/^./, (
 export function EveningShell() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { evening, draft, missing, edit, undo, redo } = useEveningDocument(id);
+  useFollowing(id, draft !== undefined && draft.baseVersion > 0);
   const stocked = useStocked(evening);
   const planState = usePlan(stocked);
   const { state: live } = useLiveLog(id);

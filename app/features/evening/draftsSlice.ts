@@ -62,6 +62,10 @@ const drafts = createSlice({
     draftFound(state, { payload }: PayloadAction<{ id: string; draft: Draft }>) {
       state[payload.id] ??= payload.draft;
     },
+    /** Changed in another tab of this browser: it is the same draft. */
+    draftShared(state, { payload }: PayloadAction<{ id: string; draft: Draft }>) {
+      state[payload.id] = payload.draft;
+    },
     /** Came from the server, or from what was kept of it; neither what is unsaved here nor what is newer is overwritten. */
     eveningArrived(state, { payload }: PayloadAction<StoredEvening>) {
       const { id } = payload.evening;
@@ -157,6 +161,7 @@ const drafts = createSlice({
 
 export const {
   draftFound,
+  draftShared,
   eveningArrived,
   eveningMade,
   edited,

@@ -1,5 +1,5 @@
 import type { EveningList, LiveEvent } from '@elixa/contract';
-import { checkEvening, planPot } from '@elixa/core';
+import { checkEvening, factsOf, liveSteps, planPot } from '@elixa/core';
 import { practice } from '@/testing/household';
 import { eveningRows, groupRows, knownPeople } from './eveningRows';
 import { cookAgain, makeEvening, nextSupper } from './makeEvening';
@@ -32,8 +32,13 @@ describe('the list', () => {
   });
 
   it('shows a pot as on the stove before the server has heard of it', () => {
-    const started: LiveEvent = { id: 'x', at: at(0), type: 'started', evening: practice() };
-    const rows = eveningRows(list(summary('a', at(0))), {}, { a: { events: [started], unsent: ['x'] } });
+    const said = { v: 2 as const, at: at(0), device: 'this-phone' };
+    const plan = planPot(practice());
+    const events: LiveEvent[] = [
+      { ...said, id: 'x', clock: 1, type: 'planAdopted', evening: practice(), plan },
+      { ...said, id: 'y', clock: 2, type: 'happened', facts: factsOf(liveSteps(plan.simmer)[0]!, 'x') },
+    ];
+    const rows = eveningRows(list(summary('a', at(0))), {}, { a: { events, unsent: ['x', 'y'] } });
     expect(rows[0]?.status).toBe('live');
   });
 

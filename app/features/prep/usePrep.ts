@@ -2,6 +2,7 @@ import type { Evening, Prep, Remedy } from '@elixa/contract';
 import { checkEvening } from '@elixa/core';
 import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
 import { startTransition, useEffect, useRef, useState } from 'react';
+import { nowMs as currentMs } from '@/store/clock';
 import { preparer } from '@/workers/preparer';
 
 export interface PrepState {
@@ -27,10 +28,10 @@ export function isBehind(prep: Prep | undefined, nowMs: number): boolean {
 
 /** The minute that it is, while that matters. */
 function useMinute(running: boolean): number {
-  const [minute, setMinute] = useState(() => Math.floor(Date.now() / MINUTE_MS));
+  const [minute, setMinute] = useState(() => Math.floor(currentMs() / MINUTE_MS));
   useEffect(() => {
     if (!running) return undefined;
-    const timer = setInterval(() => setMinute(Math.floor(Date.now() / MINUTE_MS)), 5000);
+    const timer = setInterval(() => setMinute(Math.floor(currentMs() / MINUTE_MS)), 5000);
     return () => clearInterval(timer);
   }, [running]);
   return minute;
@@ -50,9 +51,9 @@ export function usePrep(evening: Evening | undefined, ticks: Ticks, begun: Ticks
     if (!evening || checkEvening(evening).length > 0) return undefined;
     let current = true;
     const work = async () => {
-      const isPast = over || Date.parse(evening.sitDownAt) < Date.now() - 3 * 60 * MINUTE_MS;
+      const isPast = over || Date.parse(evening.sitDownAt) < currentMs() - 3 * 60 * MINUTE_MS;
       // What is over is planned as if there had been time, so that it can still be read.
-      const nowMs = isPast ? Date.parse(evening.sitDownAt) - 36 * 60 * MINUTE_MS : Date.now();
+      const nowMs = isPast ? Date.parse(evening.sitDownAt) - 36 * 60 * MINUTE_MS : currentMs();
       const clock = {
         now: new Date(nowMs).toISOString(),
         ticks: new Map(isPast ? [] : Object.entries(ticks)),

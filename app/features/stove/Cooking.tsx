@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import type { LiveView } from '@elixa/core';
+import { factsOf, type LiveView } from '@elixa/core';
 import { useState } from 'react';
 import { sauceOf } from '@/features/evening/sauceOf';
 import { View } from 'react-native';
@@ -46,7 +46,8 @@ export function Cooking({ evening, plan, view, log }: Props) {
   );
 
   const done = (checkedThrough?: boolean) => {
-    if (view.next) log.record({ type: 'stepDone', step: view.next.step, checkedThrough });
+    const planId = log.state.started?.eventId ?? '';
+    if (view.next) log.record({ type: 'happened', facts: factsOf(view.next, planId), checkedThrough });
     setAsking(false);
   };
   const roundName = view.round > rounds ? 'The finish' : rounds > 1 ? `Round ${view.round} of ${rounds}` : 'The pot';
@@ -84,6 +85,10 @@ export function Cooking({ evening, plan, view, log }: Props) {
           paused={!running}
           beside={wide || view.next?.kind === 'swish' ? undefined : pot}
           onDone={() => (view.gate ? setAsking(true) : done())}
+          onNotYet={() => {
+            const [first] = view.next?.actions ?? [];
+            if (first) log.record({ type: 'notYet', actionId: first.id });
+          }}
           onFinish={() => log.record({ type: 'finished' })}
         />
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish} />

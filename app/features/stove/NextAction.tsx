@@ -13,6 +13,8 @@ interface Props {
   view: LiveView;
   paused: boolean;
   onDone(): void;
+  /** The sign is not there: it is asked for again in a minute. */
+  onNotYet(): void;
   onFinish(): void;
   /** Shown beside the countdown. */
   beside?: ReactNode;
@@ -45,7 +47,7 @@ const BUTTON: Record<NextStep['kind'], string> = {
 const SOON_S = 1;
 
 /** The next thing to do, in words that can be read from a metre away, its countdown, and one big button. */
-export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
+export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }: Props) {
   const next = view.next;
   const { short: low, narrow } = useScreen();
   // On its side a phone has the words beside the button; with very large letters there is no such room.
@@ -110,12 +112,17 @@ export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
       onPress={onDone}
     />
   );
+  const notYet =
+    now && !paused && next.kind !== 'light' && !isEating ? (
+      <Button className="min-h-main" label="Not yet" onPress={onNotYet} />
+    ) : null;
   if (short) {
     return (
       <View className="flex-row items-start gap-6">
         {words}
         <View className="w-[300px] gap-3">
           {button}
+          {notYet}
           {countdownAndPot}
         </View>
       </View>
@@ -126,6 +133,7 @@ export function NextAction({ view, paused, onDone, onFinish, beside }: Props) {
       {words}
       {countdownAndPot}
       {button}
+      {notYet}
     </View>
   );
 }

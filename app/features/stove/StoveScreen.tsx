@@ -1,12 +1,10 @@
-import type { Evening } from '@elixa/contract';
-import { changesSince, counterList, liveSteps, liveView, onCounterByPrep } from '@elixa/core';
+import { changesSince, counterList, factsOf, liveSteps, liveView, onCounterByPrep } from '@elixa/core';
 import { Redirect } from 'expo-router';
 import { useKeepAwake } from 'expo-keep-awake';
 import { useMemo } from 'react';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
-import { usePlan } from '@/features/evening/usePlan';
-import { Instead } from '@/ui/Page';
+import { nowMs } from '@/store/clock';
 import { ChangedSince } from './ChangedSince';
 import { Cooking } from './Cooking';
 import { ReadyToLight } from './ReadyToLight';
@@ -20,7 +18,7 @@ export function StoveScreen() {
   const { started } = log.state;
   if (log.state.status === 'finished') return <Redirect href={`/evening/${evening.id}/after`} />;
   if (started && log.state.status !== 'waiting') {
-    return <OnTheStove evening={started.evening} log={log} changes={changesSince(started.evening, evening)} />;
+    return <OnTheStove started={started} log={log} changes={changesSince(started.evening, evening)} />;
   }
   if (!plan) return <Faults />;
   return (
@@ -30,21 +28,28 @@ export function StoveScreen() {
       onCounter={log.state.ticks.counter}
       prepared={onCounterByPrep(counterList(plan), prepState.prep, log.state.ticks.prep)}
       onStart={() => {
-        log.record({ type: 'started', evening });
-        log.record({ type: 'stepDone', step: 0 });
+        const [first] = liveSteps(plan.simmer);
+        const planId = log.record({ type: 'planAdopted', evening, plan });
+        if (first) log.record({ type: 'happened', facts: factsOf(first, planId) });
       }}
     />
   );
 }
 
-/** Cooks by the evening as it was when the burner was lit, whatever is changed in the document since. */
-function OnTheStove({ evening, log, changes }: { evening: Evening; log: LiveLogAccess; changes: string[] }) {
+interface OnTheStoveProps {
+  started: NonNullable<LiveLogAccess['state']['started']>;
+  log: LiveLogAccess;
+  changes: string[];
+}
+
+/** Cooks by the plan that was adopted when the burner was lit, whatever is changed in the document or the planner since. */
+function OnTheStove({ started, log, changes }: OnTheStoveProps) {
   useKeepAwake();
-  const { plan } = usePlan(evening);
-  const now = useNow(log.state.status === 'running');
-  const steps = useMemo(() => (plan ? liveSteps(plan.simmer) : []), [plan]);
-  if (!plan) return <Instead title="Laying out the steps" busy />;
-  const view = liveView(plan.simmer, steps, log.state, Math.max(now, Date.now()));
+  const { evening, plan } = started;
+  // Once a second while it runs; the time itself is asked for anew.
+  useNow(log.state.status === 'running');
+  const steps = useMemo(() => liveSteps(plan.simmer), [plan]);
+  const view = liveView(plan.simmer, steps, log.state, nowMs());
   return (
     <>
       <ChangedSince changes={changes} />

@@ -1,4 +1,4 @@
-import type { LiveEvent } from '@elixa/contract';
+import { BEFORE_DEVICES, type LiveEvent, type LiveNews } from '@elixa/contract';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** The log of one evening on this device, and which of its events the server does not have yet. */
@@ -9,18 +9,36 @@ export interface LiveLog {
 
 export type LiveLogs = Record<string, LiveLog>;
 
-const merge = (here: readonly LiveEvent[], there: readonly LiveEvent[]) => {
-  const known = new Set(here.map((event) => event.id));
-  return [...here, ...there.filter((event) => !known.has(event.id))];
-};
+/** What is said here, before it has its place in the log. */
+export type Recorded = LiveNews & Pick<LiveEvent, 'id' | 'at' | 'device'>;
+
+/** Both together. What was brought from an older version has the place that the other side gave it. */
+function merge(here: readonly LiveEvent[], there: readonly LiveEvent[]): LiveEvent[] {
+  const known = new Map(here.map((event) => [event.id, event]));
+  for (const event of there) {
+    if (!known.has(event.id) || event.device === BEFORE_DEVICES) known.set(event.id, event);
+  }
+  return [...known.values()];
+}
+
+/** The place of a new event: after everything that is known here, and after the last that another device said. */
+function placed(events: readonly LiveEvent[], recorded: Recorded): LiveEvent {
+  const last = (test: (event: LiveEvent) => boolean) =>
+    events.reduce<LiveEvent | undefined>(
+      (found, event) => (test(event) && event.clock > (found?.clock ?? 0) ? event : found),
+      undefined,
+    );
+  const clock = (last(() => true)?.clock ?? 0) + 1;
+  return { ...recorded, v: 2, clock, after: last((event) => event.device !== recorded.device)?.id } as LiveEvent;
+}
 
 const live = createSlice({
   name: 'live',
   initialState: {} as LiveLogs,
   reducers: {
-    eventRecorded(state, { payload }: PayloadAction<{ eveningId: string; event: LiveEvent }>) {
+    eventRecorded(state, { payload }: PayloadAction<{ eveningId: string; event: Recorded }>) {
       const log = (state[payload.eveningId] ??= { events: [], unsent: [] });
-      log.events.push(payload.event);
+      log.events.push(placed(log.events, payload.event));
       log.unsent.push(payload.event.id);
     },
     logFound(state, { payload }: PayloadAction<{ eveningId: string; log: LiveLog }>) {

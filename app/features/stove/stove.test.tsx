@@ -1,4 +1,4 @@
-import { liveSteps, liveView, planPot, WAITING, type LiveState } from '@elixa/core';
+import { factsOf, liveSteps, liveView, planPot, WAITING, type LiveState } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { changeWords } from './ChangeLine';
@@ -11,12 +11,23 @@ const running = (upTo: number): LiveState => ({
   ...WAITING,
   status: 'running',
   startedAtMs: START,
-  taps: steps.slice(0, upTo).map((step) => ({ eventId: String(step.step), step: step.step, atS: step.atS })),
+  taps: steps
+    .slice(0, upTo)
+    .map((step) => ({ eventId: String(step.step), facts: factsOf(step, 'plan'), atS: step.atS })),
 });
 const viewAt = (upTo: number, seconds: number) => liveView(simmer, steps, running(upTo), START + seconds * 1000);
-const show = (view: ReturnType<typeof viewAt>, more: { paused?: boolean; onDone?: () => void } = {}) =>
+const show = (
+  view: ReturnType<typeof viewAt>,
+  more: { paused?: boolean; onDone?: () => void; onNotYet?: () => void } = {},
+) =>
   render(
-    <NextAction view={view} paused={more.paused ?? false} onDone={more.onDone ?? jest.fn()} onFinish={jest.fn()} />,
+    <NextAction
+      view={view}
+      paused={more.paused ?? false}
+      onDone={more.onDone ?? jest.fn()}
+      onNotYet={more.onNotYet ?? jest.fn()}
+      onFinish={jest.fn()}
+    />,
   );
 
 describe('the next thing to do', () => {
@@ -40,6 +51,15 @@ describe('the next thing to do', () => {
     await show(viewAt(add, steps[add]!.atS), { onDone });
     await userEvent.press(screen.getByRole('button', { name: 'They are in' }));
     expect(onDone).toHaveBeenCalledTimes(1);
+  });
+
+  it('can be answered "not yet" once it is due, and not before', async () => {
+    const onNotYet = jest.fn();
+    await show(viewAt(add, steps[add]!.atS - 65), { onNotYet });
+    expect(screen.queryByRole('button', { name: 'Not yet' })).toBeNull();
+    await show(viewAt(add, steps[add]!.atS), { onNotYet });
+    await userEvent.press(screen.getByRole('button', { name: 'Not yet' }));
+    expect(onNotYet).toHaveBeenCalledTimes(1);
   });
 
   it('waits while the pot is paused', async () => {

@@ -1,19 +1,20 @@
-import type { LiveEvent } from '@elixa/contract';
+import type { LiveEvent, LiveNews } from '@elixa/contract';
 import { foldLive, type LiveState } from '@elixa/core';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/store';
 import { api } from '@/store/api';
+import { nowMs } from '@/store/clock';
 import { newId } from '@/store/newId';
+import { DEVICE } from './device';
 import { isoNow } from './isoNow';
 import { eventRecorded, logArrived } from './liveSlice';
-
-type NewEvent<Event> = Event extends LiveEvent ? Omit<Event, 'id' | 'at'> : never;
 
 export interface LiveLogAccess {
   events: readonly LiveEvent[];
   state: LiveState;
   unsent: number;
-  record(event: NewEvent<LiveEvent>): void;
+  /** @returns the id of the event that it became */
+  record(news: LiveNews): string;
 }
 
 const NONE: LiveEvent[] = [];
@@ -29,8 +30,12 @@ export function useLiveLog(eveningId: string): LiveLogAccess {
   }, [data, dispatch, eveningId]);
   const events = log?.events ?? NONE;
   const record = useCallback(
-    (event: NewEvent<LiveEvent>) =>
-      dispatch(eventRecorded({ eveningId, event: { ...event, id: newId(), at: isoNow(new Date()) } as LiveEvent })),
+    (news: LiveNews) => {
+      const id = newId();
+      const at = isoNow(new Date(nowMs()));
+      dispatch(eventRecorded({ eveningId, event: { ...news, id, at, device: DEVICE } }));
+      return id;
+    },
     [dispatch, eveningId],
   );
   return { events, state: useMemo(() => foldLive(events), [events]), unsent: log?.unsent.length ?? 0, record };

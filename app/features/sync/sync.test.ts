@@ -27,9 +27,12 @@ globalThis.Request = class extends Request {
 const evening = practice();
 const event = (n: number): LiveEvent => ({
   id: `00000000-0000-4000-8000-00000000000${n}`,
+  v: 2,
   at: '2026-11-24T19:00:00+00:00',
-  type: 'stepDone',
-  step: n,
+  device: 'this-phone',
+  clock: n,
+  type: 'notYet',
+  actionId: `action-${n}`,
 });
 const stored: StoredEvening = { version: 1, status: 'planned', updatedAt: '2026-11-24T12:00:00Z', evening };
 

@@ -1,7 +1,7 @@
 import { api, problemOf, wasSilence } from '@/store/api';
 import type { AppStore } from '@/store';
-import { readEvening } from '@elixa/contract';
-import { pantryKey } from '@elixa/core';
+import { readEvening, type AnyLiveEvent } from '@elixa/contract';
+import { pantryKey, upcastLog } from '@elixa/core';
 import { KEPT } from '@/store/keepLocally';
 import { localStore } from '@/store/localStore';
 import { draftFound, eveningSaved, saveRefused, sendStarted, type Draft } from '../evening/draftsSlice';
@@ -17,12 +17,17 @@ function readDraft(draft: Draft): Draft | undefined {
   return evening && { ...draft, evening, unanswered };
 }
 
-const readLog = (log: LiveLog): LiveLog => ({
-  ...log,
-  events: log.events.map((event) =>
-    event.type === 'started' ? { ...event, evening: readEvening(event.evening).evening ?? event.evening } : event,
-  ),
-});
+/** A log of any version as today's; its steps are what they were when it was written. */
+const readLog = ({ events, unsent }: { events: AnyLiveEvent[]; unsent: string[] }): LiveLog => {
+  const known = events.map((event) =>
+    'evening' in event ? { ...event, evening: readEvening(event.evening).evening ?? event.evening } : event,
+  );
+  const read = upcastLog(known);
+  // What an old event became besides itself has to be sent with it.
+  const ofOld = new Set(events.map((event) => event.id));
+  const added = unsent.length > 0 ? read.filter((event) => !ofOld.has(event.id)).map((event) => event.id) : [];
+  return { events: read, unsent: [...added, ...unsent] };
+};
 
 /** Brings back what an earlier visit left on this device. */
 export async function recall(store: AppStore): Promise<void> {

@@ -1,0 +1,44 @@
+import { eventsAnswerSchema } from '@elixa/contract';
+import { useEffect } from 'react';
+import { useAppDispatch } from '@/store';
+import { api } from '@/store/api';
+import { logArrived } from './liveSlice';
+
+/** How often the server is asked where no stream comes through. */
+const POLL_MS = 2000;
+
+/**
+ * Follows the log of an evening as other devices write it: by a stream of events, and by asking while there is none.
+ * @param open the evening is on the server
+ */
+export function useFollowing(eveningId: string, open: boolean): void {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    if (!open || typeof EventSource === 'undefined') return undefined;
+    const stream = new EventSource(`/api/evenings/${encodeURIComponent(eveningId)}/events/stream`);
+    let timer: ReturnType<typeof setInterval> | undefined;
+    const ask = () => {
+      const asked = dispatch(api.endpoints.readEvents.initiate(eveningId, { forceRefetch: true, subscribe: false }));
+      void asked.then(({ data }) => {
+        if (data && data.events.length > 0) dispatch(logArrived({ eveningId, events: data.events }));
+      });
+    };
+    stream.onmessage = ({ data }: MessageEvent<string>) => {
+      const read = eventsAnswerSchema.safeParse(JSON.parse(data));
+      if (read.success) dispatch(logArrived({ eveningId, events: read.data.events }));
+    };
+    stream.onopen = () => {
+      clearInterval(timer);
+      timer = undefined;
+      // What was said before the stream was there.
+      ask();
+    };
+    stream.onerror = () => {
+      timer ??= setInterval(ask, POLL_MS);
+    };
+    return () => {
+      stream.close();
+      clearInterval(timer);
+    };
+  }, [dispatch, eveningId, open]);
+}

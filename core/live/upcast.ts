@@ -1,0 +1,63 @@
+import { BEFORE_DEVICES, type AnyLiveEvent, type LiveEvent, type LiveEvent1 } from '@elixa/contract';
+import { planPot } from '../planPot';
+import { factsOf } from './facts';
+import { liveSteps, type LiveStep } from './liveSteps';
+
+const isOld = (event: AnyLiveEvent): event is LiveEvent1 => !('v' in event);
+
+/** What came first of things logged in the same millisecond: nothing before the start, nothing after the end. */
+const rank = ({ type }: LiveEvent1) => (type === 'started' ? 0 : type === 'finished' ? 2 : 1);
+
+/** A second id that always follows from the first, for the event that one old event became two of. */
+const siblingId = (id: string) => {
+  const first = Number.parseInt(id.charAt(0), 16);
+  return `${(first ^ 8).toString(16)}${id.slice(1)}`;
+};
+
+/**
+ * A log of any version as one of facts. Version 1 named steps by their number in a plan that was computed from the evening
+ * it had started with: it is computed once more, adopted, and every step becomes what it was.
+ * @returns the events in no particular order; those of today are left as they are
+ */
+export function upcastLog(events: readonly AnyLiveEvent[]): LiveEvent[] {
+  const old = events.filter(isOld).sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || rank(a) - rank(b));
+  const today = events.filter((event): event is LiveEvent => !isOld(event));
+  if (old.length === 0) return today;
+  let steps: LiveStep[] = [];
+  let planId = '';
+  let clock = 0;
+  const base = ({ id, at }: { id: string; at: string }) => ({
+    v: 2 as const,
+    id,
+    at,
+    device: BEFORE_DEVICES,
+    clock: (clock += 1),
+  });
+  const read = old.flatMap((event): LiveEvent[] => {
+    switch (event.type) {
+      case 'started': {
+        const plan = planPot(event.evening);
+        steps = liveSteps(plan.simmer);
+        planId = siblingId(event.id);
+        const adopted: LiveEvent = {
+          ...base({ id: planId, at: event.at }),
+          type: 'planAdopted',
+          evening: event.evening,
+          plan,
+        };
+        const place = { actionId: 'lit', round: 1, pan: 'main' as const };
+        return [adopted, { ...base(event), type: 'happened', facts: [{ ...place, is: 'lit', planId }] }];
+      }
+      case 'stepDone': {
+        const step = steps.find((one) => one.step === event.step);
+        if (!step) return [];
+        return [
+          { ...base(event), type: 'happened', facts: factsOf(step, planId), checkedThrough: event.checkedThrough },
+        ];
+      }
+      default:
+        return [{ ...event, ...base(event) }];
+    }
+  });
+  return [...read, ...today];
+}
