@@ -70,10 +70,23 @@ module.exports = {
       to: { path: '^server/(routes|services|http)/' },
     },
     {
+      name: 'services-know-no-http',
+      comment: 'What the kitchen keeps can be asked for in another way than over HTTP.',
+      severity: 'error',
+      from: { path: '^server/(services|workers|store)/' },
+      to: { path: '^server/(routes|http)/|(^|node_modules/)(@types/)?express(-|/|$)' },
+    },
+    {
+      name: 'only-the-store-knows-its-database',
+      severity: 'error',
+      from: { path: '^server/', pathNot: `${TESTS}|^server/store/` },
+      to: { path: '(^|node_modules/)(drizzle-orm|@electric-sql|pg)(/|$)' },
+    },
+    {
       name: 'ui-knows-no-feature',
       severity: 'error',
       from: { path: '^app/ui/' },
-      to: { path: '^app/(features|app|store)/' },
+      to: { path: '^app/(features|app|state)/' },
     },
     {
       name: 'no-test-helpers-in-the-product',

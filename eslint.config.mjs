@@ -38,10 +38,11 @@ export default tseslint.config(
     files: ['**/*.{js,cjs,mjs}'],
     languageOptions: {
       globals: Object.fromEntries(
-        ['module', 'require', 'process', '__dirname', 'console', 'URL', 'setTimeout', 'fetch'].map((name) => [
-          name,
-          'readonly',
-        ]),
+        [
+          ...['module', 'require', 'process', '__dirname', 'console', 'URL', 'setTimeout', 'fetch'],
+          // Of the tests.
+          ...['describe', 'test', 'expect'],
+        ].map((name) => [name, 'readonly']),
       ),
     },
     rules: { '@typescript-eslint/no-require-imports': 'off' },

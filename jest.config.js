@@ -18,6 +18,7 @@ module.exports = {
   projects: [
     plain('contract'),
     plain('core'),
+    { ...plain('scripts'), testMatch: ['<rootDir>/**/*.test.js'], transform: {} },
     { ...plain('server'), maxWorkers: 2 },
     {
       displayName: 'app',

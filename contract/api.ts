@@ -27,7 +27,14 @@ export const storedEveningSchema = z.object({
   evening: eveningSchema,
 });
 
-export const eveningListSchema = z.object({ evenings: z.array(eveningSummarySchema) });
+/** A page of the list; `next` is the place where the page after it begins. */
+export const eveningListSchema = z.object({ evenings: z.array(eveningSummarySchema), next: z.string().optional() });
+export const listQuerySchema = z.strictObject({
+  part: z.enum(['ahead', 'past']).optional(),
+  after: z.string().max(120).optional(),
+  limit: z.coerce.number().int().min(1).max(100).optional(),
+});
+export const peopleSchema = z.object({ people: z.array(dinerSchema) });
 export const createEveningSchema = z.strictObject({ evening: anyEveningSchema });
 export const changeEveningSchema = z.strictObject({ version: z.int().positive(), evening: anyEveningSchema });
 export const appendEventsSchema = z.strictObject({ events: z.array(liveEventSchema).min(1).max(200) });
@@ -52,6 +59,7 @@ export type EveningStatus = z.infer<typeof eveningStatusSchema>;
 export type EveningSummary = z.infer<typeof eveningSummarySchema>;
 export type StoredEvening = z.infer<typeof storedEveningSchema>;
 export type EveningList = z.infer<typeof eveningListSchema>;
+export type People = z.infer<typeof peopleSchema>;
 export type CreateEvening = z.infer<typeof createEveningSchema>;
 export type ChangeEvening = z.infer<typeof changeEveningSchema>;
 export type AppendEvents = z.infer<typeof appendEventsSchema>;

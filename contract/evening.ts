@@ -1,3 +1,4 @@
+import { YEARS } from './years';
 import { z } from 'zod';
 import { catalogueIdSchema } from './ids';
 import { pantryItemSchema } from './pantry';
@@ -20,9 +21,6 @@ export const labelSchema = (max: number) =>
       params: { fix: 'Type it again, without what was pasted.' },
     });
 const label = labelSchema;
-
-/** An evening is planned in our time: a year that was only begun to be typed is no date. */
-export const YEARS = { first: 2000, last: 2099 };
 
 /** A date and time with its offset from Greenwich. */
 export const momentSchema = z.iso.datetime({ offset: true }).refine(

@@ -13,3 +13,5 @@ export * from './prep';
 export * from './published';
 export * from './readEvening';
 export * from './stages';
+export * from './years';
+export * from './beforeDevices';

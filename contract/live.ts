@@ -119,8 +119,6 @@ export type LiveEvent1 = z.infer<typeof liveEvent1Schema>;
 /** An event of any version, as it may be stored or sent. */
 export type AnyLiveEvent = LiveEvent | LiveEvent1;
 export type LiveEventOf<Type extends LiveEvent['type']> = Extract<LiveEvent, { type: Type }>;
-/** The device of events that were written before devices were named; their clock is made as they are read. */
-export const BEFORE_DEVICES = 'before-version-2';
 
 /** What a device says; what makes it an event is added as it is recorded. */
 export type LiveNews = LiveEvent extends infer Event

@@ -17,8 +17,8 @@ import { STYLES } from './catalogue/styles';
 import { VESSELS } from './catalogue/vessels';
 import { styleChosen } from './evening/edits/styleChosen';
 import { checkEvening } from './evening/resolveMenu';
-import { planEvening } from './planEvening';
-import { planPot } from './planPot';
+import { planEvening } from './planEvening/planEvening';
+import { planPot } from './planEvening/planPot';
 import { example } from './testing/household';
 
 const idsOf = (...kinds: string[]) => FORMULAS.filter((one) => kinds.includes(one.kind)).map((one) => one.id);

@@ -3,6 +3,7 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { PLAIN_HOST } from './support/chromium';
 import { cookOn } from './support/cook';
+import { setHour } from './support/clock';
 import { ElixaServer } from './support/server';
 
 const server = new ElixaServer({ demo: true });
@@ -135,7 +136,7 @@ test('a time that is past already: the stove still says when it would be ready, 
   )
     .json()
     .then((one) => one.evening);
-  await page.clock.install({ time: new Date(Date.parse(sitDownAt) + 10 * 60_000) });
+  await setHour(page, new Date(Date.parse(sitDownAt) + 10 * 60_000));
   await page.goto(`${server.url}/evening/muffled-peal/stove`);
   await expect(
     page.getByText(/^Tonight\. That was \d+ min ago\. Lit now, the first round is ready at \d\d:\d\d\.$/),

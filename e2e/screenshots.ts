@@ -3,6 +3,7 @@ import path from 'node:path';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { chromiumOptions } from './support/chromium';
 import { open, SCREENS, startCooking } from './support/screens';
+import { setHour } from './support/clock';
 import { ElixaServer } from './support/server';
 
 const FOLDER = path.join(__dirname, '..', 'docs', 'screenshots');
@@ -85,7 +86,7 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   try {
     const base = await server.start();
     const page = await context.newPage();
-    await page.clock.install({ time: hourOf(shot) });
+    await setHour(page, hourOf(shot));
     await shot.show(page, base);
     await page.evaluate(() => document.fonts.ready);
     await page.clock.fastForward(1000);

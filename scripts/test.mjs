@@ -28,7 +28,7 @@ const CHECKS = [
     bin('depcruise'),
     ['--config', '.dependency-cruiser.cjs', 'contract', 'core', 'server', 'app', 'e2e', 'bench'],
   ],
-  ['unit', ...jest(['contract', 'core', 'app'], 'unit.json')],
+  ['unit', ...jest(['contract', 'core', 'app', 'scripts'], 'unit.json')],
   ['API', ...jest(['server'], 'api.json', ['--experimental-vm-modules', '--no-warnings'])],
 ];
 

@@ -12,9 +12,11 @@ import { eveningRoutes } from './routes/evenings';
 import { threadPlanner, type Planner } from './workers/planner';
 import { pantryRoutes } from './routes/pantry';
 import { planRoutes } from './routes/plan';
+import { cardService } from './services/cardService';
 import { eveningService } from './services/eveningService';
 import { summaryOf } from './services/logSummary';
 import { liveService } from './services/liveService';
+import { eveningNews } from './services/news';
 import { pantryService } from './services/pantryService';
 import type { Db } from './store/database';
 import { eveningStore } from './store/eveningStore';
@@ -88,12 +90,19 @@ export function createApp(options: AppOptions): Express {
   app.get('/api/health', (_request, response) => {
     response.json({ status: 'ok' });
   });
-  app.use('/api/evenings', eveningRoutes(eveningService(evenings), liveService(evenings, events)));
+  const planner = options.planner ?? threadPlanner();
+  const news = eveningNews();
+  const service = eveningService(evenings, news);
+  const live = liveService(evenings, events, news);
+  app.use('/api/evenings', eveningRoutes(service, live, cardService(evenings, planner)));
+  app.get('/api/people', async (_request, response) => {
+    response.json({ people: await service.people() });
+  });
   app.use('/api/devices', deviceRoutes(options.scale ?? standInScale()));
   app.use('/api/pantry', pantryRoutes(pantryService(pantryStore(options.db))));
-  app.use('/api', planRoutes(options.planner ?? threadPlanner()));
+  app.use('/api', planRoutes(planner));
   app.use('/api', unknownRoute);
-  if (options.webDirectory) app.use(webApp(options.webDirectory));
+  if (options.webDirectory) app.use(webApp(options.webDirectory, service.titleOf));
   app.use(errorHandler);
   return app;
 }

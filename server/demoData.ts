@@ -117,7 +117,7 @@ async function moveToTheNextEvening(db: Db, now: Date): Promise<void> {
  */
 export async function seedDemoData(db: Db, now: Date): Promise<boolean> {
   const evenings = eveningStore(db);
-  if ((await evenings.list()).length > 0) {
+  if ((await evenings.list({ limit: 1, now })).length > 0) {
     await moveToTheNextEvening(db, now);
     return false;
   }

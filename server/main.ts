@@ -51,6 +51,7 @@ async function start() {
   await eveningService(eveningStore(database.db)).purge();
 
   const planner = threadPlanner();
+  planner.start();
   const app = createApp({ db: database.db, logger, planner, webDirectory: settings.web });
   const server = await listenOnFreePort(app, settings.port, settings.host).catch((error: Error) => fail(error.message));
   const { port } = server.address() as AddressInfo;

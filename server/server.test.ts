@@ -2,6 +2,7 @@ import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { brotliCompressSync } from 'node:zlib';
 import type { AddressInfo } from 'node:net';
 import { planSchema } from '@elixa/contract';
 import { seedDemoData } from './demoData';
@@ -18,8 +19,9 @@ let web: string;
 beforeAll(async () => {
   web = mkdtempSync(path.join(tmpdir(), 'elixa-web-'));
   mkdirSync(path.join(web, '_expo'));
-  writeFileSync(path.join(web, 'index.html'), '<title>Elixa</title>');
+  writeFileSync(path.join(web, 'index.html'), '<title>Elixa</title><h1 id="opening-title">Elixa</h1>');
   writeFileSync(path.join(web, '_expo', 'entry-1a2b.js'), 'export {}');
+  writeFileSync(path.join(web, '_expo', 'entry-1a2b.js.br'), brotliCompressSync('export {}'));
   server = await testServer({ webDirectory: web, requestsPerMinute: 40 });
 });
 afterAll(async () => {
@@ -56,7 +58,7 @@ describe('the server', () => {
 
   it('gives up a plan that never comes, and plans the next one', async () => {
     const planner = threadPlanner(1);
-    await expect(planner.plan(example('muffled-peal'))).rejects.toThrow(/given up/);
+    await expect(planner.plan(example('muffled-peal'))).rejects.toMatchObject({ why: { kind: 'tookTooLong' } });
     await planner.close();
     const patient = threadPlanner();
     expect((await patient.plan(example('muffled-peal'))).eveningId).toBe('muffled-peal');
@@ -82,6 +84,21 @@ describe('the server', () => {
     expect(page.text).toContain('Elixa');
     const script = await server.request.get('/_expo/entry-1a2b.js');
     expect(script.headers['cache-control']).toMatch(/immutable/);
+  });
+
+  it('says the name of an evening before any script has run, as text and nothing else', async () => {
+    const title = 'Fish & <leeks>';
+    await server.request.post('/api/evenings').send({ evening: example('practice-night', { id: 'leeks', title }) });
+    const named = await server.request.get('/evening/leeks/who');
+    expect(named.text).toContain('<h1 id="opening-title">Fish &amp; &lt;leeks&gt;</h1>');
+    expect((await server.request.get('/evening/nowhere/who')).text).toContain('<h1 id="opening-title">Elixa</h1>');
+    await server.request.delete('/api/evenings/leeks');
+  });
+
+  it('sends a script as small as it was packed', async () => {
+    const answer = await server.request.get('/_expo/entry-1a2b.js').set('accept-encoding', 'br, gzip');
+    expect(answer.headers).toMatchObject({ 'content-encoding': 'br', vary: expect.stringMatching(/accept-encoding/i) });
+    expect(answer.headers['cache-control']).toMatch(/immutable/);
   });
 
   it('says what to do when nothing has been built', async () => {
@@ -156,7 +173,7 @@ describe('the database on disk', () => {
     const database = await openDatabase();
     const store = eveningStore(database.db);
     const now = new Date('2026-11-24T12:00:00Z');
-    const service = eveningService(store, () => now);
+    const service = eveningService(store, undefined, () => now);
     for (const [name, days] of [
       ['practice-night', 31],
       ['muffled-peal', 29],
@@ -165,7 +182,7 @@ describe('the database on disk', () => {
       await store.setDeleted(name, new Date(now.getTime() - days * 86_400_000));
     }
     await service.purge();
-    await expect(service.restore('practice-night')).rejects.toThrow(/There is no evening/);
+    await expect(service.restore('practice-night')).rejects.toMatchObject({ why: { kind: 'notFound' } });
     expect((await service.restore('muffled-peal')).evening.title).toBe('Muffled peal');
     await database.close();
   });

@@ -1,48 +1,58 @@
 import '../global.css';
 import { router, Slot } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
-import { useEffect, useState } from 'react';
+import { Suspense, useEffect } from 'react';
 import { View } from 'react-native';
 import { Provider } from 'react-redux';
-import { ThemeApplier } from '@/features/settings/ThemeApplier';
-import { keepPages } from '@/features/sync/serviceWorker';
-import { recall, startSync } from '@/features/sync/sync';
-import { makeStore } from '@/store';
-import { deviceKeeps } from '@/store/connection';
-import { onKeeping } from '@/store/localStore';
 import { NoticeBar } from '@/features/evenings/NoticeBar';
+import { ThemeApplier } from '@/features/settings/ThemeApplier';
+import { kitchen } from '@/kitchenDoor';
+import { makeStore } from '@/state';
+import { deviceKeeps } from '@/state/connection';
+import { onKeeping } from '@/state/localStore';
+import { keepPages } from '@/state/serviceWorker';
+import { recall, recallUnsent, startSync } from '@/state/sync';
 import { Boundary } from '@/ui/Boundary';
 import { keepFocus } from '@/ui/focusKept';
+import { OPENING_TITLE } from '@/ui/openingTitle';
 import { Instead } from '@/ui/Page';
 
 const store = makeStore();
 
+/** Brings back what this device has and keeps sending what it owes. @returns a function that stops it */
+function goOn(): () => void {
+  let stop: (() => void) | undefined;
+  let isGone = false;
+  const report = (error: unknown) => console.error('Not everything could be recalled from this device', error);
+  void recall(store)
+    .catch(report)
+    .then(() => recallUnsent(store, kitchen).catch(report))
+    .then(() => {
+      if (!isGone) stop = startSync(store, kitchen);
+    });
+  return () => {
+    isGone = true;
+    stop?.();
+  };
+}
+
 export default function RootLayout() {
-  const [ready, setReady] = useState(false);
   useEffect(keepFocus, []);
   useEffect(() => {
-    let stop: (() => void) | undefined;
-    let gone = false;
-    keepPages();
     onKeeping((keeps) => store.dispatch(deviceKeeps(keeps)));
-    recall(store)
-      .catch((error: unknown) => console.error('Nothing could be recalled from this device', error))
-      .finally(() => {
-        if (gone) return;
-        setReady(true);
-        stop = startSync(store);
-      });
-    return () => {
-      gone = true;
-      stop?.();
-    };
+    keepPages();
+    return goOn();
   }, []);
   return (
     <Provider store={store}>
       <ThemeApplier />
       <StatusBar style="auto" />
       <View className="min-h-screen flex-1 bg-washi">
-        <Boundary onBack={() => router.replace('/')}>{ready ? <Slot /> : <Instead title="Elixa" busy />}</Boundary>
+        <Boundary onBack={() => router.replace('/')}>
+          <Suspense fallback={<Instead title={OPENING_TITLE} says="Opening" busy />}>
+            <Slot />
+          </Suspense>
+        </Boundary>
         <NoticeBar />
       </View>
     </Provider>

@@ -4,7 +4,7 @@ import { render, type RenderResult } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { usePantry } from '@/features/pantry/usePantry';
-import { makeStore } from '@/store';
+import { makeStore } from '@/state';
 import { EveningProvider } from '@/features/evening/EveningContext';
 
 function Inside({
@@ -25,11 +25,7 @@ function Inside({
     });
   const { items: pantry } = usePantry();
   const plan = planPot({ ...evening, pantry });
-  return (
-    <EveningProvider value={{ evening, edit, plan, faults: [], pending: false, prepState: {} }}>
-      {children}
-    </EveningProvider>
-  );
+  return <EveningProvider value={{ evening, edit, plan, faults: [], pending: false }}>{children}</EveningProvider>;
 }
 
 /** Shows a part of an evening's page, with the plan that follows from it, every change that it makes, and the pantry. */

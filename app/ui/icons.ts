@@ -6,6 +6,7 @@ export { default as CalendarUp } from 'lucide-react-native/icons/calendar-arrow-
 export { default as Check } from 'lucide-react-native/icons/check';
 export { default as ChevronLeft } from 'lucide-react-native/icons/chevron-left';
 export { default as ChevronRight } from 'lucide-react-native/icons/chevron-right';
+export { default as CloudAlert } from 'lucide-react-native/icons/cloud-alert';
 export { default as CloudCheck } from 'lucide-react-native/icons/cloud-check';
 export { default as CloudOff } from 'lucide-react-native/icons/cloud-off';
 export { default as CloudUpload } from 'lucide-react-native/icons/cloud-upload';

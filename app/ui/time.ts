@@ -1,4 +1,4 @@
-import { YEARS } from '@elixa/contract';
+import { YEARS } from '@elixa/contract/years';
 import { format } from 'date-fns/format';
 import { formatISO } from 'date-fns/formatISO';
 import { isThisYear } from 'date-fns/isThisYear';

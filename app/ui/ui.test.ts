@@ -1,6 +1,3 @@
-import { planPot } from '@elixa/core';
-import { practice } from '@/testing/household';
-import { placePieces } from './pot/placePieces';
 import { countdown, fromFields, lasting, toDateField, toTimeField } from './time';
 
 describe('times in words', () => {
@@ -23,23 +20,5 @@ describe('times in words', () => {
     const iso = '2026-11-24T19:30:00+00:00';
     expect(Date.parse(fromFields(toDateField(iso), toTimeField(iso))!)).toBe(Date.parse(iso));
     expect(fromFields('', '19:30')).toBeUndefined();
-  });
-});
-
-describe('the pot from above', () => {
-  const { build } = planPot(practice());
-  const pieces = placePieces(build.sectors, 120);
-
-  it('shows every bunch, inside the wall, the same way every time', () => {
-    expect(new Set(pieces.map((one) => one.ingredientId))).toEqual(
-      new Set(build.sectors.map((one) => one.ingredientId)),
-    );
-    for (const one of pieces) expect(Math.hypot(one.x, one.y)).toBeLessThan(120);
-    expect(placePieces(build.sectors, 120)).toEqual(pieces);
-  });
-
-  it('draws more of what there is more of', () => {
-    const count = (id: string) => pieces.filter((one) => one.ingredientId === id).length;
-    expect(count('napaCabbage')).toBeGreaterThan(count('carrot'));
   });
 });

@@ -2,7 +2,7 @@ import type { Diner, Evening, Liquid } from '@elixa/contract';
 import type { Peril } from '../catalogue/ingredient';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { VESSELS } from '../catalogue/vessels';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor, example, guests } from '../testing/household';
 import { cautionsFor } from './cautions';
 import type { Situation } from './situation';

@@ -2,7 +2,7 @@ import type { Diner, Swap } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import { checkEvening } from '../evening/resolveMenu';
 import { applyEdit } from '../evening/edits/applyEdit';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor, example, guests } from '../testing/household';
 import { portionOf } from './portion';
 import { whyNot } from './whyNot';

@@ -1,5 +1,5 @@
 import nodeIcal from 'node-ical';
-import { planEvening } from '../planEvening';
+import { planEvening } from '../planEvening/planEvening';
 import { example } from '../testing/household';
 import { doneInCalendar, prepCalendar } from './calendar';
 import { pantryCsv, pantryFromCsv, shoppingCsv } from './csv';

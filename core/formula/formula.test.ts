@@ -1,7 +1,7 @@
 import { ingredientById } from '../catalogue/ingredients';
 import { VESSELS } from '../catalogue/vessels';
 import { measureBoundPct } from '../measures/showMeasure';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor, example } from '../testing/household';
 
 const SCHOOLS = ['dipCarriesSalt', 'drunkAsSoup'] as const;

@@ -5,7 +5,7 @@ import { POT_FAMILIES, type Formula } from '../catalogue/formula';
 import { hasIngredient, ingredientById } from '../catalogue/ingredients';
 import { measureBoundPct } from '../measures/showMeasure';
 import { resolveMenu } from '../evening/resolveMenu';
-import { planMenu, planPot } from '../planPot';
+import { planMenu, planPot } from '../planEvening/planPot';
 import { eveningFor } from '../testing/household';
 import { solveLinear } from './linear';
 import { partsOf } from './schools';

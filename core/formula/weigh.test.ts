@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { ingredientById } from '../catalogue/ingredients';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor } from '../testing/household';
 import { restAfter } from './weigh';
 

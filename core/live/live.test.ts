@@ -1,6 +1,6 @@
 import type { LiveEvent } from '@elixa/contract';
 import fc from 'fast-check';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { example } from '../testing/household';
 import { changesSince } from './changesSince';
 import { factsOf, stepTaps } from './facts';

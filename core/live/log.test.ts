@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { liveEvent1Schema, liveEventSchema, type AnyLiveEvent, type LiveEvent, type LiveNews } from '@elixa/contract';
 import fc from 'fast-check';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { example } from '../testing/household';
 import { factsOf, stepTaps } from './facts';
 import { foldLive, potClockS } from './foldLive';

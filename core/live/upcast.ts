@@ -1,5 +1,5 @@
 import { BEFORE_DEVICES, type AnyLiveEvent, type LiveEvent, type LiveEvent1 } from '@elixa/contract';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { factsOf } from './facts';
 import { liveSteps, type LiveStep } from './liveSteps';
 

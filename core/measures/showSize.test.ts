@@ -1,5 +1,5 @@
 import { INGREDIENTS } from '../catalogue/ingredients';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor } from '../testing/household';
 import { fractionText } from './fraction';
 import { packWords, showLength, showWeight, withLengths } from './showSize';

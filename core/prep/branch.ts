@@ -2,6 +2,7 @@ import type { Budget } from './budget';
 import { compareTimes, judgeTimes } from './judge';
 import { asEnds, needed, settle, type Arc } from './latest';
 import { leastLateMin, leastSpanMin, leastStale } from './bounds';
+import { PAUSE_AFTER, type Steps } from '../steps';
 import { backwards, RESOURCES, type Judged, type PrepProblem, type Resource } from './problem';
 
 interface Use {
@@ -56,6 +57,29 @@ export interface Searched {
   nodes: number;
 }
 
+interface Branch {
+  added: readonly Arc[];
+  /** When each piece of work ended before the last arc was added. */
+  from: readonly number[];
+}
+
+/** What would have to make room for what, where more is wanted than there is; what costs least freshness first. */
+function waysOut({ blocks }: PrepProblem, conflict: readonly Use[], ends: readonly number[]): Arc[] {
+  const ways = conflict.flatMap((first) =>
+    conflict
+      .filter((then) => then.index !== first.index)
+      .map((then): { arc: Arc; cost: number } => {
+        const leastMin = first.endOffset - then.startOffset;
+        const moved = ends[first.index]! + leastMin - ends[then.index]!;
+        return {
+          arc: { from: first.index, to: then.index, leastMin },
+          cost: moved * (0.01 + blocks[then.index]!.staleness),
+        };
+      }),
+  );
+  return ways.sort((a, b) => a.cost - b.cost).map(({ arc }) => arc);
+}
+
 /**
  * Branch and bound over what comes before what. All end as late as their lags let them; where more is wanted of something
  * than there is, one of those that meet has to make room, and each way of making room is a branch. Every schedule that is
@@ -64,53 +88,38 @@ export interface Searched {
  * @param mostNodes branches that are looked at before it gives up proving
  * @param budget what this and other searches may cost together
  */
-export function branchAndBound(
+export function* branchAndBound(
   problem: PrepProblem,
   arcs: readonly Arc[],
   incumbent: Best | undefined,
   mostNodes: number,
   budget?: Budget,
-): Searched {
+): Steps<Searched> {
   const { blocks } = problem;
   let best = incumbent;
   let nodes = 0;
-  let proven = true;
-
-  function visit(added: readonly Arc[], from: readonly number[]): void {
-    if (nodes >= mostNodes || (budget && !budget.take(blocks.length))) {
-      proven = false;
-      return;
-    }
+  const open: Branch[] = [{ added: arcs, from: needed(blocks) }];
+  for (let branch = open.pop(); branch; branch = open.pop()) {
+    if (nodes >= mostNodes || (budget && !budget.take(blocks.length))) return { best, proven: false, nodes };
     nodes += 1;
-    const ends = [...from];
-    if (!settle(blocks, added, ends)) return;
+    if (nodes % PAUSE_AFTER === 0) yield;
+    const ends = [...branch.from];
+    if (!settle(blocks, branch.added, ends)) continue;
     const least = {
       lateMin: leastLateMin(problem, ends),
       stale: leastStale(problem, ends),
       spanMin: leastSpanMin(problem, ends),
     };
-    if (best && compareTimes(least, best.judged) >= 0) return;
+    if (best && compareTimes(least, best.judged) >= 0) continue;
     const conflict = firstConflict(problem, ends);
     if (!conflict) {
       const judged = judgeTimes(problem, asEnds(blocks, ends));
       if (!best || compareTimes(judged, best.judged) < 0) best = { ends, judged };
-      return;
+      continue;
     }
-    const ways = conflict.flatMap((first) =>
-      conflict
-        .filter((then) => then.index !== first.index)
-        .map((then): { arc: Arc; cost: number } => {
-          const leastMin = first.endOffset - then.startOffset;
-          const moved = ends[first.index]! + leastMin - ends[then.index]!;
-          return {
-            arc: { from: first.index, to: then.index, leastMin },
-            cost: moved * (0.01 + blocks[then.index]!.staleness),
-          };
-        }),
-    );
-    for (const { arc } of ways.sort((a, b) => a.cost - b.cost)) visit([...added, arc], ends);
+    // The most promising lies on top.
+    for (const arc of waysOut(problem, conflict, ends).reverse())
+      open.push({ added: [...branch.added, arc], from: ends });
   }
-
-  visit(arcs, needed(blocks));
-  return { best, proven, nodes };
+  return { best, proven: true, nodes };
 }

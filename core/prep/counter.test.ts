@@ -1,5 +1,5 @@
-import { planEvening, prepFromNow } from '../planEvening';
-import { planPot } from '../planPot';
+import { planEvening, prepFromNow } from '../planEvening/planEvening';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor, example } from '../testing/household';
 import { counterList, onCounterByPrep } from './counter';
 import { lanesOf } from './lanes';

@@ -1,5 +1,5 @@
 import type { Evening, Prep, PrepTask, Remedy } from '@elixa/contract';
-import { planEvening, prepFromNow, remediesFromNow } from '../planEvening';
+import { planEvening, prepFromNow, remediesFromNow } from '../planEvening/planEvening';
 import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
 import { eveningFor, example } from '../testing/household';

@@ -2,7 +2,8 @@ import type { Prep, PrepTask } from '@elixa/contract';
 import { shiftIso } from '../time/shiftIso';
 import { Budget, PLAN_STEPS } from './budget';
 import { backwards, isAttended, type Ends, type PrepProblem } from './problem';
-import { solvePrep, USUAL_EFFORT, type Effort, type PrepSolution } from './solve';
+import type { Steps } from '../steps';
+import { solvePrepInSteps, USUAL_EFFORT, type Effort, type PrepSolution } from './solve';
 import { workOf, type EveningWork, type PrepQuestion } from './tasks';
 import type { Work } from './tasks/work';
 import { RUNNING, taskId, whatIsLeft, type Ticks } from './underWay';
@@ -28,8 +29,9 @@ function lenient(problem: EveningWork): EveningWork {
   return { ...problem, blocks: kept, lags: problem.lags.map((lag) => ({ ...lag, mostMin: undefined })) };
 }
 
-function solved(problem: EveningWork, effort: Effort, soFar?: Ends): PrepSolution {
-  const solution = solvePrep(problem, effort, soFar) ?? solvePrep(lenient(problem), effort, soFar);
+function* solved(problem: EveningWork, effort: Effort, soFar?: Ends): Steps<PrepSolution> {
+  const solution =
+    (yield* solvePrepInSteps(problem, effort, soFar)) ?? (yield* solvePrepInSteps(lenient(problem), effort, soFar));
   if (!solution) throw new Error('The preparation contradicts itself');
   return solution;
 }
@@ -70,10 +72,10 @@ function tasksOf(problem: EveningWork, { ends }: PrepSolution, sitDownAt: string
 const HURRIED_EFFORT = { lists: 200, nodes: 200 };
 
 /** Why a span is longer than its bound, in a sentence. */
-function gapWords(problem: EveningWork, { judged, least }: PrepSolution, budget: Budget): string | undefined {
+function* gapWords(problem: EveningWork, { judged, least }: PrepSolution, budget: Budget): Steps<string | undefined> {
   if (judged.spanMin <= least.spanMin * NEAR) return undefined;
   const hardy = { ...problem, blocks: problem.blocks.map((block) => ({ ...block, staleness: 0 })) };
-  const hurriedMin = Math.min(judged.spanMin, solved(hardy, { ...HURRIED_EFFORT, budget }).judged.spanMin);
+  const hurriedMin = Math.min(judged.spanMin, (yield* solved(hardy, { ...HURRIED_EFFORT, budget })).judged.spanMin);
   const forFreshness = judged.spanMin - hurriedMin;
   const idle = hurriedMin - least.spanMin;
   const reasons = [
@@ -91,11 +93,11 @@ const minutesOf = (minutes: number) => `${Math.round(minutes)} ${Math.round(minu
  * @param clock now, and what has been ticked off; without one there is time enough
  * @returns tasks from first to last; `late` is in seconds, and then all times belong to the later sitting down
  */
-export function planPrep(
+export function* planPrep(
   question: PrepQuestion,
   clock?: PrepClock,
   effort: Effort = USUAL_EFFORT,
-): Omit<Prep, 'remedies'> {
+): Steps<Omit<Prep, 'remedies'>> {
   const budget = effort.budget ?? new Budget(PLAN_STEPS);
   const all = workOf(question);
   const nowMs = clock ? Date.parse(clock.now) : 0;
@@ -112,12 +114,12 @@ export function planPrep(
   // What runs by itself stands still on the clock while sitting down moves, so a late plan is made again for the later
   // hour; a short search finds the hour, and the plan for it is then worked out in full.
   for (let pass = 0; pass < 6 && !solution; pass += 1) {
-    const tried = solved(problem, clock ? hurried : full, soFar);
+    const tried = yield* solved(problem, clock ? hurried : full, soFar);
     if (tried.judged.lateMin > 0 && pass < 5) {
       lateMin += Math.ceil(tried.judged.lateMin);
       problem = at(lateMin);
     } else {
-      solution = clock ? solved(problem, full, soFar) : tried;
+      solution = clock ? yield* solved(problem, full, soFar) : tried;
     }
   }
   if (!solution) throw new Error('No hour was found for sitting down');
@@ -130,7 +132,7 @@ export function planPrep(
     attendedS: attendedMin(problem) * 60,
     lowerBoundS: solution.least.spanMin * 60,
     proven: solution.proven,
-    gap: gapWords(problem, solution, budget),
+    gap: yield* gapWords(problem, solution, budget),
     cutShort: budget.isSpent ? true : undefined,
     late: lateMin * 60,
   };

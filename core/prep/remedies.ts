@@ -7,6 +7,7 @@ import { schoolOf } from '../catalogue/school';
 import { styleById } from '../catalogue/styles';
 import { askedPerHeadG } from '../diners/helpings';
 import { slotsOf } from '../evening/tonight';
+import type { Steps } from '../steps';
 import { shiftIso } from '../time/shiftIso';
 
 /** A change of the evening that may save time. */
@@ -154,18 +155,43 @@ const changedTogether = (evening: Evening, ids: readonly string[]): Evening =>
   ids.reduce((changed, id) => changesFor(changed).find((one) => one.id === id)?.evening ?? changed, evening);
 
 /** Seconds late with a changed evening, found with that share of the searching that is left; undefined where it cannot be planned. */
-type LateWith = (changed: Evening, share: number) => number | undefined;
+type LateWith = (changed: Evening, share: number) => Steps<number | undefined>;
+
+/** How many of so many changes have been tried, and what helps so far. */
+export interface Tried {
+  tried: number;
+  of: number;
+  found: Remedy[];
+}
+
+/** The most helpful first; of those that help as much the least change, and sitting down later after all others. */
+const byHelp = (remedies: readonly Remedy[]): Remedy[] =>
+  [...remedies].sort(
+    (a, b) =>
+      a.lateS - b.lateS ||
+      Number(a.laterS !== undefined) - Number(b.laterS !== undefined) ||
+      a.changes.length - b.changes.length,
+  );
+
+const sitDownLater = (lateS: number): Remedy => ({
+  id: 'sitDownLater',
+  changeIds: [],
+  laterS: lateS,
+  changes: [`Sit down ${Math.ceil(lateS / 60)} minutes later`],
+  lateS: 0,
+  gainsS: lateS,
+});
 
 /**
  * What helps only together: hands and broth may both be too slow, so that neither alone gains anything. All that can be
  * had without help is taken, and whatever then makes no difference is left out again; once so, and once with help.
  */
-function allTogether(
+function* allTogether(
   evening: Evening,
   changes: readonly Change[],
   helpful: readonly Remedy[],
   lateWith: LateWith,
-): Remedy[] {
+): Steps<Remedy[]> {
   const best = Math.min(Infinity, ...helpful.map((one) => one.lateS));
   if (best === 0) return [];
   // Of two ways of preparing the same thing only one can be taken, and only where it helps by itself.
@@ -178,25 +204,22 @@ function allTogether(
   );
   const others = changes.filter(({ question, needs }) => question === undefined && needs !== 'help');
   const help = changes.find(({ needs }) => needs === 'help');
-  const late = (taken: readonly Change[]) =>
-    lateWith(
-      changedTogether(
-        evening,
-        taken.map(({ id }) => id),
-      ),
-      0.2,
-    ) ?? Infinity;
-  const pruned = (all: readonly Change[]): Remedy | undefined => {
-    const lateS = late(all);
+  function* late(taken: readonly Change[]): Steps<number> {
+    const ids = taken.map(({ id }) => id);
+    return (yield* lateWith(changedTogether(evening, ids), 0.2)) ?? Infinity;
+  }
+  function* pruned(all: readonly Change[]): Steps<Remedy | undefined> {
+    const lateS = yield* late(all);
     if (lateS >= best) return undefined;
-    const needed = all.reduce<readonly Change[]>((kept, one) => {
-      const without = kept.filter((other) => other !== one);
-      return late(without) <= lateS ? without : kept;
-    }, all);
+    let needed = all;
+    for (const one of all) {
+      const without = needed.filter((other) => other !== one);
+      if ((yield* late(without)) <= lateS) needed = without;
+    }
     return remedyOf(needed, lateS);
-  };
-  const alone = pruned([...onePerQuestion, ...others]);
-  const helped = help && alone?.lateS !== 0 ? pruned([help, ...onePerQuestion, ...others]) : undefined;
+  }
+  const alone = yield* pruned([...onePerQuestion, ...others]);
+  const helped = help && alone?.lateS !== 0 ? yield* pruned([help, ...onePerQuestion, ...others]) : undefined;
   const found = [alone, helped].filter((one): one is Remedy => one !== undefined);
   return found.filter((one, index) => index === 0 || one.lateS < found[0]!.lateS);
 }
@@ -206,35 +229,31 @@ function allTogether(
  * @param lateS seconds late as it is
  * @param lateWith judges a changed evening
  * @param leftS seconds from now until people want to sit down
- * @returns the most helpful first, and of those that help as much the least change; sitting down later after all others
+ * @returns says how many of the changes are tried, and comes to the most helpful first, and of those that help as much the least change; sitting down later after all others
  * that come to be on time
  */
-export function remediesFor(evening: Evening, lateS: number, lateWith: LateWith, leftS = Infinity): Remedy[] {
+export function* remediesFor(
+  evening: Evening,
+  lateS: number,
+  lateWith: LateWith,
+  leftS = Infinity,
+): Steps<Remedy[], Tried> {
   if (lateS <= 0) return [];
   const changes = openChanges(evening, leftS);
-  const helpful = changes
-    .flatMap((change, index) => {
-      // Half of the searching is for each change by itself, evenly; the rest for what helps only together.
-      const left = lateWith(change.evening, 1 / (2 * changes.length - index));
-      return left === undefined || left >= lateS ? [] : [{ ...remedyOf([change], left), gainsS: lateS - left }];
-    })
-    .sort((a, b) => a.lateS - b.lateS)
-    .slice(0, MOST_REMEDIES);
-  const together = allTogether(evening, changes, helpful, lateWith).map((one) => ({
+  const later = sitDownLater(lateS);
+  const alone: Remedy[] = [];
+  for (const [index, change] of changes.entries()) {
+    // Half of the searching is for each change by itself, evenly; the rest for what helps only together.
+    const left = yield* lateWith(change.evening, 1 / (2 * changes.length - index));
+    if (left !== undefined && left < lateS) alone.push({ ...remedyOf([change], left), gainsS: lateS - left });
+    yield { tried: index + 1, of: changes.length, found: byHelp([...alone, later]) };
+  }
+  const helpful = alone.sort((a, b) => a.lateS - b.lateS).slice(0, MOST_REMEDIES);
+  const together = (yield* allTogether(evening, changes, helpful, lateWith)).map((one) => ({
     ...one,
     gainsS: lateS - one.lateS,
   }));
-  const later: Remedy = {
-    id: 'sitDownLater',
-    changeIds: [],
-    laterS: lateS,
-    changes: [`Sit down ${Math.ceil(lateS / 60)} minutes later`],
-    lateS: 0,
-    gainsS: lateS,
-  };
-  return [...helpful, ...together, later].sort(
-    (a, b) => a.lateS - b.lateS || Number(a === later) - Number(b === later) || a.changes.length - b.changes.length,
-  );
+  return byHelp([...helpful, ...together, later]);
 }
 
 /**

@@ -5,6 +5,7 @@ import type { Budget } from './budget';
 import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
 import { placeByList, placing } from './place';
 import type { Ends, Judged, PrepProblem } from './problem';
+import { finish, PAUSE_AFTER, type Steps } from '../steps';
 import { repeatable } from './random';
 
 export interface PrepSolution {
@@ -71,12 +72,12 @@ function asItWas(problem: PrepProblem, arcs: readonly Arc[], soFar: Ends): numbe
 /**
  * Improves a list by moving one at a time, and goes on from what is no worse. Plain list scheduling is its first step.
  */
-function searchLists(
+function* searchLists(
   problem: PrepProblem,
   arcs: readonly Arc[],
   { lists, budget }: Effort,
   soFar: Ends,
-): (Best & { judged: Judged }) | undefined {
+): Steps<(Best & { judged: Judged }) | undefined> {
   const ready = placing(problem, arcs);
   const random = repeatable(problem.blocks.length);
   const tried = (list: readonly number[]) => {
@@ -88,6 +89,7 @@ function searchLists(
   let list: readonly number[] = here?.list ?? firstList(problem);
   for (let count = 1; count < lists; count += 1) {
     if (budget && !budget.take(problem.blocks.length)) break;
+    if (count % PAUSE_AFTER === 0) yield;
     const next = tried(moved(list, random));
     if (!next || (here && compare(next.judged, here.judged) > 0)) continue;
     here = next;
@@ -114,11 +116,11 @@ function isWorthMoving(found: Omit<Judged, 'switches'>, kept: Omit<Judged, 'swit
  * @returns minutes before sitting down at which each block ends, with what no schedule can be better than; undefined when
  * the lags contradict one another
  */
-export function solvePrep(
+export function* solvePrepInSteps(
   problem: PrepProblem,
   effort: Effort = USUAL_EFFORT,
   soFar: Ends = NO_PLAN,
-): PrepSolution | undefined {
+): Steps<PrepSolution | undefined> {
   const { blocks } = problem;
   const arcs = arcsOf(problem);
   const latest = needed(blocks);
@@ -128,8 +130,8 @@ export function solvePrep(
     stale: leastStale(problem, latest),
     spanMin: leastSpanMin(problem, latest),
   };
-  const listed = searchLists(problem, arcs, effort, soFar);
-  const searched = branchAndBound(problem, arcs, listed, effort.nodes, effort.budget);
+  const listed = yield* searchLists(problem, arcs, effort, soFar);
+  const searched = yield* branchAndBound(problem, arcs, listed, effort.nodes, effort.budget);
   if (!searched.best) return undefined;
   const isBetter = !listed || compareTimes(searched.best.judged, listed.judged) < 0;
   const found = isBetter ? searched.best : listed;
@@ -138,6 +140,13 @@ export function solvePrep(
   const ends = asEnds(blocks, isKept ? kept : found.ends);
   return { ends, judged: judge(problem, ends), least, proven: searched.proven && !isKept };
 }
+
+/** `solvePrepInSteps` without a pause. */
+export const solvePrep = (
+  problem: PrepProblem,
+  effort: Effort = USUAL_EFFORT,
+  soFar: Ends = NO_PLAN,
+): PrepSolution | undefined => finish(solvePrepInSteps(problem, effort, soFar));
 
 /** Plain list scheduling: the first list alone, as a reference. */
 export function listAlone(problem: PrepProblem): Omit<Judged, 'switches'> | undefined {

@@ -6,7 +6,7 @@ import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { ingredientById } from '../catalogue/ingredients';
 import { checkEvening } from '../evening/resolveMenu';
 import { applyEdit } from '../evening/edits/applyEdit';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor, guests } from '../testing/household';
 import { brothLevels } from './levels';
 

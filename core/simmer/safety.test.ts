@@ -5,7 +5,7 @@ import type { CookingWay } from '../catalogue/cooking';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById, INGREDIENTS } from '../catalogue/ingredients';
 import { checkEvening } from '../evening/resolveMenu';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor } from '../testing/household';
 import { timesTable } from './timesTable';
 import type { Evening, PotPlan, SimmerPiece } from '@elixa/contract';

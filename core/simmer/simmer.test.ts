@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
-import { planPot } from '../planPot';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor, example } from '../testing/household';
 import type { PanContext } from './additionModel';
 import { groupAdditions } from './groupAdditions';

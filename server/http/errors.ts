@@ -1,6 +1,7 @@
 import { PROBLEM_MEDIA_TYPE, type Problem } from '@elixa/contract';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
-import { notFound, ProblemError } from './problems';
+import { Failure, notFound } from '../services/failures';
+import { problemOf } from './problems';
 
 export function sendProblem(response: Response, problem: Problem, instance: string): void {
   response
@@ -48,7 +49,7 @@ export const errorHandler: ErrorRequestHandler = (error: unknown, request, respo
     next(error);
     return;
   }
-  const known = error instanceof ProblemError ? error.problem : fromBodyParser((error ?? {}) as BodyParserError);
+  const known = error instanceof Failure ? problemOf(error.why) : fromBodyParser((error ?? {}) as BodyParserError);
   if (known) {
     sendProblem(response, known, request.originalUrl);
     return;

@@ -1,10 +1,10 @@
 import { fieldErrors } from '@elixa/contract';
 import type { z } from 'zod';
-import { invalid } from './problems';
+import { invalid } from '../services/failures';
 
 /**
  * A request body as its schema understands it.
- * @throws ProblemError 422 that names every field at fault
+ * @throws Failure that names every field at fault
  */
 export function validBody<Schema extends z.ZodType>(schema: Schema, body: unknown): z.output<Schema> {
   const parsed = schema.safeParse(body ?? {});

@@ -1,11 +1,32 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import escape from 'escape-html';
+import expressStaticGzip from 'express-static-gzip';
 
 const YEAR_MS = 365 * 86_400_000;
 
-/** Serves the built web application; every address that is no file gets its first page. */
-export function webApp(directory: string): Router {
+/** What stands on the first page until the application is there. */
+const OPENING = /(<h1 id="opening-title">)[^<]*(<\/h1>)/;
+
+const SCRIPTS = '_expo/static/js/web';
+
+/** Pages of an evening need the part that computes as well: it may come at once, not only when the first part asks. */
+function preloadOf(directory: string): string {
+  const folder = path.join(directory, SCRIPTS);
+  const names = existsSync(folder) ? readdirSync(folder) : [];
+  return names
+    .filter((name) => /^kitchen-[\w.]+\.js$/.test(name))
+    .map((name) => `<link rel="preload" as="script" href="/${SCRIPTS}/${name}" />`)
+    .join('');
+}
+
+/**
+ * Serves the built web application, as it was packed when it was built; every address that is no file gets its first page.
+ * That says the name of the evening before any script has run.
+ * @param titleOf the name of an evening; undefined where there is none
+ */
+export function webApp(directory: string, titleOf: (id: string) => Promise<string | undefined>): Router {
   const router = Router();
   const index = path.join(directory, 'index.html');
   if (!existsSync(index)) {
@@ -14,10 +35,27 @@ export function webApp(directory: string): Router {
     });
     return router;
   }
-  router.use('/_expo', express.static(path.join(directory, '_expo'), { immutable: true, maxAge: YEAR_MS }));
-  router.use(express.static(directory, { index: false, maxAge: 0 }));
+  const page = readFileSync(index, 'utf8');
+  const eveningPage = page.replace('</head>', `${preloadOf(directory)}</head>`);
+  const packed = { enableBrotli: true, orderPreference: ['br', 'gz'], index: false as const };
+  router.use(
+    '/_expo',
+    expressStaticGzip(path.join(directory, '_expo'), { ...packed, serveStatic: { immutable: true, maxAge: YEAR_MS } }),
+  );
+  router.use(expressStaticGzip(directory, { ...packed, serveStatic: { maxAge: 0 } }));
+  router.get('/evening/:id{/*rest}', async (request, response) => {
+    const title = await titleOf(request.params.id);
+    response
+      .set('cache-control', 'no-cache')
+      .type('html')
+      .send(
+        title === undefined
+          ? eveningPage
+          : eveningPage.replace(OPENING, (_all, open, close) => open + escape(title) + close),
+      );
+  });
   router.get('/{*rest}', (_request, response) => {
-    response.set('cache-control', 'no-cache').sendFile(index);
+    response.set('cache-control', 'no-cache').type('html').send(page);
   });
   return router;
 }

@@ -1,16 +1,18 @@
-import { appendEventsSchema, changeEveningSchema, createEveningSchema } from '@elixa/contract';
+import { appendEventsSchema, changeEveningSchema, createEveningSchema, listQuerySchema } from '@elixa/contract';
 import { Router } from 'express';
 import { validBody } from '../http/validate';
+import type { CardService } from '../services/cardService';
 import type { EveningService } from '../services/eveningService';
 import type { LiveService } from '../services/liveService';
 
 /** A browser that lost the stream asks again after so long. */
 const RETRY_MS = 2000;
 
-export function eveningRoutes(evenings: EveningService, live: LiveService): Router {
+export function eveningRoutes(evenings: EveningService, live: LiveService, cards: CardService): Router {
   const router = Router();
-  router.get('/', async (_request, response) => {
-    response.json(await evenings.list());
+  router.get('/', async (request, response) => {
+    const { part, after, limit } = validBody(listQuerySchema, request.query);
+    response.json(await evenings.list(part, after, limit));
   });
   router.post('/', async (request, response) => {
     const { evening } = validBody(createEveningSchema, request.body);
@@ -22,6 +24,9 @@ export function eveningRoutes(evenings: EveningService, live: LiveService): Rout
   });
   router.get('/:id', async (request, response) => {
     response.json(await evenings.read(request.params.id));
+  });
+  router.get('/:id/card', async (request, response) => {
+    response.json(await cards.card(request.params.id));
   });
   router.put('/:id', async (request, response) => {
     const { version, evening } = validBody(changeEveningSchema, request.body);
@@ -37,10 +42,14 @@ export function eveningRoutes(evenings: EveningService, live: LiveService): Rout
   router.get('/:id/events', async (request, response) => {
     response.json({ events: await live.read(request.params.id) });
   });
-  // Server-sent events: another device that looks on hears of every tap as it is stored.
+  // Server-sent events: another device that looks on hears of every tap and every change as it is stored.
   router.get('/:id/events/stream', async (request, response) => {
-    const end = await live.follow(request.params.id, (events) => {
-      response.write(`data: ${JSON.stringify({ events })}\n\n`);
+    const end = await live.follow(request.params.id, (news) => {
+      response.write(
+        'logged' in news
+          ? `data: ${JSON.stringify({ events: news.logged })}\n\n`
+          : `event: changed\ndata: ${JSON.stringify({ version: news.changedTo })}\n\n`,
+      );
     });
     request.on('close', end);
     response.writeHead(200, {

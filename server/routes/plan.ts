@@ -5,8 +5,8 @@ import {
   type PublishedSchemaName,
 } from '@elixa/contract';
 import { Router } from 'express';
-import { notFound } from '../http/problems';
 import { validBody } from '../http/validate';
+import { notFound } from '../services/failures';
 import type { Planner } from '../workers/planner';
 
 /** The plan of a document that need not be stored, and the open formats themselves. */

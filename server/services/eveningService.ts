@@ -1,8 +1,9 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { Evening, EveningList, StoredEvening } from '@elixa/contract';
+import type { Diner, Evening, EveningList, EveningSummary, StoredEvening } from '@elixa/contract';
 import { checkEvening } from '@elixa/core';
-import { invalid, notFound, staleVersion, taken } from '../http/problems';
-import type { EveningRow, EveningStore } from '../store/eveningStore';
+import type { EveningRow, EveningStore, ListedRow, Part } from '../store/eveningStore';
+import { Failure, invalid, notFound } from './failures';
+import { eveningNews } from './news';
 
 /** How long a deleted evening can be brought back. */
 const KEEP_DELETED_DAYS = 30;
@@ -14,13 +15,39 @@ const asStored = (row: EveningRow): StoredEvening => ({
   evening: row.document,
 });
 
+const asSummary = (row: ListedRow): EveningSummary => ({
+  id: row.id,
+  title: row.title,
+  sitDownAt: row.sitDown,
+  status: row.status,
+  version: row.version,
+  diners: row.diners,
+  styleId: row.styleId,
+  finishedAt: row.finishedAt?.toISOString(),
+  lastNote: row.lastNote ?? undefined,
+});
+
+/** Evenings on a page. */
+const PAGE = 30;
+
+/** The place of a row in the list, as text that a client hands back. */
+const markOf = ({ sitDownAt, id }: ListedRow) => `${sitDownAt.toISOString()}_${id}`;
+
+function placeAt(mark: string): { at: Date; id: string } {
+  const [, at = '', id = ''] = /^([^_]+)_(.+)$/.exec(mark) ?? [];
+  if (Number.isNaN(Date.parse(at))) {
+    throw invalid([{ field: 'after', message: `"${mark}" is no place in the list`, fix: 'Use the "next" of a page.' }]);
+  }
+  return { at: new Date(at), id };
+}
+
 function mustBePlannable(evening: Evening): void {
   const faults = checkEvening(evening);
   if (faults.length > 0) throw invalid(faults);
 }
 
 /** What can be done with evenings. */
-export function eveningService(store: EveningStore, now: () => Date = () => new Date()) {
+export function eveningService(store: EveningStore, news = eveningNews(), now: () => Date = () => new Date()) {
   const mustFind = async (id: string) => {
     const row = await store.find(id);
     if (!row || row.deletedAt) throw notFound(`evening "${id}"`);
@@ -28,21 +55,23 @@ export function eveningService(store: EveningStore, now: () => Date = () => new 
   };
 
   return {
-    async list(): Promise<EveningList> {
-      const rows = await store.list();
+    /** A page of the list; `next` is where the one after it begins, where there is one. */
+    async list(part?: Part, after?: string, limit = PAGE): Promise<EveningList> {
+      const from = after === undefined ? undefined : placeAt(after);
+      const rows = await store.list({ part, from, limit: limit + 1, now: now() });
+      const shown = rows.slice(0, limit);
+      const last = shown.at(-1);
       return {
-        evenings: rows.map((row) => ({
-          id: row.id,
-          title: row.document.title,
-          sitDownAt: row.document.sitDownAt,
-          status: row.status,
-          version: row.version,
-          diners: row.document.diners,
-          styleId: row.document.style.id,
-          finishedAt: row.finishedAt?.toISOString(),
-          lastNote: row.lastNote ?? undefined,
-        })),
+        evenings: shown.map(asSummary),
+        next: rows.length > limit && last ? markOf(last) : undefined,
       };
+    },
+    /** Everybody who has been at the table, as they last were, by name. */
+    people: (): Promise<Diner[]> => store.people(),
+    /** The name of an evening; undefined where there is none. */
+    async titleOf(id: string): Promise<string | undefined> {
+      const row = await store.find(id);
+      return row && !row.deletedAt ? row.document.title : undefined;
     },
     async read(id: string): Promise<StoredEvening> {
       return asStored(await mustFind(id));
@@ -55,7 +84,9 @@ export function eveningService(store: EveningStore, now: () => Date = () => new 
       const there = await store.find(evening.id);
       if (!there) throw notFound(`evening "${evening.id}"`);
       const stored = asStored(there);
-      if (there.deletedAt || !isDeepStrictEqual(there.document, evening)) throw taken(evening.id, stored);
+      if (there.deletedAt || !isDeepStrictEqual(there.document, evening)) {
+        throw new Failure({ kind: 'taken', id: evening.id, current: stored });
+      }
       return { stored, isNew: false };
     },
     async change(id: string, version: number, evening: Evening): Promise<StoredEvening> {
@@ -66,8 +97,11 @@ export function eveningService(store: EveningStore, now: () => Date = () => new 
       }
       mustBePlannable(evening);
       const row = await store.replace(evening, version, now());
-      if (row) return asStored(row);
-      throw staleVersion(asStored(await mustFind(id)));
+      if (row) {
+        news.tell(id, { changedTo: row.version });
+        return asStored(row);
+      }
+      throw new Failure({ kind: 'staleVersion', current: asStored(await mustFind(id)) });
     },
     async remove(id: string): Promise<void> {
       await mustFind(id);

@@ -1,10 +1,11 @@
-import { EventEmitter } from 'node:events';
 import { isDeepStrictEqual } from 'node:util';
 import { BEFORE_DEVICES, type AppendedAnswer, type LiveEvent } from '@elixa/contract';
 import { checkEvening, upcastLog } from '@elixa/core';
-import { eventMismatch, invalid, notFound } from '../http/problems';
+
 import type { EveningStore } from '../store/eveningStore';
 import type { EventStore, StoredEvent } from '../store/eventStore';
+import { Failure, invalid, notFound } from './failures';
+import { eveningNews, type Told } from './news';
 
 /** A log lays its steps out from the evening that it started with: one that cannot be planned would spoil it for good. */
 function mustBeKnown(batch: readonly LiveEvent[]): void {
@@ -23,8 +24,12 @@ const differs = (stored: StoredEvent, event: LiveEvent, eveningId: string): bool
     (event.device !== BEFORE_DEVICES && !isDeepStrictEqual(stored.body, JSON.parse(JSON.stringify(event)))));
 
 /** The live evening's log on the server. */
-export function liveService(evenings: EveningStore, events: EventStore, now: () => Date = () => new Date()) {
-  const news = new EventEmitter().setMaxListeners(0);
+export function liveService(
+  evenings: EveningStore,
+  events: EventStore,
+  news = eveningNews(),
+  now: () => Date = () => new Date(),
+) {
   const mustExist = async (eveningId: string) => {
     const row = await evenings.find(eveningId);
     if (!row || row.deletedAt) throw notFound(`evening "${eveningId}"`);
@@ -40,17 +45,18 @@ export function liveService(evenings: EveningStore, events: EventStore, now: () 
       mustBeKnown(batch);
       const known = await events.withIds(batch.map((event) => event.id));
       const differing = batch.filter((event) => known.some((stored) => differs(stored, event, eveningId)));
-      if (differing.length > 0) throw eventMismatch(differing.map((event) => event.id));
+      if (differing.length > 0) {
+        throw new Failure({ kind: 'eventMismatch', ids: differing.map((event) => event.id) });
+      }
       const accepted = await events.append(eveningId, batch, now());
       const fresh = batch.filter((event) => accepted.includes(event.id));
-      if (fresh.length > 0) news.emit(eveningId, fresh);
+      if (fresh.length > 0) news.tell(eveningId, { logged: fresh });
       return { accepted, alreadyHad: batch.map((event) => event.id).filter((id) => !accepted.includes(id)) };
     },
-    /** Tells what is appended from now on. @returns a function that ends it */
-    async follow(eveningId: string, tell: (events: readonly LiveEvent[]) => void): Promise<() => void> {
+    /** Tells what is stored of an evening from now on. @returns a function that ends it */
+    async follow(eveningId: string, hear: (news: Told) => void): Promise<() => void> {
       await mustExist(eveningId);
-      news.on(eveningId, tell);
-      return () => news.off(eveningId, tell);
+      return news.follow(eveningId, hear);
     },
   };
 }

@@ -1,5 +1,5 @@
-import { mustReadEvening, type Evening } from '@elixa/contract';
-import { and, desc, eq, isNotNull, isNull, lt } from 'drizzle-orm';
+import { dinerSchema, mustReadEvening, type Diner, type Evening } from '@elixa/contract';
+import { and, asc, desc, eq, gt, isNotNull, isNull, lt, ne, not, or, sql } from 'drizzle-orm';
 import type { Db } from './database';
 import { evenings } from './schema';
 
@@ -15,12 +15,69 @@ const columns = (evening: Evening, now: Date) => ({
   updatedAt: now,
 });
 
+/** What comes, in the order in which it comes; and what has been, the last first. */
+export type Part = 'ahead' | 'past';
+
+/** An evening that began so long ago is over, whether somebody said so or not. */
+const AHEAD_MS = 12 * 3_600_000;
+
+interface ListQuery {
+  /** All of them, the last first, when not given. */
+  part?: Part;
+  from?: { at: Date; id: string };
+  limit: number;
+  now: Date;
+}
+
+/** What the list shows stands in columns; of the document only what every version of it has in the same place. */
+const LISTED = {
+  id: evenings.id,
+  version: evenings.version,
+  status: evenings.status,
+  sitDownAt: evenings.sitDownAt,
+  finishedAt: evenings.finishedAt,
+  lastNote: evenings.lastNote,
+  title: sql<string>`${evenings.document}->>'title'`,
+  sitDown: sql<string>`${evenings.document}->>'sitDownAt'`,
+  diners: sql<Diner[]>`${evenings.document}->'diners'`,
+  styleId: sql<string>`${evenings.document}->'style'->>'id'`,
+};
+
+export type ListedRow = Pick<EveningRow, 'id' | 'version' | 'status' | 'sitDownAt' | 'finishedAt' | 'lastNote'> & {
+  title: string;
+  sitDown: string;
+  diners: Diner[];
+  styleId: string;
+};
+
 /** Reads and writes evenings. Deleted ones stay until they are purged, so that a deletion can be undone. */
 export function eveningStore(db: Db) {
   return {
-    async list(): Promise<EveningRow[]> {
-      const rows = await db.select().from(evenings).where(isNull(evenings.deletedAt)).orderBy(desc(evenings.sitDownAt));
-      return rows.map(asToday);
+    /** Rows of the list from a place on, in the order of their part. No log is read for it, and no whole document. */
+    async list({ part, from, limit, now }: ListQuery): Promise<ListedRow[]> {
+      const isAhead = and(ne(evenings.status, 'finished'), gt(evenings.sitDownAt, new Date(now.getTime() - AHEAD_MS)));
+      const ofPart = part === 'ahead' ? isAhead : part === 'past' && isAhead ? not(isAhead) : undefined;
+      const [later, direction] = part === 'ahead' ? [gt, asc] : [lt, desc];
+      const beyond =
+        from &&
+        or(later(evenings.sitDownAt, from.at), and(eq(evenings.sitDownAt, from.at), later(evenings.id, from.id)));
+      return db
+        .select(LISTED)
+        .from(evenings)
+        .where(and(isNull(evenings.deletedAt), ofPart, beyond))
+        .orderBy(direction(evenings.sitDownAt), direction(evenings.id))
+        .limit(limit);
+    },
+    /** Of everybody who sat at a table, as they were at the last one. */
+    async people(): Promise<Diner[]> {
+      const { rows } = (await db.execute(sql`
+        select distinct on (lower(diner->>'name')) diner
+        from ${evenings}, jsonb_array_elements(${evenings.document}->'diners') as diner
+        where ${evenings.deletedAt} is null
+        order by lower(diner->>'name'), ${evenings.sitDownAt} desc
+      `)) as unknown as { rows: Array<{ diner: unknown }> };
+      // A diner of an older document may not be one of today's.
+      return rows.flatMap(({ diner }) => dinerSchema.safeParse(diner).data ?? []);
     },
     async find(id: string): Promise<EveningRow | undefined> {
       const rows = await db.select().from(evenings).where(eq(evenings.id, id));

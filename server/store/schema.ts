@@ -2,19 +2,23 @@ import { bigserial, boolean, integer, jsonb, pgTable, text, timestamp, uniqueInd
 import type { AnyLiveEvent, Evening, EveningStatus, PantryItem } from '@elixa/contract';
 
 /** Evenings as documents, with the few columns that lists are made from. */
-export const evenings = pgTable('evenings', {
-  id: text('id').primaryKey(),
-  version: integer('version').notNull(),
-  document: jsonb('document').$type<Evening>().notNull(),
-  sitDownAt: timestamp('sit_down_at', { withTimezone: true }).notNull(),
-  updatedAt: timestamp('updated_at', { withTimezone: true }).notNull(),
-  deletedAt: timestamp('deleted_at', { withTimezone: true }),
-  /** What the list shows of the log, written with every append; false where it was not read yet. */
-  summarised: boolean('summarised').notNull().default(false),
-  status: text('status').$type<EveningStatus>().notNull().default('planned'),
-  finishedAt: timestamp('finished_at', { withTimezone: true }),
-  lastNote: text('last_note'),
-});
+export const evenings = pgTable(
+  'evenings',
+  {
+    id: text('id').primaryKey(),
+    version: integer('version').notNull(),
+    document: jsonb('document').$type<Evening>().notNull(),
+    sitDownAt: timestamp('sit_down_at', { withTimezone: true }).notNull(),
+    updatedAt: timestamp('updated_at', { withTimezone: true }).notNull(),
+    deletedAt: timestamp('deleted_at', { withTimezone: true }),
+    /** What the list shows of the log, written with every append; false where it was not read yet. */
+    summarised: boolean('summarised').notNull().default(false),
+    status: text('status').$type<EveningStatus>().notNull().default('planned'),
+    finishedAt: timestamp('finished_at', { withTimezone: true }),
+    lastNote: text('last_note'),
+  },
+  (table) => [index('evenings_sit_down_at').on(table.sitDownAt, table.id)],
+);
 
 /** The live evenings' logs. Rows are added and never changed. */
 export const liveEvents = pgTable(

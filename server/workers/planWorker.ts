@@ -1,10 +1,12 @@
 import { parentPort } from 'node:worker_threads';
 import type { Evening } from '@elixa/contract';
-import { EveningError, planEvening } from '@elixa/core';
+import { EveningError, planEvening, potCard } from '@elixa/core';
 
-parentPort?.on('message', ({ id, evening }: { id: number; evening: Evening }) => {
+const WORK = { plan: planEvening, card: potCard };
+
+parentPort?.on('message', ({ id, want, evening }: { id: number; want: keyof typeof WORK; evening: Evening }) => {
   try {
-    parentPort?.postMessage({ id, plan: planEvening(evening) });
+    parentPort?.postMessage({ id, done: WORK[want](evening) });
   } catch (error) {
     parentPort?.postMessage(
       error instanceof EveningError

@@ -1,23 +1,28 @@
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Evening, FieldError, Plan } from '@elixa/contract';
-import { invalid, tookTooLong } from '../http/problems';
+import type { PotCard } from '@elixa/core';
+import { Failure, invalid } from '../services/failures';
 
 type Answer = { id: number } & (
-  | { plan: Plan; faults?: undefined; failure?: undefined }
+  | { done: unknown; faults?: undefined; failure?: undefined }
   | { faults: FieldError[]; failure?: undefined }
   | { failure: string; faults?: undefined }
 );
 
 interface Waiting {
-  resolve(plan: Plan): void;
+  resolve(done: unknown): void;
   reject(error: Error): void;
   timer: NodeJS.Timeout;
 }
 
 export interface Planner {
-  /** @throws ProblemError with the fields at fault, or when it took too long */
+  /** @throws Failure with the fields at fault, or when it took too long */
   plan(evening: Evening): Promise<Plan>;
+  /** The pot at a glance. @throws Failure as `plan` does */
+  card(evening: Evening): Promise<PotCard>;
+  /** Starts the thread ahead of the first evening: it has to read all of the planner. */
+  start(): void;
   close(): Promise<void>;
 }
 
@@ -52,7 +57,7 @@ export function threadPlanner(longestMs = LONGEST_MS): Planner {
       settle(answer.id, (one) => {
         if (answer.failure !== undefined) one.reject(new Error(answer.failure));
         else if (answer.faults !== undefined) one.reject(invalid(answer.faults));
-        else one.resolve((answer as { plan: Plan }).plan);
+        else one.resolve((answer as { done: unknown }).done);
       }),
     );
     started.on('error', endAll);
@@ -62,15 +67,19 @@ export function threadPlanner(longestMs = LONGEST_MS): Planner {
     return started;
   };
 
+  const ask = (want: 'plan' | 'card', evening: Evening): Promise<unknown> =>
+    new Promise((resolve, reject) => {
+      lastId += 1;
+      const id = lastId;
+      const timer = setTimeout(() => endAll(new Failure({ kind: 'tookTooLong' })), longestMs);
+      waiting.set(id, { resolve, reject, timer });
+      thread().postMessage({ id, want, evening });
+    });
+
   return {
-    plan: (evening) =>
-      new Promise((resolve, reject) => {
-        lastId += 1;
-        const id = lastId;
-        const timer = setTimeout(() => endAll(tookTooLong()), longestMs);
-        waiting.set(id, { resolve, reject, timer });
-        thread().postMessage({ id, evening });
-      }),
+    plan: (evening) => ask('plan', evening) as Promise<Plan>,
+    card: (evening) => ask('card', evening) as Promise<PotCard>,
+    start: () => void thread(),
     async close() {
       await worker?.terminate();
       worker = undefined;

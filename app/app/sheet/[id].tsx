@@ -1,1 +1,3 @@
-export { PrintSheet as default } from '@/features/prep/PrintSheet';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ PrintSheet }) => PrintSheet);

@@ -9,7 +9,7 @@ import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
 import { OutOfThePantry } from './OutOfThePantry';
 
-jest.mock('@/store/localStore', () => ({
+jest.mock('@/state/localStore', () => ({
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 

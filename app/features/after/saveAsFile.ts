@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { fileNameOf, saveText } from '@/store/files';
+import { fileNameOf, saveText } from '@/ui/saveText';
 
 /** Hands the evening document to the browser as a file. */
 export const saveAsFile = (evening: Evening) =>

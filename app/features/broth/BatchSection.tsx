@@ -3,7 +3,7 @@ import { pantryKey, shiftIso, showVolume } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { usePantry } from '@/features/pantry/usePantry';
-import { isoNow } from '@/features/stove/isoNow';
+import { isoNow } from '@/state/isoNow';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Choice';
 import { Section } from '@/ui/Page';

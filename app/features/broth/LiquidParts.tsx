@@ -104,9 +104,9 @@ function Measuring({ liquid }: { liquid: Liquid }) {
 
 /** How a liquid is made, from when, what it draws, and how long it keeps. */
 export function LiquidMaking({ liquid }: { liquid: Liquid }) {
-  const { evening, prepState } = useEvening();
+  const { evening, prep } = useEvening();
   const isBroth = liquid.kind === 'broth';
-  const turn = turnOf(liquid, prepState.prep);
+  const turn = turnOf(liquid, prep);
   return (
     <View className="gap-8">
       <Section title={liquid.jar ? 'Take it out' : 'Make it'}>

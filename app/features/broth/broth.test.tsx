@@ -24,7 +24,7 @@ function OfLiquid({ id, show }: { id: string; show(liquid: Liquid): React.ReactN
   return <>{liquid ? show(liquid) : null}</>;
 }
 
-jest.mock('@/store/localStore', () => ({
+jest.mock('@/state/localStore', () => ({
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 

@@ -52,7 +52,7 @@ export function ChooseScreen() {
               key={style.id}
               style={style}
               evening={evening}
-              preview={previews.get(style.id)}
+              preview={previews[style.id]}
               chosen={style.id === evening.style.id}
               keys={keys(style.id)}
               onChoose={() => choose(style.id)}

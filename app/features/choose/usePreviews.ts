@@ -1,36 +1,36 @@
 import type { Evening } from '@elixa/contract';
 import { STYLES, type PotPreview } from '@elixa/core';
 import { useEffect, useState } from 'react';
-import { previewInWorker } from '@/workers/planner';
+import { useAppDispatch, useAppSelector } from '@/state';
+import { previewFound, previewsAsked, selectPreviews } from '@/state/plans';
+import { askPlanner, stopPlanner } from '@/workers/planner';
 
 /** Of an evening, what changes what its pots would come to. */
-const asked = ({ diners, vessel, heatSource, place, kitchen, cooks, sitDownAt }: Evening) =>
+const askedOf = ({ diners, vessel, heatSource, place, kitchen, cooks, sitDownAt }: Evening) =>
   JSON.stringify([diners, vessel, heatSource, place, kitchen, cooks, sitDownAt]);
 
+const KEY = 'previews';
+
 /** What each pot would come to tonight, one after another; those that are not known yet are missing. */
-export function usePreviews(evening: Evening): ReadonlyMap<string, PotPreview> {
-  const [found, setFound] = useState<{ of: string; previews: ReadonlyMap<string, PotPreview> }>();
-  const [start] = useState(() => new Map<string, Evening>());
-  const key = asked(evening);
+export function usePreviews(evening: Evening): Readonly<Record<string, PotPreview>> {
+  const dispatch = useAppDispatch();
+  const { of, found } = useAppSelector(selectPreviews);
+  const key = askedOf(evening);
   // The choice among the pots is made for the evening as it came to this page: another pot changes no other preview.
-  if (!start.has(key)) start.set(key, evening);
+  const [first] = useState(() => new Map<string, Evening>());
+  if (!first.has(key)) first.set(key, evening);
   useEffect(() => {
-    let current = true;
-    const of = start.get(key);
-    void (async () => {
-      for (const { id } of STYLES) {
-        if (!current || !of) return;
-        const preview = await previewInWorker(of, id);
-        if (!current) return;
-        setFound((last) => ({
-          of: key,
-          previews: new Map([...(last?.of === key ? last.previews : []), [id, preview]]),
-        }));
-      }
-    })();
-    return () => {
-      current = false;
-    };
-  }, [key, start]);
-  return found?.of === key ? found.previews : new Map();
+    dispatch(previewsAsked(key));
+    askPlanner(
+      KEY,
+      { evening: first.get(key)!, previews: STYLES.map(({ id }) => id) },
+      {
+        found: (one) => one.kind === 'preview' && dispatch(previewFound(one.preview)),
+        failed: (message) => console.error('The pots could not be judged', message),
+      },
+      true,
+    );
+    return () => stopPlanner(KEY);
+  }, [dispatch, first, key]);
+  return of === key ? found : {};
 }

@@ -1,14 +1,12 @@
-import { sauceOf } from './sauceOf';
 import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
-import { useEffect, useMemo } from 'react';
+import { Suspense, useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
-import { changesSince } from '@elixa/core';
+import { changesSince, sauceOf } from '@elixa/core';
 import { ChangedSince } from '@/features/stove/ChangedSince';
 import { useFollowing } from '@/features/stove/useFollowing';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useStocked } from '@/features/pantry/usePantry';
-import { usePrep } from '@/features/prep/usePrep';
 import { RunningTimers } from '@/features/timers/RunningTimers';
 import { ThemeButton } from '@/features/settings/ThemeButton';
 import { saveAsFile } from '@/features/after/saveAsFile';
@@ -28,7 +26,7 @@ import { StageBar } from './StageBar';
 import { stagesOf } from './stages';
 import { useEveningDocument } from './useEveningDocument';
 import { UndoButtons } from './UndoButtons';
-import { usePlan } from './usePlan';
+import { usePlanned, usePlanning } from './usePlanning';
 
 const pageName = (path: string) => (path.split('/').pop() ?? '').replace(/^./, (letter) => letter.toUpperCase());
 
@@ -38,29 +36,30 @@ export function EveningShell() {
   const { evening, draft, missing, edit, undo, redo } = useEveningDocument(id);
   useFollowing(id, draft !== undefined && draft.baseVersion > 0);
   const stocked = useStocked(evening);
-  const planState = usePlan(stocked);
   const { state: live } = useLiveLog(id);
   const path = usePathname();
   const isOver = live.status !== 'waiting';
-  // Once the burner is lit, nobody asks for it but its own page.
-  const prepState = usePrep(
-    isOver && !path.endsWith('/prep') ? undefined : stocked,
-    live.ticks.prep,
-    live.ticks.begun,
-    isOver,
+  // Once the burner is lit, nobody asks for the preparation but its own page.
+  const prepAsked = !isOver || path.endsWith('/prep');
+  const { prep: ticks, begun } = live.ticks;
+  const soFar = useMemo(
+    () => (prepAsked ? { ticks, begun, over: isOver } : undefined),
+    [prepAsked, ticks, begun, isOver],
   );
+  usePlanning(stocked, soFar);
+  const planned = usePlanned(stocked);
   const { wide, short } = useScreen();
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
   const atStove = path.endsWith('/stove');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
-  const { plan } = planState;
+  const { plan } = planned;
   const title = evening?.title;
   useEffect(() => {
     document.title = title ? `${pageName(path)}, ${title} · Elixa` : 'Elixa';
   }, [title, path]);
   const open = useMemo(
-    () => (evening ? { ...planState, prepState, evening, edit, undo, redo } : undefined),
-    [evening, planState, prepState, edit, undo, redo],
+    () => (evening ? { ...planned, evening, edit, undo, redo } : undefined),
+    [evening, planned, edit, undo, redo],
   );
 
   if (missing) {
@@ -75,7 +74,7 @@ export function EveningShell() {
   }
   if (!open || !evening) return <Instead title="Opening" busy />;
 
-  const stages = stagesOf(planState.plan, live, prepState.prep);
+  const stages = stagesOf(plan, live, planned.prep);
   const back = (
     <IconButton
       label="All evenings"
@@ -99,7 +98,9 @@ export function EveningShell() {
         <ChangedSince changes={changesSince(live.started.evening, evening)} />
       ) : null}
       <View role="main" nativeID={MAIN_ID} tabIndex={-1} className="gap-8">
-        <Slot />
+        <Suspense>
+          <Slot />
+        </Suspense>
       </View>
     </Boundary>
   );

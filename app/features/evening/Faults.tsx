@@ -1,8 +1,8 @@
 import { View } from 'react-native';
-import { useAppDispatch, useAppSelector } from '@/store';
+import { useAppDispatch, useAppSelector } from '@/state';
 import { Button } from '@/ui/Button';
 import { Body, Small } from '@/ui/Text';
-import { sendAgain } from './draftsSlice';
+import { sendAgain } from '@/state/drafts';
 import { useEvening } from './EveningContext';
 
 /** Why the evening cannot be planned or stored, field by field. */

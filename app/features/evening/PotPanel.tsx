@@ -1,6 +1,5 @@
-import { showVolume } from '@elixa/core';
+import { showVolume, sauceOf } from '@elixa/core';
 import { usePathname } from 'expo-router';
-import { sauceOf } from './sauceOf';
 import { View } from 'react-native';
 import { SimmerTimeline } from '@/features/simmer/SimmerTimeline';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';

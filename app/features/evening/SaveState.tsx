@@ -1,37 +1,72 @@
-import { CloudCheck, CloudOff, CloudUpload } from '@/ui/icons';
+import { CloudAlert, CloudCheck, CloudOff, CloudUpload } from '@/ui/icons';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch, useAppSelector } from '@/store';
-import { Button } from '@/ui/Button';
+import { useAppDispatch, useAppSelector } from '@/state';
+import { conflictSettled, sendAgain, type Draft } from '@/state/drafts';
+import { eventsSentAgain } from '@/state/log';
+import { saveMark, type SaveKind } from '@/state/saveMark';
+import { Button, IconButton } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';
 import { clock, day } from '@/ui/time';
-import { conflictSettled, type Draft } from './draftsSlice';
 
-/** Whether the evening is stored, waits to be, or was changed by somebody else. */
+const ICONS: Record<SaveKind, typeof CloudCheck> = {
+  saved: CloudCheck,
+  saving: CloudUpload,
+  keptHere: CloudOff,
+  nowhere: CloudAlert,
+  signIn: CloudAlert,
+  refused: CloudAlert,
+  conflict: CloudAlert,
+};
+
+/** Whether the evening is stored, waits to be, or needs somebody to settle something; the reason is a tap away. */
 export function SaveState({ id, draft }: { id: string; draft?: Draft }) {
-  const online = useAppSelector((state) => state.connection.online);
+  const connection = useAppSelector((state) => state.connection);
+  const log = useAppSelector((state) => state.live[id]);
   const dispatch = useAppDispatch();
+  const [open, setOpen] = useState(false);
   const [later, setLater] = useState(false);
+  const { kind, says, more } = saveMark(draft, log, connection);
+  const Icon = ICONS[kind];
   const theirs = draft?.conflict;
-  const Icon = draft?.unsaved ? (online ? CloudUpload : CloudOff) : CloudCheck;
-  const says = draft?.unsaved ? (online ? 'Saving' : 'Kept on this device until the server is back') : 'Saved';
+  const isAsked = theirs !== undefined && !later;
+  const again = () => {
+    if (draft?.problem) dispatch(sendAgain(id));
+    if (log?.refused) dispatch(eventsSentAgain(id));
+    setOpen(false);
+  };
+  const close = () => {
+    setOpen(false);
+    setLater(true);
+  };
+  const urgent = ICONS[kind] === CloudAlert;
+  const icon = <Icon size={20} color={urgent ? 'rgb(var(--ember))' : 'rgb(var(--soft))'} />;
   return (
-    <View role="img" aria-label={says} className="px-2">
-      <Icon size={20} color="rgb(var(--soft))" />
-      <Sheet title="Changed in two places" open={theirs !== undefined && !later} onClose={() => setLater(true)}>
-        <Body>Somebody changed this evening while you did. Both are safe until you choose.</Body>
+    <>
+      {more ? (
+        <IconButton label={says} onPress={() => setOpen(true)} icon={icon} />
+      ) : (
+        <View role="img" aria-label={says} className="px-2">
+          {icon}
+        </View>
+      )}
+      <Sheet title={says} open={more !== undefined && (open || isAsked)} onClose={close}>
+        <Body>{more}</Body>
         {theirs ? (
-          <Small>
-            Theirs: {theirs.evening.title}, {day(theirs.evening.sitDownAt)} at {clock(theirs.evening.sitDownAt)},{' '}
-            {theirs.evening.diners.length} at the table. Yours: {draft?.evening.title},{' '}
-            {day(draft?.evening.sitDownAt ?? 0)} at {clock(draft?.evening.sitDownAt ?? 0)},{' '}
-            {draft?.evening.diners.length} at the table.
-          </Small>
+          <>
+            <Small>
+              Theirs: {theirs.evening.title}, {day(theirs.evening.sitDownAt)} at {clock(theirs.evening.sitDownAt)},{' '}
+              {theirs.evening.diners.length} at the table. Yours: {draft?.evening.title},{' '}
+              {day(draft?.evening.sitDownAt ?? 0)} at {clock(draft?.evening.sitDownAt ?? 0)},{' '}
+              {draft?.evening.diners.length} at the table.
+            </Small>
+            <Button look="main" label="Keep mine" onPress={() => dispatch(conflictSettled({ id, keep: 'mine' }))} />
+            <Button label="Take theirs" onPress={() => dispatch(conflictSettled({ id, keep: 'theirs' }))} />
+          </>
         ) : null}
-        <Button look="main" label="Keep mine" onPress={() => dispatch(conflictSettled({ id, keep: 'mine' }))} />
-        <Button label="Take theirs" onPress={() => dispatch(conflictSettled({ id, keep: 'theirs' }))} />
+        {kind === 'refused' ? <Button look="main" label="Try to save it again" onPress={again} /> : null}
       </Sheet>
-    </View>
+    </>
   );
 }

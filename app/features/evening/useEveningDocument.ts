@@ -1,8 +1,12 @@
 import type { Edit, Evening, EveningStatus } from '@elixa/contract';
-import { useCallback, useEffect } from 'react';
-import { useAppDispatch, useAppSelector } from '@/store';
-import { api } from '@/store/api';
-import { edited, eveningArrived, editTakenBack, editMadeAgain, type Draft } from './draftsSlice';
+import { useCallback, useEffect, useState } from 'react';
+import { useStore } from 'react-redux';
+import { useAppDispatch, useAppSelector, type AppStore } from '@/state';
+import { api } from '@/state/api';
+import { eveningArrived, editTakenBack, editMadeAgain, type Draft } from '@/state/drafts';
+import * as reading from '@/state/reading';
+import { recallEvening } from '@/state/sync';
+import { makeEdit } from './makeEdit';
 
 interface EveningDocument {
   evening?: Evening;
@@ -14,23 +18,42 @@ interface EveningDocument {
   redo?(): void;
 }
 
+/** Whether what this device kept of an evening is back. */
+function useRecalled(id: string): boolean {
+  const store = useStore() as AppStore;
+  const [recalled, setRecalled] = useState<string>();
+  useEffect(() => {
+    let current = true;
+    void recallEvening(store, id, async () => reading).finally(() => {
+      if (current) setRecalled(id);
+    });
+    return () => {
+      current = false;
+    };
+  }, [store, id]);
+  return recalled === id;
+}
+
 /** An evening with what is unsaved of it here; read from the server, or from this device while that is silent. */
 export function useEveningDocument(id: string): EveningDocument {
   const dispatch = useAppDispatch();
+  const isRecalled = useRecalled(id);
   const draft = useAppSelector((state) => state.drafts[id]);
   const isNew = draft?.baseVersion === 0;
   const { data, isError } = api.useReadEveningQuery(id, { skip: isNew, refetchOnMountOrArgChange: true });
   useEffect(() => {
-    if (data) dispatch(eveningArrived(data));
-  }, [data, dispatch]);
-  const edit = useCallback((given: Edit) => dispatch(edited({ id, edit: given })), [dispatch, id]);
+    // What is unsaved here stands above what the server has: it has to be back first.
+    const stored = isRecalled && data && reading.readStored(data);
+    if (stored) dispatch(eveningArrived(stored));
+  }, [data, dispatch, isRecalled]);
+  const edit = useCallback((given: Edit) => dispatch(makeEdit(id, given)), [dispatch, id]);
   const undo = useCallback(() => dispatch(editTakenBack(id)), [dispatch, id]);
   const redo = useCallback(() => dispatch(editMadeAgain(id)), [dispatch, id]);
   return {
     evening: draft?.evening,
     draft,
     status: data?.status ?? 'planned',
-    missing: isError && !draft,
+    missing: isRecalled && isError && !draft,
     edit,
     undo: draft?.past?.length ? undo : undefined,
     redo: draft?.future?.length ? redo : undefined,

@@ -1,13 +1,13 @@
 import { Link } from 'expo-router';
 import { ChevronRight, Trash2 } from '@/ui/icons';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch } from '@/store';
-import { useRemoveEveningMutation } from '@/store/api';
-import { noticeShown } from '@/store/noticeSlice';
+import { useAppDispatch } from '@/state';
+import { useRemoveEveningMutation } from '@/state/api';
+import { noticeShown } from '@/state/notice';
 import { IconButton } from '@/ui/Button';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, day } from '@/ui/time';
-import { draftDropped } from '../evening/draftsSlice';
+import { draftDropped } from '@/state/drafts';
 import type { EveningRow } from './eveningRows';
 
 export const placeOf = (row: EveningRow) => {

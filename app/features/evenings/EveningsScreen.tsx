@@ -2,8 +2,9 @@ import { Plus } from '@/ui/icons';
 import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { ThemeButton } from '@/features/settings/ThemeButton';
-import { useAppSelector } from '@/store';
-import { useListEveningsQuery } from '@/store/api';
+import { useAppSelector } from '@/state';
+import type { Trouble } from '@/state/connection';
+import { useListEveningsInfiniteQuery } from '@/state/api';
 import { Button } from '@/ui/Button';
 import { Instead, Section } from '@/ui/Page';
 import { Body, Heading, Small } from '@/ui/Text';
@@ -14,18 +15,51 @@ import { OpenFile } from './OpenFile';
 import { useNewEvening } from './useNewEvening';
 import { WhatIsNotKept } from './WhatIsNotKept';
 
+const TROUBLE: Record<Trouble, string> = {
+  noAnswer: 'The server does not answer',
+  later: 'The server is busy or ill',
+  signIn: 'The server asks you to sign in',
+};
+
+type Pages = Pick<
+  ReturnType<typeof useListEveningsInfiniteQuery>,
+  'hasNextPage' | 'isFetchingNextPage' | 'fetchNextPage'
+>;
+
+/** The next page of a part of the list, where there is one. */
+function More({ list, label }: { list: Pages; label: string }) {
+  if (!list.hasNextPage) return null;
+  return (
+    <Button
+      className="self-start"
+      label={list.isFetchingNextPage ? 'Reading…' : label}
+      onPress={() => void list.fetchNextPage()}
+    />
+  );
+}
+
 /** All evenings: what is on now, what comes, what has been. */
 export function EveningsScreen() {
-  const { data, isLoading, isError, refetch } = useListEveningsQuery(undefined, { refetchOnMountOrArgChange: true });
+  const ahead = useListEveningsInfiniteQuery('ahead', { refetchOnMountOrArgChange: true });
+  const past = useListEveningsInfiniteQuery('past', { refetchOnMountOrArgChange: true });
   const drafts = useAppSelector((state) => state.drafts);
   const logs = useAppSelector((state) => state.live);
-  const online = useAppSelector((state) => state.connection.online);
-  const rows = useMemo(() => eveningRows(data, drafts, logs), [data, drafts, logs]);
+  const trouble = useAppSelector((state) => state.connection.trouble);
+  const rows = useMemo(() => {
+    const pages = [...(ahead.data?.pages ?? []), ...(past.data?.pages ?? [])];
+    const listed = pages.flatMap((page) => page.evenings);
+    return eveningRows(listed, drafts, logs);
+  }, [ahead.data, past.data, drafts, logs]);
   const groups = groupRows(rows, Date.now());
   const startNew = useNewEvening(rows);
   useEffect(() => {
     document.title = 'Elixa';
   }, []);
+
+  const readAgain = () => {
+    void ahead.refetch();
+    void past.refetch();
+  };
 
   const newButton = (look: 'main' | 'plain') => (
     <Button
@@ -37,7 +71,8 @@ export function EveningsScreen() {
     />
   );
 
-  if (isLoading && rows.length === 0) return <Instead title="Elixa" says="Looking for your evenings" busy />;
+  if ((ahead.isLoading || past.isLoading) && rows.length === 0)
+    return <Instead title="Elixa" says="Looking for your evenings" busy />;
 
   return (
     <View className="flex-1" role="main">
@@ -52,17 +87,19 @@ export function EveningsScreen() {
           </View>
         </View>
 
-        {!online ? (
+        {trouble ? (
           <View role="status" className="rounded-2xl bg-well px-5 py-4">
-            <Body className="font-semibold">The server does not answer</Body>
-            <Small>Everything you do is kept on this device and sent when it is back.</Small>
+            <Body className="font-semibold">{TROUBLE[trouble]}</Body>
+            <Small>
+              Everything you do is kept on this device and sent when {trouble === 'signIn' ? 'you have' : 'it is back'}.
+            </Small>
           </View>
         ) : null}
         <WhatIsNotKept />
-        {isError && online ? (
+        {(ahead.isError || past.isError) && !trouble ? (
           <View role="alert" className="gap-3 rounded-2xl bg-well p-5">
             <Body>The list could not be read.</Body>
-            <Button label="Try again" onPress={() => void refetch()} />
+            <Button label="Try again" onPress={readAgain} />
           </View>
         ) : null}
 
@@ -89,6 +126,7 @@ export function EveningsScreen() {
                     <EveningItem key={row.id} row={row} />
                   ))}
                 </View>
+                <More list={ahead} label="Later evenings" />
               </Section>
             ) : null}
             {groups.past.length > 0 ? (
@@ -98,6 +136,7 @@ export function EveningsScreen() {
                     <EveningItem key={row.id} row={row} />
                   ))}
                 </View>
+                <More list={past} label="Earlier evenings" />
               </Section>
             ) : null}
           </>

@@ -1,8 +1,8 @@
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { useRestoreEveningMutation } from '@/store/api';
-import { useAppDispatch, useAppSelector } from '@/store';
-import { noticeClosed } from '@/store/noticeSlice';
+import { useRestoreEveningMutation } from '@/state/api';
+import { useAppDispatch, useAppSelector } from '@/state';
+import { noticeClosed } from '@/state/notice';
 import { Button } from '@/ui/Button';
 import { Body } from '@/ui/Text';
 

@@ -1,22 +1,23 @@
 import type { FieldError } from '@elixa/contract';
 import { router } from 'expo-router';
+import { kitchen } from '@/kitchenDoor';
 import { FolderOpen } from '@/ui/icons';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch } from '@/store';
-import { newId } from '@/store/newId';
+import { useAppDispatch } from '@/state';
+import { newId } from '@/state/newId';
 import { IconButton } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';
 import { useFileChoice } from '@/ui/useFileChoice';
-import { eveningMade } from '../evening/draftsSlice';
-import { readEveningFile } from './readEveningFile';
+import { eveningMade } from '@/state/drafts';
 
 /** Opens an evening from a file, as a new one. */
 export function OpenFile() {
   const dispatch = useAppDispatch();
   const [errors, setErrors] = useState<FieldError[]>([]);
-  const file = useFileChoice('Evening file', 'application/json,.json', (text) => {
+  const file = useFileChoice('Evening file', 'application/json,.json', async (text) => {
+    const { readEveningFile } = await kitchen();
     const { evening, errors: found } = readEveningFile(text);
     if (!evening) {
       setErrors(found);

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { useAppSelector } from '@/store';
+import { useAppSelector } from '@/state';
 import { Body, Small } from '@/ui/Text';
 
 /** Browsers keep pages offline, and a screen awake, only on the device's own address or over https. */

@@ -1,7 +1,7 @@
-import type { EveningList, EveningStatus, EveningSummary } from '@elixa/contract';
-import { foldLive } from '@elixa/core';
-import type { DraftsState } from '../evening/draftsSlice';
-import type { LiveLogs } from '../stove/liveSlice';
+import type { Diner, EveningStatus, EveningSummary } from '@elixa/contract';
+import { foldLive } from '@elixa/core/live/foldLive';
+import type { DraftsState } from '@/state/drafts';
+import type { LiveLogs } from '@/state/log';
 
 export interface EveningRow extends EveningSummary {
   /** Not on the server yet. */
@@ -16,9 +16,9 @@ const LIVE_STATUS: Record<ReturnType<typeof foldLive>['status'], EveningStatus> 
 };
 
 /** The server's list with what only this device knows: evenings and events that have not been sent. */
-export function eveningRows(list: EveningList | undefined, drafts: DraftsState, logs: LiveLogs): EveningRow[] {
+export function eveningRows(list: readonly EveningSummary[], drafts: DraftsState, logs: LiveLogs): EveningRow[] {
   const rows = new Map<string, EveningRow>();
-  for (const summary of list?.evenings ?? []) rows.set(summary.id, { ...summary, onlyHere: false });
+  for (const summary of list) rows.set(summary.id, { ...summary, onlyHere: false });
   for (const [id, draft] of Object.entries(drafts)) {
     const known = rows.get(id);
     if (!draft.unsaved || (!known && draft.baseVersion > 0)) continue;
@@ -78,11 +78,12 @@ export function groupRows(rows: readonly EveningRow[], nowMs: number): EveningGr
   };
 }
 
-/** Everybody who has been at the table, as they last were, without repeats. */
-export function knownPeople(rows: readonly EveningRow[]) {
-  const byName = new Map<string, EveningRow['diners'][number]>();
-  for (const row of [...rows].sort((a, b) => Date.parse(a.sitDownAt) - Date.parse(b.sitDownAt))) {
-    for (const diner of row.diners) byName.set(diner.name.toLowerCase(), diner);
-  }
+/** Everybody who has been at the table: as the server knows them, or as they were changed here since. */
+export function knownPeople(people: readonly Diner[], drafts: DraftsState): Diner[] {
+  const here = Object.values(drafts)
+    .filter((draft) => draft.unsaved)
+    .sort((a, b) => Date.parse(a.evening.sitDownAt) - Date.parse(b.evening.sitDownAt))
+    .flatMap((draft) => draft.evening.diners);
+  const byName = new Map([...people, ...here].map((diner) => [diner.name.toLowerCase(), diner]));
   return [...byName.values()].sort((a, b) => a.name.localeCompare(b.name));
 }

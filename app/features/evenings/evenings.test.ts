@@ -16,7 +16,7 @@ const summary = (id: string, sitDownAt: string, status: 'planned' | 'live' | 'fi
   styleId: 'clearChicken',
 });
 const at = (daysAhead: number) => new Date(NOON.getTime() + daysAhead * 86_400_000).toISOString();
-const list = (...evenings: EveningList['evenings']): EveningList => ({ evenings });
+const list = (...evenings: EveningList['evenings']) => evenings;
 const row = (...given: Parameters<typeof summary>) => ({ ...summary(...given), onlyHere: false });
 
 describe('the list', () => {
@@ -61,11 +61,17 @@ describe('the list', () => {
 
   it('remembers people as they last were', () => {
     const [bram] = practice().diners.filter((one) => one.name === 'Bram');
-    const rows = [
-      { ...row('new', at(0)), diners: [{ ...bram!, appetite: 'small' as const }] },
-      { ...row('old', at(-9)), diners: [{ ...bram!, appetite: 'large' as const }] },
-    ];
-    expect(knownPeople(rows)).toEqual([{ ...bram, appetite: 'small' }]);
+    const draft = (sitDownAt: string, appetite: 'small' | 'large', unsaved: boolean) => ({
+      evening: practice({ sitDownAt, diners: [{ ...bram!, appetite }] }),
+      baseVersion: 1,
+      unsaved,
+    });
+    const known = { ...bram!, name: 'bram' };
+    expect(knownPeople([known], {})).toEqual([known]);
+    // An old evening that was only opened here says nothing new.
+    expect(knownPeople([known], { old: draft(at(-9), 'large', false) })).toEqual([known]);
+    const changedHere = { old: draft(at(-9), 'large', true), next: draft(at(1), 'small', true) };
+    expect(knownPeople([known], changedHere)).toEqual([{ ...bram, appetite: 'small' }]);
   });
 });
 

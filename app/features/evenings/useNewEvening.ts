@@ -1,11 +1,11 @@
 import type { Evening } from '@elixa/contract';
 import { router } from 'expo-router';
-import { useAppDispatch, useAppSelector, type RootState } from '@/store';
-import { api } from '@/store/api';
-import { newId } from '@/store/newId';
-import { eveningMade } from '../evening/draftsSlice';
+import { kitchen } from '@/kitchenDoor';
+import { useAppDispatch, useAppSelector, type RootState } from '@/state';
+import { api } from '@/state/api';
+import { newId } from '@/state/newId';
+import { eveningMade } from '@/state/drafts';
 import type { EveningRow } from './eveningRows';
-import { makeEvening } from './makeEvening';
 
 const byUpdate = (state: RootState) => state.drafts;
 
@@ -21,6 +21,7 @@ export function useNewEvening(rows: readonly EveningRow[]) {
       const answer = await dispatch(api.endpoints.readEvening.initiate(newest.id));
       last = answer.data?.evening;
     }
+    const { makeEvening } = await kitchen();
     const evening = makeEvening(newId(), new Date(), last);
     dispatch(eveningMade(evening));
     router.push(`/evening/${evening.id}/choose`);

@@ -3,8 +3,8 @@ import { inStock, pantryCsv, pantryFromCsv, pantryKey, showWeight } from '@elixa
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { isoNow } from '@/features/stove/isoNow';
-import { saveText } from '@/store/files';
+import { isoNow } from '@/state/isoNow';
+import { saveText } from '@/ui/saveText';
 import { Button, IconButton } from '@/ui/Button';
 import { Download, Plus, Trash2, Upload } from '@/ui/icons';
 import { Section } from '@/ui/Page';

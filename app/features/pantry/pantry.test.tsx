@@ -6,7 +6,7 @@ import { pantryName } from './PantryRow';
 import { PantrySection } from './PantrySection';
 import { usePantry } from './usePantry';
 
-jest.mock('@/store/localStore', () => ({
+jest.mock('@/state/localStore', () => ({
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 

@@ -1,9 +1,9 @@
 import type { Evening, PantryItem } from '@elixa/contract';
 import { useCallback, useEffect, useMemo } from 'react';
-import { isoNow } from '@/features/stove/isoNow';
-import { useAppDispatch, useAppSelector } from '@/store';
-import { api } from '@/store/api';
-import { itemsCounted, pantryArrived } from './pantrySlice';
+import { isoNow } from '@/state/isoNow';
+import { useAppDispatch, useAppSelector } from '@/state';
+import { api } from '@/state/api';
+import { itemsCounted, pantryArrived } from '@/state/pantry';
 
 /** What the house has, and the way to count it. */
 export function usePantry() {

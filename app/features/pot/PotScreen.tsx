@@ -1,6 +1,5 @@
 import type { Amount, ShoppingItem, Units } from '@elixa/contract';
-import { ingredientById, showLength, showVolume, showWeight } from '@elixa/core';
-import { sauceOf } from '@/features/evening/sauceOf';
+import { ingredientById, showLength, showVolume, showWeight, sauceOf } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';

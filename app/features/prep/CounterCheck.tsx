@@ -10,7 +10,7 @@ import { TickRow } from '@/ui/TickRow';
 
 /** Everything that must stand by the pot, in the order in which it goes in. */
 export function CounterCheck() {
-  const { evening, plan, prepState } = useEvening();
+  const { evening, plan, prep } = useEvening();
   const log = useLiveLog(evening.id);
   const { record } = log;
   const items = useMemo(() => (plan ? counterList(plan) : []), [plan]);
@@ -19,7 +19,7 @@ export function CounterCheck() {
     [record],
   );
   const { counter, prep: done } = log.state.ticks;
-  const ready = useMemo(() => onCounterByPrep(items, prepState.prep, done), [items, prepState.prep, done]);
+  const ready = useMemo(() => onCounterByPrep(items, prep, done), [items, prep, done]);
   return <CounterItems items={items} ticked={counter} ready={ready} onTick={onTick} />;
 }
 

@@ -26,7 +26,7 @@ import { WorkingAlone } from './WorkingAlone';
 
 /** What to start when, so that everything is ready as people sit down. */
 export function PrepScreen() {
-  const { evening, plan, prepState } = useEvening();
+  const { evening, plan, prep, before, failure } = useEvening();
   const log = useLiveLog(evening.id);
   const { record } = log;
   const tick = useCallback(
@@ -39,15 +39,14 @@ export function PrepScreen() {
   );
   const now = useNow(log.state.status === 'waiting', 5000);
   const { wide } = useScreen();
-  const { prep } = prepState;
   if (!plan) return <Faults />;
-  if (prepState.failure) return <Instead title="The preparation could not be planned" says={prepState.failure} />;
+  if (failure) return <Instead title="The preparation could not be planned" says={failure} />;
   if (!prep) return <Instead title="Planning backwards" busy />;
   if (log.state.status !== 'waiting') return <LeftBeside prep={prep} log={log} onTick={tick} />;
   // A late preparation lights the burner so much later.
   const litAt = shiftIso(plan.simmer.litAt, prep.late);
   const [first] = handTasks(prep);
-  const told = changed(prepState.before, prep);
+  const told = changed(before, prep);
   const main = (
     <View className="gap-8">
       <View className="gap-1" aria-live="polite">

@@ -4,7 +4,7 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useEveningDocument } from '@/features/evening/useEveningDocument';
-import { usePlan } from '@/features/evening/usePlan';
+import { usePlanned, usePlanning } from '@/features/evening/usePlanning';
 import { useStocked } from '@/features/pantry/usePantry';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { Button } from '@/ui/Button';
@@ -14,7 +14,6 @@ import { Body, clockColumn, Heading, Small } from '@/ui/Text';
 import { clock, dayShort, lasting } from '@/ui/time';
 import { handTasks, inGoes, lengthS } from './prepWords';
 import { sheetSize, type SheetWords } from './sheetSize';
-import { usePrep } from './usePrep';
 
 const dark = (task: PrepTask | undefined) => [task?.label, task?.amountText].filter(Boolean).join(', ');
 
@@ -62,10 +61,15 @@ export function PrintSheet() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { evening, missing } = useEveningDocument(id);
   const stocked = useStocked(evening);
-  const { plan } = usePlan(stocked);
   const { state: live } = useLiveLog(id);
   // The sheet says what the preparation says: one start, from one plan.
-  const { prep } = usePrep(stocked, live.ticks.prep, live.ticks.begun, live.status !== 'waiting');
+  const { prep: ticks, begun } = live.ticks;
+  const over = live.status !== 'waiting';
+  usePlanning(
+    stocked,
+    useMemo(() => ({ ticks, begun, over }), [ticks, begun, over]),
+  );
+  const { plan, prep } = usePlanned(stocked);
   const title = evening?.title;
   useEffect(() => {
     document.title = title ? `${title}, preparation` : 'Elixa';

@@ -2,6 +2,7 @@ import type { Remedy } from '@elixa/contract';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useStopSearching } from '@/features/evening/usePlanning';
 import { Button } from '@/ui/Button';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
@@ -11,9 +12,9 @@ const SHOWN_AT_FIRST = 3;
 
 /** When time is short: by how much, and each change that helps, worked out and one tap away. */
 export function Remedies() {
-  const { evening, edit, prepState } = useEvening();
+  const { evening, edit, prep, remedies, trying } = useEvening();
+  const stop = useStopSearching(evening.id);
   const [all, setAll] = useState(false);
-  const { prep, remedies } = prepState;
   if (!prep || prep.late === 0) return null;
   const late = clock(Date.parse(evening.sitDownAt) + prep.late * 1000);
   const shown = all ? remedies : remedies?.slice(0, SHOWN_AT_FIRST);
@@ -24,7 +25,24 @@ export function Remedies() {
         <Heading level={3}>{lasting(prep.late)} short</Heading>
         <Body>As it is, people sit down at {late}. What would help:</Body>
       </View>
-      {remedies === undefined ? <Small aria-live="polite">Working out what helps…</Small> : null}
+      {remedies === undefined && !trying ? <Small aria-live="polite">Working out what helps…</Small> : null}
+      {trying ? (
+        <View className="flex-row flex-wrap items-center justify-between gap-x-3">
+          <View
+            role="progressbar"
+            aria-label="Changes tried"
+            aria-valuemin={0}
+            aria-valuemax={trying.of}
+            aria-valuenow={trying.tried}
+            className="words"
+          >
+            <Small>
+              {trying.tried} of {trying.of} changes tried
+            </Small>
+          </View>
+          <Button look="quiet" label="Enough" aria-label="Stop looking for more that helps" onPress={stop} />
+        </View>
+      ) : null}
       {shown?.map((one) => (
         <RemedyButton
           key={one.id}

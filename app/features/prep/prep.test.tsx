@@ -4,7 +4,7 @@ import { render } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { NowCard } from './NowCard';
 import { changed, handTasks, inGoes, lastTicked, nowTasks, standing } from './prepWords';
-import { isBehind } from './usePrep';
+import { isBehind } from '@/features/evening/usePlanning';
 import { WorkingAlone } from './WorkingAlone';
 
 const evening = practice();

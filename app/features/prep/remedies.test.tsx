@@ -1,6 +1,8 @@
 import type { Edit, Evening, Remedy } from '@elixa/contract';
 import { applyEdit, planEvening } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
+import { Provider } from 'react-redux';
+import { makeStore } from '@/state';
 import { EveningProvider } from '@/features/evening/EveningContext';
 import { practice } from '@/testing/household';
 import { clock } from '@/ui/time';
@@ -24,21 +26,25 @@ const FOUND = [
   remedy(['quickBroth'], 2100, 'The ten-minute broth from powder'),
 ];
 
-async function late(remedies: Remedy[] | undefined, lateS = LATE_S) {
+async function late(remedies: Remedy[] | undefined, lateS = LATE_S, trying?: { tried: number; of: number }) {
   const edit = jest.fn<void, [Edit]>();
   await render(
-    <EveningProvider
-      value={{
-        evening,
-        edit,
-        plan,
-        faults: [],
-        pending: false,
-        prepState: { prep: { ...prep, late: lateS }, remedies },
-      }}
-    >
-      <Remedies />
-    </EveningProvider>,
+    <Provider store={makeStore()}>
+      <EveningProvider
+        value={{
+          evening,
+          edit,
+          plan,
+          faults: [],
+          pending: false,
+          prep: { ...prep, late: lateS },
+          remedies,
+          trying,
+        }}
+      >
+        <Remedies />
+      </EveningProvider>
+    </Provider>,
   );
   return edit;
 }
@@ -55,6 +61,13 @@ describe('short of time', () => {
     expect(screen.getByText('39 min short')).toBeTruthy();
     expect(screen.getByText('Working out what helps…')).toBeTruthy();
     expect(screen.queryByRole('button')).toBeNull();
+  });
+
+  it('shows what helps so far and how far the search has come, with a way to leave it', async () => {
+    await late(FOUND.slice(0, 2), LATE_S, { tried: 3, of: 9 });
+    expect(screen.getByText('3 of 9 changes tried')).toBeTruthy();
+    expect(screen.getByRole('button', { name: /^Sit down at/ })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Stop looking for more that helps' })).toBeTruthy();
   });
 
   it('shows three with where they lead to, and the rest after a tap', async () => {

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { useAppSelector } from '@/store';
+import { useAppSelector } from '@/state';
 
 /** Puts the chosen theme, or the device's own, on the whole page. */
 export function ThemeApplier() {

@@ -1,7 +1,7 @@
 import { Moon, Sun, SunMoon } from '@/ui/icons';
-import { useAppDispatch, useAppSelector } from '@/store';
+import { useAppDispatch, useAppSelector } from '@/state';
 import { IconButton } from '@/ui/Button';
-import { themeChosen, type Theme } from './settingsSlice';
+import { themeChosen, type Theme } from '@/state/settings';
 
 const NEXT: Record<Theme, Theme> = { auto: 'dark', dark: 'light', light: 'auto' };
 const NAME: Record<Theme, string> = { auto: 'as the device', dark: 'dark', light: 'light' };

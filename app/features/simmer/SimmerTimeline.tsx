@@ -1,11 +1,10 @@
 import type { Simmer } from '@elixa/contract';
-import { shiftIso, shortName } from '@elixa/core';
+import { lookOf, shiftIso, shortName } from '@elixa/core';
 import { scaleLinear } from 'd3-scale';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import { GLAZE_LINE, glazeOf } from '@/ui/pot/glaze';
-import { PieceGlyph } from '@/ui/pot/PieceGlyph';
+import { GLAZE_LINE, PieceGlyph } from '@/ui/pot/PieceGlyph';
 import { clock } from '@/ui/time';
 
 interface Props {
@@ -71,7 +70,7 @@ export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Pr
           const x = scale(one.inAtS);
           return (
             <G key={one.id}>
-              <PieceGlyph ingredientId={one.ingredientId} cut={one.cut} x={13} y={y + 15} radius={11} />
+              <PieceGlyph {...lookOf(one.ingredientId, one.cut)} x={13} y={y + 15} radius={11} />
               <SvgText {...text} x={NAME_AT} y={y + 20} fill="rgb(var(--ink))">
                 {names[index]}
               </SvgText>
@@ -82,7 +81,7 @@ export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Pr
                 width={Math.max(6, scale(one.outAtS) - x)}
                 height={18}
                 rx={5}
-                fill={glazeOf(one.ingredientId, one.cut)}
+                fill={lookOf(one.ingredientId, one.cut).glaze}
                 stroke={GLAZE_LINE}
                 strokeWidth={0.8}
               />

@@ -1,7 +1,6 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { factsOf, type LiveView } from '@elixa/core';
+import { factsOf, type LiveView, sauceOf } from '@elixa/core';
 import { useState } from 'react';
-import { sauceOf } from '@/features/evening/sauceOf';
 import { View } from 'react-native';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Button } from '@/ui/Button';

@@ -1,7 +1,6 @@
-import type { InPot, NextStep } from '@elixa/core';
+import { lookOf, type InPot, type NextStep } from '@elixa/core';
 import { View } from 'react-native';
 import { Section } from '@/ui/Page';
-import { glazeOf } from '@/ui/pot/glaze';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Small } from '@/ui/Text';
 import { countdown, lasting } from '@/ui/time';
@@ -34,7 +33,7 @@ export function InPotList({ inPot }: { inPot: readonly InPot[] }) {
                   className="h-full rounded-full"
                   style={{
                     width: `${Math.round(one.share * 100)}%`,
-                    backgroundColor: glazeOf(one.piece.ingredientId, one.piece.cut),
+                    backgroundColor: lookOf(one.piece.ingredientId, one.piece.cut).glaze,
                   }}
                 />
               </View>

@@ -1,8 +1,8 @@
 import { Bell, BellOff, Pause, Play, Soup, Undo2, Volume2, VolumeX } from '@/ui/icons';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { bellSet, voiceSet } from '@/features/settings/settingsSlice';
-import { useAppDispatch, useAppSelector } from '@/store';
+import { bellSet, voiceSet } from '@/state/settings';
+import { useAppDispatch, useAppSelector } from '@/state';
 import { Button, IconButton } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';

@@ -1,7 +1,6 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { counterList, isAvoided, liveSteps } from '@elixa/core';
+import { counterList, isAvoided, liveSteps, sauceOf } from '@elixa/core';
 import { Flame } from '@/ui/icons';
-import { sauceOf } from '@/features/evening/sauceOf';
 import { View } from 'react-native';
 import { CounterCheck } from '@/features/prep/CounterCheck';
 import { Cautions } from '@/features/evening/Cautions';

@@ -4,7 +4,7 @@ import { useKeepAwake } from 'expo-keep-awake';
 import { useMemo } from 'react';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
-import { nowMs } from '@/store/clock';
+import { nowMs } from '@/state/clock';
 import { ChangedSince } from './ChangedSince';
 import { Cooking } from './Cooking';
 import { ReadyToLight } from './ReadyToLight';
@@ -13,7 +13,7 @@ import { useNow } from './useNow';
 
 /** At the stove: before it is lit, while it cooks, until it is finished. */
 export function StoveScreen() {
-  const { evening, plan, prepState } = useEvening();
+  const { evening, plan, prep } = useEvening();
   const log = useLiveLog(evening.id);
   const { started } = log.state;
   if (log.state.status === 'finished') return <Redirect href={`/evening/${evening.id}/after`} />;
@@ -26,7 +26,7 @@ export function StoveScreen() {
       evening={evening}
       plan={plan}
       onCounter={log.state.ticks.counter}
-      prepared={onCounterByPrep(counterList(plan), prepState.prep, log.state.ticks.prep)}
+      prepared={onCounterByPrep(counterList(plan), prep, log.state.ticks.prep)}
       onStart={() => {
         const [first] = liveSteps(plan.simmer);
         const planId = log.record({ type: 'planAdopted', evening, plan });

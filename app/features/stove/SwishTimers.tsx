@@ -1,8 +1,8 @@
 import type { Evening, PotPlan, SimmerPiece } from '@elixa/contract';
 import { shortName } from '@elixa/core';
 import { View } from 'react-native';
-import { useAppDispatch, useAppSelector } from '@/store';
-import { timerStarted, timerStopped } from '@/features/timers/timersSlice';
+import { useAppDispatch, useAppSelector } from '@/state';
+import { timerStarted, timerStopped } from '@/state/timers';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';

@@ -3,7 +3,7 @@ import { notificationAsync, NotificationFeedbackType } from 'expo-haptics';
 import * as Speech from 'expo-speech';
 import { useEffect, useRef } from 'react';
 import { ring } from '@/features/timers/bell';
-import { useAppSelector } from '@/store';
+import { useAppSelector } from '@/state';
 
 /** Rings, shakes and speaks once when a step falls due. */
 export function useAlerts(next: NextStep | undefined, running: boolean): void {

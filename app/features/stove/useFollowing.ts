@@ -1,14 +1,14 @@
 import { eventsAnswerSchema } from '@elixa/contract';
 import { useEffect } from 'react';
-import { useAppDispatch } from '@/store';
-import { api } from '@/store/api';
-import { logArrived } from './liveSlice';
+import { useAppDispatch } from '@/state';
+import { api } from '@/state/api';
+import { logArrived } from '@/state/log';
 
 /** How often the server is asked where no stream comes through. */
 const POLL_MS = 2000;
 
 /**
- * Follows the log of an evening as other devices write it: by a stream of events, and by asking while there is none.
+ * Follows an evening as other devices write it, its log and itself: by a stream of events, and by asking while there is none.
  * @param open the evening is on the server
  */
 export function useFollowing(eveningId: string, open: boolean): void {
@@ -17,7 +17,10 @@ export function useFollowing(eveningId: string, open: boolean): void {
     if (!open || typeof EventSource === 'undefined') return undefined;
     const stream = new EventSource(`/api/evenings/${encodeURIComponent(eveningId)}/events/stream`);
     let timer: ReturnType<typeof setInterval> | undefined;
+    const askForChanges = () =>
+      void dispatch(api.endpoints.readEvening.initiate(eveningId, { forceRefetch: true, subscribe: false }));
     const ask = () => {
+      askForChanges();
       const asked = dispatch(api.endpoints.readEvents.initiate(eveningId, { forceRefetch: true, subscribe: false }));
       void asked.then(({ data }) => {
         if (data && data.events.length > 0) dispatch(logArrived({ eveningId, events: data.events }));
@@ -27,6 +30,7 @@ export function useFollowing(eveningId: string, open: boolean): void {
       const read = eventsAnswerSchema.safeParse(JSON.parse(data));
       if (read.success) dispatch(logArrived({ eveningId, events: read.data.events }));
     };
+    stream.addEventListener('changed', askForChanges);
     stream.onopen = () => {
       clearInterval(timer);
       timer = undefined;

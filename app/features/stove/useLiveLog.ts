@@ -1,13 +1,13 @@
 import type { LiveEvent, LiveNews } from '@elixa/contract';
 import { foldLive, type LiveState } from '@elixa/core';
 import { useCallback, useEffect, useMemo } from 'react';
-import { useAppDispatch, useAppSelector } from '@/store';
-import { api } from '@/store/api';
-import { nowMs } from '@/store/clock';
-import { newId } from '@/store/newId';
-import { DEVICE } from './device';
-import { isoNow } from './isoNow';
-import { eventRecorded, logArrived } from './liveSlice';
+import { useAppDispatch, useAppSelector } from '@/state';
+import { api } from '@/state/api';
+import { nowMs } from '@/state/clock';
+import { newId } from '@/state/newId';
+import { DEVICE } from '@/state/device';
+import { isoNow } from '@/state/isoNow';
+import { eventRecorded, logArrived } from '@/state/log';
 
 export interface LiveLogAccess {
   events: readonly LiveEvent[];

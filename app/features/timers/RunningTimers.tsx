@@ -1,13 +1,13 @@
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { useNow } from '@/features/stove/useNow';
-import { useAppDispatch, useAppSelector } from '@/store';
+import { useAppDispatch, useAppSelector } from '@/state';
 import { IconButton } from '@/ui/Button';
 import { Timer, X } from '@/ui/icons';
 import { Body, Figure } from '@/ui/Text';
 import { countdown } from '@/ui/time';
 import { ring } from './bell';
-import { timerStopped } from './timersSlice';
+import { timerStopped } from '@/state/timers';
 
 /** Clocks that run for this evening, in view on every stage; each rings once when it is over. */
 export function RunningTimers({ eveningId }: { eveningId: string }) {

@@ -1,9 +1,9 @@
 import type { LiquidStep } from '@elixa/contract';
-import { useAppDispatch, useAppSelector } from '@/store';
+import { useAppDispatch, useAppSelector } from '@/state';
 import { IconButton } from '@/ui/Button';
 import { Timer, TimerOff } from '@/ui/icons';
 import { lasting } from '@/ui/time';
-import { timerStarted, timerStopped } from './timersSlice';
+import { timerStarted, timerStopped } from '@/state/timers';
 
 interface Props {
   eveningId: string;

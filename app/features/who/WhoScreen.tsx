@@ -4,9 +4,9 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
-import { eveningRows, knownPeople } from '@/features/evenings/eveningRows';
-import { useAppSelector } from '@/store';
-import { useListEveningsQuery } from '@/store/api';
+import { knownPeople } from '@/features/evenings/eveningRows';
+import { useAppSelector } from '@/state';
+import { api } from '@/state/api';
 import { Button } from '@/ui/Button';
 import { Field, MomentField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
@@ -36,9 +36,9 @@ function whenHint(sitDownAt: string): string | undefined {
 export function WhoScreen() {
   const { evening, edit } = useEvening();
   const [editing, setEditing] = useState<number | undefined>(undefined);
-  const { data } = useListEveningsQuery();
+  const { data } = api.useReadPeopleQuery();
   const drafts = useAppSelector((state) => state.drafts);
-  const people = useMemo(() => knownPeople(eveningRows(data, drafts, {})), [data, drafts]);
+  const people = useMemo(() => knownPeople(data?.people ?? [], drafts), [data, drafts]);
   const atTable = new Set(evening.diners.map((diner) => diner.name.toLowerCase()));
   const others = people.filter((one) => !atTable.has(one.name.toLowerCase()) && !/^(guest|cook)\b/i.test(one.name));
   const full = evening.diners.length >= MOST_DINERS;

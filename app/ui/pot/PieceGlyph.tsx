@@ -1,11 +1,13 @@
 import { memo, type ReactNode } from 'react';
 import { Circle, Ellipse, G, Line, Path, Rect } from 'react-native-svg';
 import type { Glyph } from '@elixa/core';
-import { GLAZE_LINE, glazeOf, glyphOf } from './glaze';
+
+export const GLAZE_LINE = 'var(--glaze-line)';
 
 interface Props {
-  ingredientId: string;
-  cut?: string;
+  glyph: Glyph;
+  /** The colour that it is filled with. */
+  glaze: string;
   x: number;
   y: number;
   /** Half of its width, in the units of the drawing. */
@@ -213,12 +215,10 @@ const SHAPES: Record<Glyph, (fill: string) => ReactNode> = {
 };
 
 /** One piece of food, as it is cut, in its glaze. */
-export const PieceGlyph = memo(function PieceGlyph({ ingredientId, cut, x, y, radius, turnDeg = 0, faded }: Props) {
-  const fill = glazeOf(ingredientId, cut);
-  const shape = SHAPES[glyphOf(ingredientId, cut)];
+export const PieceGlyph = memo(function PieceGlyph({ glyph, glaze, x, y, radius, turnDeg = 0, faded }: Props) {
   return (
     <G transform={`translate(${x} ${y}) rotate(${turnDeg}) scale(${radius})`} opacity={faded ? 0.28 : 1}>
-      {shape(fill)}
+      {SHAPES[glyph](glaze)}
     </G>
   );
 });

@@ -1,3 +1,4 @@
+import { lookOf } from '@elixa/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import Svg from 'react-native-svg';
@@ -16,7 +17,7 @@ export const PieceSwatch = memo(function PieceSwatch({
   return (
     <View aria-hidden>
       <Svg width={size} height={size} viewBox="-20 -20 40 40">
-        <PieceGlyph ingredientId={ingredientId} cut={cut} x={0} y={0} radius={17} />
+        <PieceGlyph {...lookOf(ingredientId, cut)} x={0} y={0} radius={17} />
       </Svg>
     </View>
   );

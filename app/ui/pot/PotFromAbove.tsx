@@ -1,122 +1,15 @@
 import type { Sector, Vessel } from '@elixa/contract';
-import { ingredientById } from '@elixa/core';
-import { memo, useId, useMemo } from 'react';
-import { View } from 'react-native';
-import Svg, { Circle, ClipPath, Defs, Ellipse, G, Path } from 'react-native-svg';
-import { PieceGlyph } from './PieceGlyph';
-import { heartRadiusMm, placePieces } from './placePieces';
-import { placeBlocks, Stacks } from './Stacks';
+import { drawFromAbove } from '@elixa/core';
+import { memo, useMemo } from 'react';
+import { PotDrawn, type PotDrawnProps } from './PotDrawn';
 
-interface Props {
+interface Props extends Omit<PotDrawnProps, 'drawing'> {
   vessel: Vessel;
   sectors: readonly Sector[];
-  /** What is in the pot; everything when not given. The rest is left out or, when it comes next, shown faintly. */
-  inPot?: ReadonlySet<string>;
-  comingNext?: ReadonlySet<string>;
-  simmering?: boolean;
-  /** No liquid is in it yet. */
-  dry?: boolean;
-  /** The colour of a dark sauce; a broth is drawn in its own. */
-  sauce?: string;
 }
 
-const WALL_MM = 9;
-
-/** How the pot looks to somebody who bends over it, to scale. */
-export const PotFromAbove = memo(function PotFromAbove({
-  vessel,
-  sectors,
-  inPot,
-  comingNext,
-  simmering,
-  dry,
-  sauce,
-}: Props) {
-  // Several pots stand on one page; each is clipped by its own wall.
-  const clip = `pot-${useId().replace(/\W/g, '')}`;
-  const radius = vessel.innerDiameterMm / 2;
-  const reach = radius + WALL_MM + 30;
-  const surface = radius * 0.95;
-  const pieces = useMemo(() => placePieces(sectors, surface), [sectors, surface]);
-  const layers = sectors.filter((one) => one.zone === 'stack');
-  const isIn = (one: Sector) => !inPot || inPot.has(one.ingredientId);
-  const isSeen = layers.length > 0 && layers.some((one) => isIn(one) || comingNext?.has(one.ingredientId));
-  const heartMm = heartRadiusMm(sectors, surface);
-  const blocks = useMemo(() => (isSeen ? placeBlocks(surface * 0.98, heartMm) : []), [isSeen, surface, heartMm]);
-  const shown = pieces.filter((one) => !inPot || inPot.has(one.ingredientId) || comingNext?.has(one.ingredientId));
-  const inside = `var(--pot-${vessel.material}-inside)`;
-  const wall = `var(--pot-${vessel.material})`;
-  const names = [...new Set(sectors.filter(isIn).map((one) => ingredientById(one.ingredientId).name))];
-  const label = `${vessel.name} from above: ${names.length > 0 ? names.join(', ') : dry ? 'empty' : 'broth only'}`;
-  return (
-    <View role="img" aria-label={label} className="w-full">
-      <Svg
-        viewBox={`${-reach} ${-radius - WALL_MM - 4} ${reach * 2} ${(radius + WALL_MM + 4) * 2}`}
-        width="100%"
-        style={{ aspectRatio: reach / (radius + WALL_MM + 4) }}
-      >
-        <Defs>
-          <ClipPath id={clip}>
-            <Circle r={radius} />
-          </ClipPath>
-        </Defs>
-        {[-1, 1].map((side) => (
-          <Path
-            key={side}
-            d={`M${side * (radius + 2)} -34 h${side * 20} q${side * 14} 0 ${side * 14} 14 v40 q0 14 ${side * -14} 14 h${side * -20}`}
-            fill={wall}
-          />
-        ))}
-        <Circle r={radius + WALL_MM} fill={wall} />
-        <Circle r={radius + WALL_MM - 3} fill="none" stroke={inside} strokeWidth={1} opacity={0.5} />
-        <Circle r={radius} fill={inside} />
-        <G clipPath={`url(#${clip})`}>
-          {dry ? null : <Circle r={surface} fill={sauce ?? 'var(--broth)'} />}
-          {dry ? null : (
-            <Circle r={surface - 7} fill="none" stroke={sauce ?? 'var(--broth-deep)'} strokeWidth={2} opacity={0.5} />
-          )}
-          {isSeen ? <Stacks blocks={blocks} layers={layers} faded={!layers.some(isIn)} /> : null}
-          {shown.map((one) => (
-            <PieceGlyph key={one.id} {...one} faded={inPot !== undefined && !inPot.has(one.ingredientId)} />
-          ))}
-          {simmering
-            ? BUBBLES.map(([x, y, size]) => (
-                <Ellipse
-                  key={`${x}${y}`}
-                  cx={x * surface}
-                  cy={y * surface}
-                  rx={size}
-                  ry={size}
-                  fill="none"
-                  stroke="var(--steam)"
-                  strokeWidth={1.6}
-                  opacity={0.75}
-                />
-              ))
-            : null}
-          {vessel.divided ? (
-            <Path
-              d={`M0 ${-radius} C ${radius * 0.5} ${-radius * 0.4}, ${-radius * 0.5} ${radius * 0.4}, 0 ${radius}`}
-              stroke={wall}
-              strokeWidth={7}
-              fill="none"
-            />
-          ) : null}
-        </G>
-      </Svg>
-    </View>
-  );
+/** How the pot looks to somebody who bends over it, with its food as it is arranged. */
+export const PotFromAbove = memo(function PotFromAbove({ vessel, sectors, ...shown }: Props) {
+  const drawing = useMemo(() => drawFromAbove(vessel, sectors), [vessel, sectors]);
+  return <PotDrawn drawing={drawing} {...shown} />;
 });
-
-const BUBBLES: ReadonlyArray<readonly [number, number, number]> = [
-  [-0.72, 0.45, 5],
-  [-0.6, 0.58, 3],
-  [0.7, -0.5, 6],
-  [0.58, -0.62, 3.5],
-  [0.3, 0.8, 4],
-  [0.42, 0.76, 6],
-  [-0.35, -0.8, 5],
-  [-0.85, -0.1, 3],
-  [0.86, 0.2, 4],
-  [0.05, 0.1, 4],
-];

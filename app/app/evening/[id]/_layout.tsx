@@ -1,1 +1,3 @@
-export { EveningShell as default } from '@/features/evening/EveningShell';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ EveningShell }) => EveningShell);

@@ -1,1 +1,3 @@
-export { AfterScreen as default } from '@/features/after/AfterScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ AfterScreen }) => AfterScreen);

@@ -1,1 +1,3 @@
-export { BrothScreen as default } from '@/features/broth/BrothScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ BrothScreen }) => BrothScreen);

@@ -1,1 +1,3 @@
-export { ChooseScreen as default } from '@/features/choose/ChooseScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ ChooseScreen }) => ChooseScreen);

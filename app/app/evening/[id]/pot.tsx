@@ -1,1 +1,3 @@
-export { PotScreen as default } from '@/features/pot/PotScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ PotScreen }) => PotScreen);

@@ -1,1 +1,3 @@
-export { PrepScreen as default } from '@/features/prep/PrepScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ PrepScreen }) => PrepScreen);

@@ -1,1 +1,3 @@
-export { ShoppingScreen as default } from '@/features/shopping/ShoppingScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ ShoppingScreen }) => ShoppingScreen);

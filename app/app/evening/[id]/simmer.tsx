@@ -1,1 +1,3 @@
-export { SimmerScreen as default } from '@/features/simmer/SimmerScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ SimmerScreen }) => SimmerScreen);

@@ -1,1 +1,3 @@
-export { StoveScreen as default } from '@/features/stove/StoveScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ StoveScreen }) => StoveScreen);

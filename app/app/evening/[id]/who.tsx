@@ -1,1 +1,3 @@
-export { WhoScreen as default } from '@/features/who/WhoScreen';
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ WhoScreen }) => WhoScreen);

@@ -1,4 +1,0 @@
-import { newId } from '@/store/newId';
-
-/** This page: every visit, and every tab, speaks in the log under a name of its own. */
-export const DEVICE = newId();

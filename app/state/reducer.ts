@@ -1,0 +1,24 @@
+import { combineReducers } from '@reduxjs/toolkit';
+import { draftsReducer } from '@/state/drafts';
+import { pantryReducer } from '@/state/pantry';
+import { settingsReducer } from '@/state/settings';
+import { liveReducer } from '@/state/log';
+import { timersReducer } from '@/state/timers';
+import { api } from './api';
+import { connectionReducer } from './connection';
+import { noticeReducer } from './notice';
+import { plansReducer } from './plans';
+
+export const reducer = combineReducers({
+  [api.reducerPath]: api.reducer,
+  connection: connectionReducer,
+  drafts: draftsReducer,
+  live: liveReducer,
+  notice: noticeReducer,
+  pantry: pantryReducer,
+  plans: plansReducer,
+  settings: settingsReducer,
+  timers: timersReducer,
+});
+
+export type RootState = ReturnType<typeof reducer>;

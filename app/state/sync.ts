@@ -1,0 +1,221 @@
+import type { Evening } from '@elixa/contract';
+import { pantryKey } from '@elixa/core/shopping/pantry';
+import { api } from './api';
+import type { Trouble } from './connection';
+import { answerWasLost, draftFound, eveningSaved, saveRefused, sendStarted, type Draft } from './drafts';
+import { isTrouble, kindOf, problemOf } from './failures';
+import { KEPT } from './keepLocally';
+import { localStore } from './localStore';
+import { eventsRefused, eventsStored, logFound, type LiveLog } from './log';
+import { noticeShown } from './notice';
+import { pantryArrived, pantryFound, pantryRefused, type PantryState } from './pantry';
+import { settingsFound, type Settings } from './settings';
+import { timersFound, type Timers } from './timers';
+import type * as reading from './reading';
+import type { AppStore } from './index';
+
+/** What reads documents of any version. It comes with the planner, which the first page does without. */
+export type LoadReaders = () => Promise<Pick<typeof reading, 'readDraft' | 'readLog' | 'isStoredAs'>>;
+
+/** Brings back what an earlier visit left on this device, but for evenings: those are read when they are asked for. */
+export async function recall(store: AppStore): Promise<void> {
+  const [settings, timers, pantry] = await Promise.all([
+    localStore.read<Settings>(KEPT.settings),
+    localStore.read<Timers>(KEPT.timers),
+    localStore.read<PantryState>(KEPT.pantry),
+  ]);
+  if (settings) store.dispatch(settingsFound(settings));
+  if (pantry) store.dispatch(pantryFound(pantry));
+  if (timers) store.dispatch(timersFound(timers));
+}
+
+function bringBack(
+  store: AppStore,
+  { readDraft, readLog }: Awaited<ReturnType<LoadReaders>>,
+  id: string,
+  { draft, log }: { draft?: Draft; log?: LiveLog },
+): void {
+  const read = draft && readDraft(draft);
+  if (read) store.dispatch(draftFound({ id, draft: read }));
+  else if (draft) console.warn(`What this device kept of ${id} cannot be read`);
+  if (log) store.dispatch(logFound({ eveningId: id, log: readLog(log) }));
+}
+
+/** Brings back an evening and its log, where this device kept them. */
+export async function recallEvening(store: AppStore, id: string, readers: LoadReaders): Promise<void> {
+  const [draft, log] = await Promise.all([
+    localStore.read<Draft>(KEPT.draft + id),
+    localStore.read<LiveLog>(KEPT.live + id),
+  ]);
+  if (draft || log) bringBack(store, await readers(), id, { draft, log });
+}
+
+/** Brings back what was never sent. */
+export async function recallUnsent(store: AppStore, readers: LoadReaders): Promise<void> {
+  const [drafts, logs] = await Promise.all([localStore.all<Draft>(KEPT.draft), localStore.all<LiveLog>(KEPT.live)]);
+  const unsaved = new Map(drafts.filter(([, draft]) => draft.unsaved));
+  const unsent = new Map(logs.filter(([, log]) => log.unsent.length > 0));
+  const ids = new Set([...unsaved.keys(), ...unsent.keys()]);
+  if (ids.size === 0) return;
+  const reading = await readers();
+  for (const id of ids) bringBack(store, reading, id, { draft: unsaved.get(id), log: unsent.get(id) });
+}
+
+/** Nothing got through, for a reason that passes or that signing in mends. */
+class NotSent extends Error {
+  constructor(readonly trouble: Trouble) {
+    super(trouble);
+  }
+}
+
+/** Sends something. What is refused for good is settled by `refused`. @throws NotSent where it is to be tried again */
+async function sending<Answer>(
+  request: Promise<Answer>,
+  sent: (answer: Answer) => void,
+  refused: (error: unknown) => void | Promise<void>,
+): Promise<void> {
+  let answer: Answer;
+  try {
+    answer = await request;
+  } catch (error) {
+    const kind = kindOf(error);
+    if (isTrouble(kind)) throw new NotSent(kind);
+    await refused(error);
+    return;
+  }
+  sent(answer);
+}
+
+async function sendDraft(store: AppStore, id: string, draft: Draft, readers: LoadReaders): Promise<void> {
+  const sent = draft.evening;
+  store.dispatch(sendStarted({ id, sent }));
+  const request =
+    draft.baseVersion === 0
+      ? store.dispatch(api.endpoints.createEvening.initiate({ evening: sent }))
+      : store.dispatch(api.endpoints.changeEvening.initiate({ version: draft.baseVersion, evening: sent }));
+  await sending(
+    request.unwrap(),
+    (stored) => store.dispatch(eveningSaved({ id, stored, sent })),
+    async (error) => {
+      const problem = problemOf(error);
+      const there = problem.current;
+      const now = store.getState().drafts[id];
+      if (there && now) {
+        const { isStoredAs } = await readers();
+        const isThere = (evening: Evening) => isStoredAs(evening, there.evening);
+        if (now.unanswered?.some(isThere)) {
+          store.dispatch(answerWasLost({ id, version: there.version, isSame: isThere(now.evening) }));
+          return;
+        }
+      }
+      store.dispatch(saveRefused({ id, problem }));
+    },
+  );
+}
+
+/** Events that go in one request. */
+const BATCH = 100;
+
+async function sendEvents(store: AppStore, eveningId: string, log: LiveLog): Promise<void> {
+  const unsent = new Set(log.unsent);
+  const events = log.events.filter((event) => unsent.has(event.id)).slice(0, BATCH);
+  await sending(
+    store.dispatch(api.endpoints.appendEvents.initiate({ eveningId, events })).unwrap(),
+    (answer) => store.dispatch(eventsStored({ eveningId, ids: [...answer.accepted, ...answer.alreadyHad] })),
+    (error) => void store.dispatch(eventsRefused({ eveningId, problem: problemOf(error) })),
+  );
+}
+
+async function sendPantry(store: AppStore): Promise<void> {
+  const { items, unsent } = store.getState().pantry;
+  const sent = items.filter((item) => unsent.includes(pantryKey(item)));
+  if (sent.length === 0) return;
+  await sending(
+    store.dispatch(api.endpoints.countPantry.initiate({ items: sent })).unwrap(),
+    (answer) => store.dispatch(pantryArrived({ items: answer.items, sent })),
+    (error) => {
+      store.dispatch(pantryRefused());
+      store.dispatch(noticeShown({ says: `The pantry was not stored. ${problemOf(error).detail}` }));
+    },
+  );
+}
+
+/** All that is to be sent: an evening before its events, and what was refused not again. */
+function* owed(store: AppStore, readers: LoadReaders): Generator<() => Promise<void>> {
+  if (!store.getState().pantry.refused) yield () => sendPantry(store);
+  for (const [id, draft] of Object.entries(store.getState().drafts)) {
+    if (draft.unsaved && !draft.conflict && !draft.problem) yield () => sendDraft(store, id, draft, readers);
+  }
+  for (const [eveningId, log] of Object.entries(store.getState().live)) {
+    const draft = store.getState().drafts[eveningId];
+    const isThere = !draft || draft.baseVersion > 0;
+    if (log.unsent.length > 0 && !log.refused && isThere) yield () => sendEvents(store, eveningId, log);
+  }
+}
+
+/** One that the server cannot take now does not keep the others; where nobody answers the rest is not tried. */
+async function flush(store: AppStore, readers: LoadReaders): Promise<void> {
+  let left: NotSent | undefined;
+  for (const send of owed(store, readers)) {
+    try {
+      await send();
+    } catch (error) {
+      if (!(error instanceof NotSent)) throw error;
+      left = error;
+      if (error.trouble !== 'later') break;
+    }
+  }
+  if (left) throw left;
+}
+
+let underWay: Promise<void> | undefined;
+/** Tries that failed one after another. */
+let failures = 0;
+
+/** Sends what the server does not have yet, evenings before their events; one run at a time. */
+export function sendWhatIsLeft(store: AppStore, readers: LoadReaders): Promise<void> {
+  underWay ??= flush(store, readers)
+    .then(() => {
+      failures = 0;
+    })
+    .catch((error: unknown) => {
+      if (!(error instanceof NotSent)) throw error;
+      failures += 1;
+    })
+    .finally(() => {
+      underWay = undefined;
+    });
+  return underWay;
+}
+
+const EVERY_MS = 2500;
+const LONGEST_WAIT_MS = 60_000;
+
+/** How long to wait before the next try: longer after each that failed, so that an ill server is left alone. */
+export const waitMs = (failed: number) => Math.min(LONGEST_WAIT_MS, EVERY_MS * 2 ** Math.min(failed, 10));
+
+/**
+ * Keeps sending while the application is open; at once when the network is back, and when somebody comes back to the page,
+ * perhaps from signing in.
+ * @returns a function that stops it
+ */
+export function startSync(store: AppStore, readers: LoadReaders): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let isStopped = false;
+  const send = async () => {
+    clearTimeout(timer);
+    await sendWhatIsLeft(store, readers).catch((error: unknown) => console.error('Sending failed', error));
+    clearTimeout(timer);
+    if (!isStopped) timer = setTimeout(() => void send(), waitMs(failures));
+  };
+  const atOnce = () => void send();
+  window.addEventListener('online', atOnce);
+  window.addEventListener('focus', atOnce);
+  atOnce();
+  return () => {
+    isStopped = true;
+    clearTimeout(timer);
+    window.removeEventListener('online', atOnce);
+    window.removeEventListener('focus', atOnce);
+  };
+}

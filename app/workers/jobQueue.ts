@@ -1,0 +1,72 @@
+import type { Found, PlanningQuestion, Steps } from '@elixa/core';
+
+/** What the page asks of the planner. */
+export type Asked =
+  | { kind: 'ask'; key: string; no: number; question: PlanningQuestion; canWait?: boolean }
+  | { kind: 'stop'; key: string };
+
+/** What the planner says: finds one by one, then that it is done. */
+export type Answer = { no: number } & ({ found: Found } | { done: true } | { failed: string });
+
+interface Job {
+  no: number;
+  steps: Steps<void, Found>;
+  canWait: boolean;
+}
+
+/** Between two looks at what has come in meanwhile. */
+const SLICE_MS = 12;
+
+interface Surroundings {
+  plan(question: PlanningQuestion): Steps<void, Found>;
+  tell(answer: Answer): void;
+  /** Calls back in a later turn, after what has come in. */
+  later(go: () => void): void;
+  nowMs(): number;
+}
+
+/**
+ * Jobs done in slices. Of one key only the newest counts: an older one is left where it is, waiting or under way. What can
+ * wait is only worked on when nothing else is there.
+ */
+export function makeJobQueue({ plan, tell, later, nowMs }: Surroundings): (asked: Asked) => void {
+  const jobs = new Map<string, Job>();
+  let isAwake = false;
+
+  const next = () => [...jobs].find(([, job]) => !job.canWait) ?? [...jobs][0];
+
+  function slice(key: string, job: Job): void {
+    const untilMs = nowMs() + SLICE_MS;
+    try {
+      do {
+        const { done, value } = job.steps.next();
+        if (value) tell({ no: job.no, found: value });
+        if (done) {
+          jobs.delete(key);
+          tell({ no: job.no, done: true });
+          return;
+        }
+      } while (nowMs() < untilMs);
+    } catch (error) {
+      jobs.delete(key);
+      tell({ no: job.no, failed: error instanceof Error ? error.message : String(error) });
+    }
+  }
+
+  function work(): void {
+    const found = next();
+    if (found) slice(...found);
+    isAwake = jobs.size > 0;
+    if (isAwake) later(work);
+  }
+
+  return (asked) => {
+    jobs.delete(asked.key);
+    if (asked.kind === 'stop') return;
+    const { key, no, question, canWait = false } = asked;
+    jobs.set(key, { no, steps: plan(question), canWait });
+    if (isAwake) return;
+    isAwake = true;
+    later(work);
+  };
+}

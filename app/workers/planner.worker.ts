@@ -1,0 +1,19 @@
+import { makePlanning } from '@elixa/core';
+import { makeJobQueue, type Asked } from './jobQueue';
+
+// A message to oneself comes after those that are waiting already, and sooner than any timer.
+const { port1, port2 } = new MessageChannel();
+const waiting: Array<() => void> = [];
+port1.onmessage = () => waiting.shift()?.();
+
+const take = makeJobQueue({
+  plan: makePlanning(),
+  tell: (answer) => self.postMessage(answer),
+  later: (go) => {
+    waiting.push(go);
+    port2.postMessage(undefined);
+  },
+  nowMs: () => performance.now(),
+});
+
+self.onmessage = ({ data }: MessageEvent<Asked>) => take(data);

@@ -1,0 +1,89 @@
+import type { Evening, Plan, Prep, Remedy } from '@elixa/contract';
+import { menuOrThrow, resolveMenu } from '../evening/resolveMenu';
+import { Budget, REMEDY_STEPS } from '../prep/budget';
+import { planPrep, type PrepClock } from '../prep/planPrep';
+import type { PrepProblem } from '../prep/problem';
+import { remediesFor, type Tried } from '../prep/remedies';
+import { REMEDY_EFFORT } from '../prep/solve';
+import { workOf } from '../prep/tasks';
+import type { AdditionModel } from '../simmer/additionModel';
+import { timesTable } from '../simmer/timesTable';
+import { finish, type Steps } from '../steps';
+import { planMenu, type PlannedPot } from './planPot';
+
+const NOTHING_TICKED: PrepClock['ticks'] = new Map();
+
+/** The clock that a plan counts from: the one given, or the earliest that somebody can start. */
+function clockOf({ kitchen }: Evening, clock: PrepClock | undefined): PrepClock | undefined {
+  const startAt = kitchen?.startAt;
+  if (!startAt) return clock;
+  const isLater = !clock || Date.parse(startAt) > Date.parse(clock.now);
+  return isLater ? { now: startAt, ticks: clock?.ticks ?? NOTHING_TICKED } : clock;
+}
+
+const questionOf = ({ plan, menu }: PlannedPot) => ({ menu, liquids: plan.liquids, simmer: plan.simmer });
+
+/** The preparation of an evening with a plan that stands, without what mends it. */
+export function* prepInSteps(planned: PlannedPot, clock: PrepClock | undefined): Steps<Prep> {
+  const prep = yield* planPrep(questionOf(planned), clockOf(planned.menu.evening, clock));
+  return { ...prep, remedies: [] };
+}
+
+/** What mends a preparation that is so many seconds late, each change solved by itself; says how far it has come. */
+export function* remediesInSteps(
+  evening: Evening,
+  lateS: number,
+  clock: PrepClock | undefined,
+  model: AdditionModel = timesTable,
+): Steps<Remedy[], Tried> {
+  const from = clockOf(evening, clock);
+  const budget = new Budget(REMEDY_STEPS);
+  function* lateWith(changed: Evening, share: number): Steps<number | undefined> {
+    const { menu } = resolveMenu(changed);
+    if (!menu) return undefined;
+    const mine = budget.share(share);
+    const { late } = yield* planPrep(questionOf(planMenu(menu, model)), from, { ...REMEDY_EFFORT, budget: mine });
+    budget.giveBack(mine);
+    return late;
+  }
+  const leftS = from ? (Date.parse(evening.sitDownAt) - Date.parse(from.now)) / 1000 : Infinity;
+  return yield* remediesFor(evening, lateS, lateWith, leftS);
+}
+
+/** The work of an evening as the scheduler is given it. */
+export function prepProblemOf(evening: Evening, model: AdditionModel = timesTable): PrepProblem {
+  return workOf(questionOf(planMenu(menuOrThrow(evening), model)));
+}
+
+/**
+ * Everything that follows from an evening: amounts, liquids, the fit in the pot, what goes in when, the preparation and
+ * the cautions. A pure function: the same evening gives the same plan, in a worker, on the server and on the command line.
+ * @param evening a valid evening document
+ * @param model what is known of the physics; the table of times unless another is given
+ * @throws EveningError when the document asks for something that the catalogue does not hold, with the fields at fault
+ * @example planEvening(practiceNight).simmer.boilingPointC // 96.1
+ */
+export function planEvening(evening: Evening, model: AdditionModel = timesTable): Plan {
+  const planned = planMenu(menuOrThrow(evening), model);
+  const prep = finish(prepInSteps(planned, undefined));
+  return {
+    ...planned.plan,
+    prep: { ...prep, remedies: finish(remediesInSteps(evening, prep.late, undefined, model)) },
+  };
+}
+
+/**
+ * What is left of an evening's preparation at a moment, planned again from there: done things stay done. What mends a late
+ * one takes longer to work out, and is asked for apart.
+ * @param clock now, and what has been ticked off
+ * @throws EveningError when the evening cannot be planned
+ */
+export const prepFromNow = (evening: Evening, clock: PrepClock, model: AdditionModel = timesTable): Prep =>
+  finish(prepInSteps(planMenu(menuOrThrow(evening), model), clock));
+
+/**
+ * What mends a preparation that is so many seconds late, each change solved by itself.
+ * @param clock the one that it was found late by
+ */
+export const remediesFromNow = (evening: Evening, lateS: number, clock: PrepClock): Remedy[] =>
+  finish(remediesInSteps(evening, lateS, clock));

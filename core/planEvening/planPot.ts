@@ -1,0 +1,80 @@
+import { PLAN_SCHEMA_VERSION, type Evening, type PotPlan } from '@elixa/contract';
+import { NO_FINISH } from '../catalogue/finishes';
+import { cautionsFor } from '../cautions/cautions';
+import { asksOf } from '../diners/asks';
+import { findConflicts } from '../diners/conflicts';
+import { portionsOf } from '../diners/portion';
+import type { Menu } from '../evening/menu';
+import { menuOrThrow } from '../evening/resolveMenu';
+import { describeLiquid } from '../formula/describe';
+import { shoppingList } from '../shopping/shoppingList';
+import type { AdditionModel } from '../simmer/additionModel';
+import { timesTable } from '../simmer/timesTable';
+import { amountsOf } from './amountsOf';
+import { buildOf } from './buildOf';
+import { jarFor } from './liquids/jarFor';
+import { reachOf } from './liquids/reach';
+import { atTablePct, solveLiquids, takenG, takenShare } from './liquids/solveLiquids';
+import { slotShown, stageShown } from './menuShown';
+
+/** A plan without its preparation, with what the preparation is worked out from. */
+export interface PlannedPot {
+  plan: PotPlan;
+  menu: Menu;
+}
+
+/** `planPot`, with the menu that the preparation starts from. */
+export function planMenu(menu: Menu, model: AdditionModel = timesTable): PlannedPot {
+  const { evening, style, table, food } = menu;
+  const { broths, fit, simmer, beside } = solveLiquids(menu, model);
+  const liquids = [...broths, ...beside].map((one) => {
+    const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
+    const needG = one.active.formula.kind === 'base' ? takenG(one, broths) : one.solution.finishedG;
+    const jar = one.place === 'pot' ? jarFor(evening, one.active, needG) : undefined;
+    return describeLiquid({
+      ...one,
+      evening,
+      readyBy,
+      atTablePct: atTablePct(menu, one, broths),
+      takenShare: takenShare(one, broths),
+      jar,
+      thinner: one.thinnedBy,
+    });
+  });
+  const amounts = amountsOf(evening, food, liquids);
+  const conflicts = findConflicts(menu, reachOf(table, food, [...broths, ...beside]));
+  const plan = {
+    schemaVersion: PLAN_SCHEMA_VERSION,
+    eveningId: evening.id,
+    style: { id: style.id, name: style.name, stages: menu.stages.map((stage) => stageShown(menu, stage)) },
+    menu: { slots: food.map(slotShown), finishId: menu.finish?.id ?? NO_FINISH },
+    service: evening.service,
+    portions: portionsOf(evening.diners),
+    amounts,
+    shopping: shoppingList(evening, amounts),
+    conflicts,
+    asks: asksOf(menu),
+    liquids,
+    build: buildOf(menu, fit),
+    simmer,
+    cautions: cautionsFor({
+      evening,
+      helpings: food,
+      liquids,
+      conflicts,
+      jars: liquids.filter((liquid) => liquid.jar).map((liquid) => liquid.name),
+    }),
+  } as const;
+  return { plan, menu };
+}
+
+/**
+ * Everything that follows from an evening but its preparation: amounts, liquids, the fit in the pot, what goes in when, and
+ * the cautions. A pure function, and quick enough to follow every change.
+ * @param evening a valid evening document
+ * @param model what is known of the physics; the table of times unless another is given
+ * @throws EveningError when the document asks for something that the catalogue does not hold, with the fields at fault
+ * @example planPot(practiceNight).simmer.boilingPointC // 96.1
+ */
+export const planPot = (evening: Evening, model: AdditionModel = timesTable): PotPlan =>
+  planMenu(menuOrThrow(evening), model).plan;

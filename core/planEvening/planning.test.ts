@@ -1,0 +1,79 @@
+import type { Evening } from '@elixa/contract';
+import { STYLES } from '../catalogue/styles';
+import { eveningFor, example } from '../testing/household';
+import { planEvening, prepFromNow, remediesFromNow } from './planEvening';
+import { makePlanning, type Found, type PlanningQuestion } from './planning';
+import { planPot } from './planPot';
+
+const everything = (question: PlanningQuestion, planning = makePlanning()): (Found | undefined)[] => [
+  ...planning(question),
+];
+const said = (question: PlanningQuestion) =>
+  everything(question).flatMap((one) => (one && one.kind !== 'trying' ? one : []));
+const evening = example('practice-night');
+const clockOf = (of: Evening, minutesBefore: number) => ({
+  now: new Date(Date.parse(of.sitDownAt) - minutesBefore * 60_000).toISOString(),
+  ticks: new Map<string, number>(),
+});
+
+describe('planning in steps', () => {
+  it('comes to what planning at once comes to', () => {
+    const clock = clockOf(evening, 20);
+    const [pot, prep, remedies] = said({ evening, clock });
+    const atOnce = prepFromNow(evening, clock);
+    expect(pot).toEqual({ kind: 'pot', plan: planPot(evening) });
+    expect(prep).toEqual({ kind: 'prep', prep: atOnce });
+    expect(remedies).toEqual({ kind: 'remedies', remedies: remediesFromNow(evening, atOnce.late, clock) });
+  });
+
+  it('has nothing to mend where there is time', () => {
+    const found = said({ evening, clock: clockOf(evening, 36 * 60) });
+    expect(found.map((one) => one.kind)).toEqual(['pot', 'prep', 'remedies']);
+    expect(found[2]).toEqual({ kind: 'remedies', remedies: [] });
+  });
+
+  it('stops for others often, also in the middle of a long search', () => {
+    const found = everything({ evening: eveningFor(9), clock: clockOf(evening, 24 * 60) });
+    expect(found.filter((one) => one === undefined).length).toBeGreaterThan(20);
+  });
+
+  it('says how many changes are tried, and what helps so far: never more than all, never without a way out', () => {
+    const tries = everything({ evening, clock: clockOf(evening, 15) }).flatMap((one) =>
+      one?.kind === 'trying' ? one : [],
+    );
+    expect(tries.length).toBeGreaterThan(2);
+    expect(tries.map((one) => one.tried)).toEqual(tries.map((_, index) => index + 1));
+    expect(tries.at(-1)!.tried).toBe(tries.at(-1)!.of);
+    for (const { found } of tries) expect(found.some((one) => one.lateS === 0)).toBe(true);
+  });
+
+  it('says the faults of a document that cannot be planned, and nothing else', () => {
+    const broken = { ...evening, style: { ...evening.style, id: 'noSuchPot' } };
+    const found = said({ evening: broken, clock: clockOf(evening, 60) });
+    expect(found.map((one) => one.kind)).toEqual(['faults']);
+  });
+
+  it('plans the pot anew for another evening, and not for another tick', () => {
+    const planning = makePlanning();
+    const first = everything({ evening }, planning)[0] as Extract<Found, { kind: 'pot' }>;
+    const ticked = everything({ evening: structuredClone(evening) }, planning)[0] as typeof first;
+    const more = everything({ evening: eveningFor(6) }, planning)[0] as typeof first;
+    expect(ticked.plan).toBe(first.plan);
+    expect(more.plan).toEqual(planPot(eveningFor(6)));
+  });
+
+  it('previews every pot that is asked for, and plans nothing else', () => {
+    const styles = STYLES.map(({ id }) => id);
+    const found = said({ evening, previews: styles });
+    expect(found.map((one) => one.kind === 'preview' && one.preview.styleId)).toEqual(styles);
+  });
+
+  it('plans for ever the same: leaving a search half way changes nothing of the next', () => {
+    const planning = makePlanning();
+    const left = planning({ evening: eveningFor(9), clock: clockOf(evening, 30) });
+    for (let step = 0; step < 15; step += 1) left.next();
+    const prep = everything({ evening, clock: clockOf(evening, 600) }, planning).find((one) => one?.kind === 'prep');
+    expect(prep).toEqual({ kind: 'prep', prep: prepFromNow(evening, clockOf(evening, 600)) });
+    expect(planEvening(evening).prep.remedies).toEqual([]);
+  });
+});

@@ -1,0 +1,69 @@
+import type { Evening, FieldError, PotPlan, Prep, Remedy } from '@elixa/contract';
+import { resolveMenu } from '../evening/resolveMenu';
+import type { PrepClock } from '../prep/planPrep';
+import type { Tried } from '../prep/remedies';
+import type { Steps } from '../steps';
+import { prepInSteps, remediesInSteps } from './planEvening';
+import { planMenu, type PlannedPot } from './planPot';
+import { previewInSteps, type PotPreview } from './previewStyle';
+
+/** What somebody wants to know of an evening. */
+export interface PlanningQuestion {
+  evening: Evening;
+  /** From when on the preparation is planned, and what is ticked; without one only the pot is planned. */
+  clock?: PrepClock;
+  /** Styles of which it is asked what they would come to tonight; nothing else is planned then. */
+  previews?: readonly string[];
+}
+
+/** What comes out of planning, one after another: what is needed first comes first. */
+export type Found =
+  | { kind: 'faults'; faults: readonly FieldError[] }
+  | { kind: 'pot'; plan: PotPlan }
+  | { kind: 'prep'; prep: Prep }
+  | ({ kind: 'trying' } & Tried)
+  | { kind: 'remedies'; remedies: Remedy[] }
+  | { kind: 'preview'; preview: PotPreview };
+
+/**
+ * Answers questions about evenings in steps. It remembers the pot that it planned last: a tick in the preparation changes
+ * nothing of it.
+ * @returns steps that say what they find; where the document has faults, they say those and nothing else
+ * @example [...makePlanning()({ evening })] // [{ kind: 'pot', plan }]
+ */
+export function makePlanning(): (question: PlanningQuestion) => Steps<void, Found> {
+  let last: { of: string; planned: PlannedPot } | undefined;
+
+  return function* planning({ evening, clock, previews }) {
+    if (previews) {
+      for (const styleId of previews) yield { kind: 'preview', preview: yield* previewInSteps(evening, styleId) };
+      return;
+    }
+    const of = JSON.stringify(evening);
+    if (last?.of !== of) {
+      const { menu, faults } = resolveMenu(evening);
+      if (!menu) {
+        yield { kind: 'faults', faults };
+        return;
+      }
+      last = { of, planned: planMenu(menu) };
+    }
+    const { planned } = last;
+    yield { kind: 'pot', plan: planned.plan };
+    if (clock) {
+      const prep = yield* prepInSteps(planned, clock);
+      yield { kind: 'prep', prep };
+      yield { kind: 'remedies', remedies: prep.late > 0 ? yield* trying(evening, prep.late, clock) : [] };
+    }
+  };
+}
+
+/** The search for what mends a late plan, with its progress as something found. */
+function* trying(evening: Evening, lateS: number, clock: PrepClock): Steps<Remedy[], Found> {
+  const search = remediesInSteps(evening, lateS, clock);
+  for (;;) {
+    const { done, value } = search.next();
+    if (done) return value;
+    yield value && { kind: 'trying', ...value };
+  }
+}

@@ -1,0 +1,19 @@
+/**
+ * Long work that can be left between its steps: whoever runs it goes on when it likes, or never. What it says on the way
+ * (progress, a first result) comes out of the steps; what it comes to is returned.
+ */
+export type Steps<T, Says = undefined> = Generator<Says | undefined, T, void>;
+
+/**
+ * The same without a pause.
+ * @example finish(solvePrepInSteps(problem)) // as solvePrep(problem)
+ */
+export function finish<T>(steps: Steps<T, unknown>): T {
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+  }
+}
+
+/** Looks made between two pauses: a few milliseconds. */
+export const PAUSE_AFTER = 20;

@@ -1,0 +1,126 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { eventsAnswerSchema, mustReadEvening } from '@elixa/contract';
+import { cookOn } from './support/cook';
+import { setHour } from './support/clock';
+import { ElixaServer } from './support/server';
+
+const server = new ElixaServer();
+test.beforeAll(() => server.start());
+test.afterAll(() => server.remove());
+
+const NOON = Date.parse('2026-11-24T12:00:00Z');
+const DAY = 86_400_000;
+/** An open second device follows within so long. */
+const FOLLOWS = { timeout: 2000 };
+
+const example = mustReadEvening(
+  JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', 'practice-night.json'), 'utf8')),
+);
+
+/** A phone of its own, with its own clock, at a page of the evening. */
+async function phone(browser: Browser, clock: number, at: string): Promise<Page> {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await setHour(page, new Date(clock));
+  await page.goto(`${server.url}/evening/${example.id}/${at}`);
+  return page;
+}
+
+const heading = (page: Page) => page.getByRole('heading', { level: 2 }).first();
+const main = (page: Page) =>
+  page.getByRole('button', { name: /^(It is lit|It boils|They are in|It is in|Skimmed|Done|It is poured)$/ });
+const headingOf = async (page: Page) => (await heading(page).textContent()) ?? '';
+
+/** Taps what is next. @returns the words of what comes then */
+async function tap(page: Page): Promise<string> {
+  const before = await headingOf(page);
+  await main(page).click();
+  await expect(heading(page)).not.toHaveText(before);
+  return headingOf(page);
+}
+
+const logOf = async () =>
+  eventsAnswerSchema.parse(await (await fetch(`${server.url}/api/evenings/${example.id}/events`)).json()).events;
+
+test('two phones, one a day ahead, offline by turns: one evening', async ({ browser }) => {
+  await fetch(`${server.url}/api/evenings`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ evening: example }),
+  });
+  const hers = await phone(browser, NOON, 'who');
+  const his = await phone(browser, NOON + DAY, 'who');
+
+  await test.step('a change of the evening is on the other phone at once, and none of it asks who is right', async () => {
+    await expect(his.getByRole('textbox', { name: 'Evening' })).toHaveValue(example.title);
+    await hers.getByRole('textbox', { name: 'Evening' }).fill('The two of us');
+    await cookOn(hers).waitUntilSaved();
+    await expect(his.getByRole('heading', { level: 1 })).toHaveText('The two of us', FOLLOWS);
+    await his.getByRole('textbox', { name: 'Evening' }).fill('Two at the stove');
+    await cookOn(his).waitUntilSaved();
+    await expect(hers.getByRole('heading', { level: 1 })).toHaveText('Two at the stove', FOLLOWS);
+  });
+
+  await test.step('lit on both without a network: one start counts, the same on both', async () => {
+    for (const page of [hers, his]) {
+      await cookOn(page).goTo('Stove');
+      await expect(page.getByRole('button', { name: 'Light it now' })).toBeVisible();
+      await page.context().setOffline(true);
+      await page.getByRole('button', { name: 'Light it now' }).click();
+      await expect(main(page)).toBeVisible();
+    }
+    await tap(hers);
+    for (const page of [hers, his]) await page.context().setOffline(false);
+    await expect(async () => {
+      expect((await logOf()).filter((event) => event.type === 'planAdopted')).toHaveLength(2);
+      expect(await headingOf(his)).toBe(await headingOf(hers));
+      for (const page of [hers, his]) await expect(page.getByText(/kept on this device/)).toBeHidden({ timeout: 100 });
+    }).toPass({ timeout: 40_000 });
+  });
+
+  await test.step('a tap on either is on the other within two seconds', async () => {
+    for (const [at, other] of [
+      [hers, his],
+      [his, hers],
+      [hers, his],
+    ] as const) {
+      const next = await tap(at);
+      await expect(heading(other)).toHaveText(next, FOLLOWS);
+    }
+  });
+
+  await test.step('one pauses, the other goes on; one taps, the other takes it back', async () => {
+    await his.getByRole('button', { name: 'Pause' }).click();
+    await expect(hers.getByRole('button', { name: 'Go on' })).toBeVisible(FOLLOWS);
+    await hers.getByRole('button', { name: 'Go on' }).click();
+    await expect(his.getByRole('button', { name: 'Pause' })).toBeVisible(FOLLOWS);
+    const before = await headingOf(hers);
+    const next = await tap(his);
+    await expect(heading(hers)).toHaveText(next, FOLLOWS);
+    await hers.getByRole('button', { name: 'Undo the last tap' }).click();
+    await expect(heading(his)).toHaveText(before, FOLLOWS);
+  });
+
+  await test.step('the same tap on both without a network is one tap, and nothing is lost', async () => {
+    await his.context().setOffline(true);
+    const next = await tap(hers);
+    await tap(his);
+    const further = await tap(his);
+    expect(further).not.toBe(next);
+    await his.context().setOffline(false);
+    await expect(heading(hers)).toHaveText(further, { timeout: 40_000 });
+    await expect(heading(his)).toHaveText(further);
+    const said = await logOf();
+    expect(new Set(said.map((event) => event.id)).size).toBe(said.length);
+    expect(new Set(said.map((event) => event.device)).size).toBe(2);
+  });
+
+  await test.step('a phone that comes later stands where the others do', async () => {
+    const third = await phone(browser, NOON - DAY, 'stove');
+    await expect(heading(third)).toHaveText(await headingOf(hers));
+    await third.context().close();
+  });
+  await Promise.all([hers, his].map((page) => page.context().close()));
+});

@@ -1,0 +1,33 @@
+/**
+ * Cuts a bundle into pieces that can be run one after another: it defines its modules in lines of their own, and only its
+ * last line runs one. Each piece is a task of its own for the browser, which can look up between two of them.
+ * @param {string} code of a bundle
+ * @param {number} largest length of a piece in characters; a single module may be longer
+ * @returns {string[]} pieces that give the code again when they are joined by line ends
+ * @throws {Error} when a line of the bundle cannot stand by itself
+ */
+function splitScript(code, largest) {
+  const pieces = [[]];
+  let length = 0;
+  for (const line of code.split('\n')) {
+    if (length > 0 && length + line.length > largest && line.startsWith('__d(')) {
+      pieces.push([]);
+      length = 0;
+    }
+    pieces.at(-1).push(line);
+    length += line.length;
+  }
+  const whole = pieces.map((lines) => lines.join('\n'));
+  for (const piece of whole) {
+    try {
+      new Function(piece);
+    } catch (error) {
+      throw new Error('The bundle cannot be cut at its lines; its modules are not written one to a line', {
+        cause: error,
+      });
+    }
+  }
+  return whole;
+}
+
+module.exports = { splitScript };

@@ -1,0 +1,1 @@
+CREATE INDEX "evenings_sit_down_at" ON "evenings" USING btree ("sit_down_at","id");
