@@ -22,8 +22,9 @@ module.exports = {
       from: { path: '^(core|contract)/', pathNot: TESTS },
       to: {
         dependencyTypes: ['core', 'npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'npm-unknown'],
-        // The open formats are read and written by packages that only turn text into text.
-        pathNot: '(^|node_modules/)(zod|fastest-levenshtein|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
+        // What only turns text into text for the open formats, or compares.
+        pathNot:
+          '(^|node_modules/)(zod|fast-deep-equal|fastest-levenshtein|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
       },
     },
     {

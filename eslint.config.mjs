@@ -7,6 +7,12 @@ const NOT_IN_THE_CORE = [
   { object: 'Math', property: 'random', message: 'The core is given its seed.' },
 ];
 
+const NOT_COMPARED_AS_TEXT = {
+  selector:
+    'BinaryExpression[operator=/^[!=]==$/] > CallExpression[callee.object.name="JSON"][callee.property.name="stringify"]',
+  message: 'Text differs with the order of keys. Compare the things themselves.',
+};
+
 export default tseslint.config(
   {
     ignores: [
@@ -31,6 +37,7 @@ export default tseslint.config(
       'prefer-const': 'error',
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      'no-restricted-syntax': ['error', NOT_COMPARED_AS_TEXT],
       'max-lines': ['warn', { max: 350, skipBlankLines: true }],
     },
   },
@@ -58,6 +65,7 @@ export default tseslint.config(
       'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'setTimeout', 'setInterval'],
       'no-restricted-syntax': [
         'error',
+        NOT_COMPARED_AS_TEXT,
         {
           selector: 'NewExpression[callee.name="Date"][arguments.length=0]',
           message: 'The core is given its clock.',

@@ -4,6 +4,7 @@ import { expect, test } from '@playwright/test';
 import { PLAIN_HOST } from './support/chromium';
 import { cookOn } from './support/cook';
 import { setHour } from './support/clock';
+import { Network } from './support/network';
 import { ElixaServer } from './support/server';
 
 const server = new ElixaServer({ demo: true });
@@ -14,22 +15,25 @@ const example = () => JSON.parse(readFileSync(path.join(__dirname, '..', 'exampl
 
 test('two phones change one evening: nothing is overwritten before somebody chooses', async ({ page, browser }) => {
   const other = await (await browser.newContext()).newPage();
-  for (const one of [page, other]) {
-    await one.goto(`${server.url}/evening/muffled-peal/who`);
-    await cookOn(one).waitUntilSaved();
-  }
+  const network = new Network(server.url);
+  await page.goto(`${await network.open()}/evening/muffled-peal/who`);
+  await other.goto(`${server.url}/evening/muffled-peal/who`);
+  for (const one of [page, other]) await cookOn(one).waitUntilSaved();
+  // While this one is without a network, it cannot follow the other.
+  network.cut();
   await other.getByRole('textbox', { name: 'Evening' }).fill('Half-muffled peal');
   await expect(async () => {
     const stored = await (await fetch(`${server.url}/api/evenings/muffled-peal`)).json();
     expect(stored.evening.title).toBe('Half-muffled peal');
   }).toPass();
   await page.getByRole('textbox', { name: 'Evening' }).fill('Quarter peal');
-  await expect(page.getByText('Changed in two places')).toBeVisible();
+  network.mend();
+  await expect(page.getByText('Changed in two places')).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/Theirs: Half-muffled peal.*Yours: Quarter peal/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await cookOn(page).waitUntilSaved();
-  await other.reload();
   await expect(other.getByRole('textbox', { name: 'Evening' })).toHaveValue('Quarter peal');
+  network.remove();
 });
 
 test('a deleted evening comes back with one tap', async ({ page }) => {

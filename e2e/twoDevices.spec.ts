@@ -3,7 +3,7 @@ import path from 'node:path';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import { eventsAnswerSchema, mustReadEvening } from '@elixa/contract';
 import { cookOn } from './support/cook';
-import { setHour } from './support/clock';
+import { Network } from './support/network';
 import { ElixaServer } from './support/server';
 
 const server = new ElixaServer();
@@ -19,13 +19,23 @@ const example = mustReadEvening(
   JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', 'practice-night.json'), 'utf8')),
 );
 
-/** A phone of its own, with its own clock, at a page of the evening. */
-async function phone(browser: Browser, clock: number, at: string): Promise<Page> {
-  const context = await browser.newContext();
-  const page = await context.newPage();
-  await setHour(page, new Date(clock));
-  await page.goto(`${server.url}/evening/${example.id}/${at}`);
-  return page;
+interface Phone {
+  page: Page;
+  network: Network;
+}
+
+/** A phone of its own, with its own clock and its own way to the server, at a page of the evening. */
+async function phone(browser: Browser, clock: number, at: string): Promise<Phone> {
+  const page = await (await browser.newContext()).newPage();
+  const network = new Network(server.url);
+  await page.clock.install({ time: clock });
+  await page.goto(`${await network.open()}/evening/${example.id}/${at}`);
+  return { page, network };
+}
+
+async function leave({ page, network }: Phone): Promise<void> {
+  await page.context().close();
+  network.remove();
 }
 
 const heading = (page: Page) => page.getByRole('heading', { level: 2 }).first();
@@ -50,8 +60,8 @@ test('two phones, one a day ahead, offline by turns: one evening', async ({ brow
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ evening: example }),
   });
-  const hers = await phone(browser, NOON, 'who');
-  const his = await phone(browser, NOON + DAY, 'who');
+  const phones = [await phone(browser, NOON, 'who'), await phone(browser, NOON + DAY, 'who')] as const;
+  const [{ page: hers }, { page: his, network: hisNetwork }] = phones;
 
   await test.step('a change of the evening is on the other phone at once, and none of it asks who is right', async () => {
     await expect(his.getByRole('textbox', { name: 'Evening' })).toHaveValue(example.title);
@@ -64,15 +74,15 @@ test('two phones, one a day ahead, offline by turns: one evening', async ({ brow
   });
 
   await test.step('lit on both without a network: one start counts, the same on both', async () => {
-    for (const page of [hers, his]) {
+    for (const { page, network } of phones) {
       await cookOn(page).goTo('Stove');
       await expect(page.getByRole('button', { name: 'Light it now' })).toBeVisible();
-      await page.context().setOffline(true);
+      network.cut();
       await page.getByRole('button', { name: 'Light it now' }).click();
       await expect(main(page)).toBeVisible();
     }
     await tap(hers);
-    for (const page of [hers, his]) await page.context().setOffline(false);
+    for (const { network } of phones) network.mend();
     await expect(async () => {
       expect((await logOf()).filter((event) => event.type === 'planAdopted')).toHaveLength(2);
       expect(await headingOf(his)).toBe(await headingOf(hers));
@@ -84,7 +94,6 @@ test('two phones, one a day ahead, offline by turns: one evening', async ({ brow
     for (const [at, other] of [
       [hers, his],
       [his, hers],
-      [hers, his],
     ] as const) {
       const next = await tap(at);
       await expect(heading(other)).toHaveText(next, FOLLOWS);
@@ -104,14 +113,15 @@ test('two phones, one a day ahead, offline by turns: one evening', async ({ brow
   });
 
   await test.step('the same tap on both without a network is one tap, and nothing is lost', async () => {
-    await his.context().setOffline(true);
+    hisNetwork.cut();
     const next = await tap(hers);
     await tap(his);
     const further = await tap(his);
     expect(further).not.toBe(next);
-    await his.context().setOffline(false);
+    hisNetwork.mend();
     await expect(heading(hers)).toHaveText(further, { timeout: 40_000 });
     await expect(heading(his)).toHaveText(further);
+    for (const page of [hers, his]) await expect(page.getByText(/^Changed since it was lit/)).toBeHidden();
     const said = await logOf();
     expect(new Set(said.map((event) => event.id)).size).toBe(said.length);
     expect(new Set(said.map((event) => event.device)).size).toBe(2);
@@ -119,8 +129,8 @@ test('two phones, one a day ahead, offline by turns: one evening', async ({ brow
 
   await test.step('a phone that comes later stands where the others do', async () => {
     const third = await phone(browser, NOON - DAY, 'stove');
-    await expect(heading(third)).toHaveText(await headingOf(hers));
-    await third.context().close();
+    await expect(heading(third.page)).toHaveText(await headingOf(hers));
+    await leave(third);
   });
-  await Promise.all([hers, his].map((page) => page.context().close()));
+  await Promise.all(phones.map(leave));
 });

@@ -110,7 +110,7 @@ const drafts = createSlice({
       draft.problem = undefined;
       draft.unanswered = undefined;
       // What was typed while the request was under way still has to go.
-      if (JSON.stringify(draft.evening) === JSON.stringify(payload.sent)) draft.unsaved = false;
+      if (equal(current(draft).evening, payload.sent)) draft.unsaved = false;
     },
     /** Nobody else wrote what the server has: it is what this device sent, and only the answer was lost. */
     answerWasLost(state, { payload }: PayloadAction<{ id: string; version: number; isSame: boolean }>) {

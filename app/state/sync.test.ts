@@ -1,5 +1,6 @@
-import { PROBLEM_MEDIA_TYPE, type LiveEvent, type StoredEvening } from '@elixa/contract';
+import type { LiveEvent, StoredEvening } from '@elixa/contract';
 import { practice } from '@/testing/household';
+import { json, serverThat } from '@/testing/serverThat';
 import { makeStore, type AppStore } from '@/state';
 import { edited, eveningArrived, eveningMade, sendAgain } from './drafts';
 import { eventRecorded } from './log';
@@ -21,13 +22,6 @@ jest.mock('@/state/localStore', () => ({
   },
 }));
 
-/** A page has an address of its own, which a request is relative to; here it is given one. */
-globalThis.Request = class extends Request {
-  constructor(input: RequestInfo | URL, init?: RequestInit) {
-    super(typeof input === 'string' ? new URL(input, 'http://elixa.test') : input, init);
-  }
-};
-
 const evening = practice();
 const event = (n: number): LiveEvent => ({
   id: `00000000-0000-4000-8000-00000000000${n}`,
@@ -39,22 +33,6 @@ const event = (n: number): LiveEvent => ({
   actionId: `action-${n}`,
 });
 const stored: StoredEvening = { version: 1, status: 'planned', updatedAt: '2026-11-24T12:00:00Z', evening };
-
-/** What the server would answer, and what it was asked. */
-function serverThat(answer: (request: Request) => Response | Promise<Response>) {
-  const asked: string[] = [];
-  globalThis.fetch = jest.fn(async (input: RequestInfo | URL, init?: RequestInit) => {
-    const request = input instanceof Request ? input : new Request(String(input), init);
-    asked.push(`${request.method} ${new URL(request.url).pathname}`);
-    return answer(request);
-  }) as typeof fetch;
-  return asked;
-}
-const json = (status: number, body: unknown) =>
-  new Response(JSON.stringify(body), {
-    status,
-    headers: { 'content-type': status < 400 ? 'application/json; charset=utf-8' : PROBLEM_MEDIA_TYPE },
-  });
 
 async function settled() {
   await new Promise((resolve) => setTimeout(resolve, 20));

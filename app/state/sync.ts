@@ -142,7 +142,8 @@ async function sendPantry(store: AppStore): Promise<void> {
 
 /** All that is to be sent: an evening before its events, and what was refused not again. */
 function* owed(store: AppStore, readers: LoadReaders): Generator<() => Promise<void>> {
-  if (!store.getState().pantry.refused) yield () => sendPantry(store);
+  const { pantry } = store.getState();
+  if (pantry.unsent.length > 0 && !pantry.refused) yield () => sendPantry(store);
   for (const [id, draft] of Object.entries(store.getState().drafts)) {
     if (draft.unsaved && !draft.conflict && !draft.problem) yield () => sendDraft(store, id, draft, readers);
   }
@@ -179,8 +180,8 @@ export function sendWhatIsLeft(store: AppStore, readers: LoadReaders): Promise<v
       failures = 0;
     })
     .catch((error: unknown) => {
-      if (!(error instanceof NotSent)) throw error;
       failures += 1;
+      if (!(error instanceof NotSent)) throw error;
     })
     .finally(() => {
       underWay = undefined;
@@ -188,32 +189,59 @@ export function sendWhatIsLeft(store: AppStore, readers: LoadReaders): Promise<v
   return underWay;
 }
 
-const EVERY_MS = 2500;
+const FIRST_WAIT_MS = 2500;
 const LONGEST_WAIT_MS = 60_000;
+/** A tap is on the other phone before the cook looks there. */
+const TAPPED_MS = 100;
+/** Letters are not sent one by one. */
+const TYPED_MS = 800;
 
 /** How long to wait before the next try: longer after each that failed, so that an ill server is left alone. */
-export const waitMs = (failed: number) => Math.min(LONGEST_WAIT_MS, EVERY_MS * 2 ** Math.min(failed, 10));
+export const waitMs = (failed: number) => Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** Math.min(failed, 10));
 
 /**
- * Keeps sending while the application is open; at once when the network is back, and when somebody comes back to the page,
- * perhaps from signing in.
+ * Keeps sending while the application is open: soon after each change, at once when the server answers again, when the
+ * network is back, and when somebody comes back to the page, perhaps from signing in.
  * @returns a function that stops it
  */
 export function startSync(store: AppStore, readers: LoadReaders): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let dueAt = Infinity;
   let isStopped = false;
+  const isOwed = () => !owed(store, readers).next().done;
+  const within = (ms: number) => {
+    const at = performance.now() + ms;
+    if (isStopped || at >= dueAt) return;
+    dueAt = at;
+    clearTimeout(timer);
+    timer = setTimeout(() => void send(), ms);
+  };
   const send = async () => {
     clearTimeout(timer);
+    dueAt = Infinity;
     await sendWhatIsLeft(store, readers).catch((error: unknown) => console.error('Sending failed', error));
-    clearTimeout(timer);
-    if (!isStopped) timer = setTimeout(() => void send(), waitMs(failures));
+    if (isOwed()) within(failures > 0 ? waitMs(failures) : TAPPED_MS);
   };
+  let before = store.getState();
+  const unsubscribe = store.subscribe(() => {
+    const now = store.getState();
+    const isTapped = now.live !== before.live;
+    const isChanged = isTapped || now.drafts !== before.drafts || now.pantry !== before.pantry;
+    const isBack = before.connection.trouble === 'noAnswer' && now.connection.trouble === undefined;
+    before = now;
+    if (isBack) failures = 0;
+    // After a failure the next try is planned already. Two tabs have the same to send: the one in front does.
+    if (failures > 0 || !(isBack || isChanged) || !isOwed()) return;
+    if (document.hasFocus()) within(isTapped || isBack ? TAPPED_MS : TYPED_MS);
+    else within(FIRST_WAIT_MS);
+  });
   const atOnce = () => void send();
   window.addEventListener('online', atOnce);
   window.addEventListener('focus', atOnce);
   atOnce();
   return () => {
     isStopped = true;
+    unsubscribe();
     clearTimeout(timer);
     window.removeEventListener('online', atOnce);
     window.removeEventListener('focus', atOnce);

@@ -1,4 +1,5 @@
 import type { Evening } from '@elixa/contract';
+import { isSame } from '../evening/isSame';
 
 const names = (list: readonly string[]) => list.join(', ');
 
@@ -15,9 +16,9 @@ export function changesSince(lit: Evening, now: Evening): string[] {
   const gone = lit.diners.filter((diner) => !here.has(diner.name)).map((diner) => diner.name);
   const other = now.diners.filter((diner) => {
     const before = lit.diners.find((one) => one.name === diner.name);
-    return before && JSON.stringify(before) !== JSON.stringify(diner);
+    return before && !isSame(before, diner);
   });
-  const differs = (pick: (evening: Evening) => unknown) => JSON.stringify(pick(lit)) !== JSON.stringify(pick(now));
+  const differs = (pick: (evening: Evening) => unknown) => !isSame(pick(lit), pick(now));
   return [
     ...(more.length > 0 ? [`${names(more)} ${more.length === 1 ? 'comes' : 'come'} too`] : []),
     ...(gone.length > 0 ? [`${names(gone)} ${gone.length === 1 ? 'does' : 'do'} not come`] : []),

@@ -15,6 +15,14 @@ const { simmer } = plan;
 const steps = liveSteps(simmer);
 const START = Date.parse(simmer.litAt);
 
+/** The same with its keys in another order, as a database gives it back. */
+function keysTurned<Part>(part: Part): Part {
+  if (Array.isArray(part)) return part.map(keysTurned) as Part;
+  if (typeof part !== 'object' || part === null) return part;
+  const entries = Object.entries(part).map(([key, value]) => [key, keysTurned(value)]);
+  return Object.fromEntries(entries.reverse()) as Part;
+}
+
 let counter = 0;
 const id = () => `00000000-0000-4000-8000-${String((counter += 1)).padStart(12, '0')}`;
 const at = (seconds: number) => new Date(START + seconds * 1000).toISOString();
@@ -216,6 +224,12 @@ describe('a burner that was lit by mistake, a pot that is put off', () => {
   it('tells what was changed since it was lit, and nothing where only the title was', () => {
     const before = example('practice-night');
     expect(changesSince(before, { ...before, title: 'Other', pantry: [] })).toEqual([]);
+    expect(changesSince(before, keysTurned(before))).toEqual([]);
+    const left = { ...before, heatSource: { ...before.heatSource, noted: undefined } };
+    expect(changesSince(before, left)).toEqual([]);
+    expect(changesSince(before, { ...before, heatSource: { ...before.heatSource, powerW: 1 } })).toEqual([
+      'another burner',
+    ]);
     const more = { ...before, diners: [...before.diners, { ...before.diners[0]!, name: 'Wenn' }] };
     expect(changesSince(before, more)).toEqual(['Wenn comes too']);
     expect(changesSince(more, before)).toEqual(['Wenn does not come']);

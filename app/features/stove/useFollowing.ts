@@ -5,7 +5,7 @@ import { api } from '@/state/api';
 import { logArrived } from '@/state/log';
 
 /** How often the server is asked where no stream comes through. */
-const POLL_MS = 2000;
+const POLL_MS = 1500;
 
 /**
  * Follows an evening as other devices write it, its log and itself: by a stream of events, and by asking while there is none.

@@ -42,8 +42,9 @@ export function WhoScreen() {
   const atTable = new Set(evening.diners.map((diner) => diner.name.toLowerCase()));
   const others = people.filter((one) => !atTable.has(one.name.toLowerCase()) && !/^(guest|cook)\b/i.test(one.name));
   const full = evening.diners.length >= MOST_DINERS;
-  const [title, setTitle] = useState<string | undefined>(undefined);
-  const shownTitle = title ?? evening.title;
+  // An evening has a name; while the field is empty it keeps the one it had.
+  const [emptied, setEmptied] = useState<string>();
+  const title = emptied ?? evening.title;
 
   const setTime = (date: string, time: string) => {
     const sitDownAt = fromFields(date, time);
@@ -61,14 +62,15 @@ export function WhoScreen() {
         <View className="flex-row">
           <Field
             label="Evening"
-            value={shownTitle}
+            value={title}
             maxLength={80}
-            error={shownTitle.trim() === '' ? 'Evening: write a name.' : undefined}
+            error={title.trim() === '' ? 'Evening: write a name.' : undefined}
             onChange={(next) => {
-              setTitle(next);
-              if (next.trim() !== '') edit({ kind: 'titled', title: next });
+              const isEmpty = next.trim() === '';
+              setEmptied(isEmpty ? next : undefined);
+              if (!isEmpty) edit({ kind: 'titled', title: next });
             }}
-            onBlur={() => setTitle(undefined)}
+            onBlur={() => setEmptied(undefined)}
           />
         </View>
         <View className="flex-row flex-wrap gap-3">
