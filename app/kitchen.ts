@@ -1,3 +1,10 @@
+import { eveningSchema } from '@elixa/contract/evening';
+import { liveEventSchema } from '@elixa/contract/live';
+import { planSchema } from '@elixa/contract/plan';
+import { readEvening } from '@elixa/contract';
+import { z } from 'zod';
+import { EveningShell } from '@/features/evening/EveningShell';
+
 /**
  * Everything that computes and everything that an evening is cooked with, in one piece of the application: the list of
  * evenings is there without it. Whatever needs it asks the door.
@@ -17,3 +24,16 @@ export { SimmerScreen } from '@/features/simmer/SimmerScreen';
 export { StoveScreen } from '@/features/stove/StoveScreen';
 export { WhoScreen } from '@/features/who/WhoScreen';
 export * from '@/state/reading';
+
+/**
+ * What every page in here begins with, from the bottom up. A module is run when something of it is first touched: touched
+ * one after another, none of them keeps a tap waiting.
+ */
+export const beginnings: ReadonlyArray<() => unknown> = [
+  () => z,
+  () => eveningSchema,
+  () => liveEventSchema,
+  () => planSchema,
+  () => readEvening,
+  () => EveningShell,
+];

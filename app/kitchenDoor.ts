@@ -22,8 +22,7 @@ async function open(): Promise<Kitchen> {
   await Promise.all(piecesOf().filter(Boolean).map(scriptAt));
   // What is there by now is not loaded again.
   const all = await import('@/kitchen');
-  // A part is run when it is first touched. These are what every page in there begins with.
-  await inTurns([() => all.readStored, () => all.EveningShell, () => undefined]);
+  await inTurns([...all.beginnings, () => undefined]);
   return all;
 }
 

@@ -18,7 +18,9 @@ import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { MAIN_ID, SkipLink } from '@/ui/SkipLink';
 import { Heading, Small } from '@/ui/Text';
 import { clock, dayShort } from '@/ui/time';
+import { titleWhileOpening } from '@/ui/openingTitle';
 import { useScreen } from '@/ui/useScreen';
+import { useTurns } from '@/ui/useTurns';
 import { EveningProvider } from './EveningContext';
 import { PotPanel } from './PotPanel';
 import { SaveState } from './SaveState';
@@ -54,6 +56,8 @@ export function EveningShell() {
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
   const { plan } = planned;
   const title = evening?.title;
+  // Its name first, then its stages, then the page.
+  const drawn = useTurns(2, evening !== undefined);
   useEffect(() => {
     document.title = title ? `${pageName(path)}, ${title} · Elixa` : 'Elixa';
   }, [title, path]);
@@ -72,7 +76,9 @@ export function EveningShell() {
       </Instead>
     );
   }
-  if (!open || !evening) return <Instead title="Opening" busy />;
+  if (!open || !evening) {
+    return <Instead title={title ?? titleWhileOpening(id)} says="Opening" busy />;
+  }
 
   const stages = stagesOf(plan, live, planned.prep);
   const back = (
@@ -92,15 +98,18 @@ export function EveningShell() {
       </Small>
     </View>
   );
+  const bar = drawn < 1 ? null : <StageBar eveningId={id} stages={stages} upright={wide} />;
   const page = (
     <Boundary resetKeys={[path, evening]} onBack={() => router.replace('/')} onKeep={() => saveAsFile(evening)}>
       {live.started && !atStove && live.status !== 'finished' ? (
         <ChangedSince changes={changesSince(live.started.evening, evening)} />
       ) : null}
       <View role="main" nativeID={MAIN_ID} tabIndex={-1} className="gap-8">
-        <Suspense>
-          <Slot />
-        </Suspense>
+        {drawn < 2 ? null : (
+          <Suspense>
+            <Slot />
+          </Suspense>
+        )}
       </View>
     </Boundary>
   );
@@ -129,7 +138,7 @@ export function EveningShell() {
               {corner}
             </View>
             <View className="px-4">{name}</View>
-            <StageBar eveningId={id} stages={stages} upright />
+            {bar}
             {atBroth && plan ? (
               <View className="px-2 pt-4">
                 <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} sauce={sauceOf(plan)} />
@@ -170,7 +179,7 @@ export function EveningShell() {
             <RunningTimers eveningId={id} />
             {page}
           </ScrollView>
-          <StageBar eveningId={id} stages={stages} />
+          {bar}
         </View>
       )}
     </EveningProvider>

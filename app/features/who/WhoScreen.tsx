@@ -12,6 +12,7 @@ import { Field, MomentField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
 import { clockThere, fromFields, toDateField, toTimeField, whyNoDay, whyNoTime } from '@/ui/time';
+import { useTurns } from '@/ui/useTurns';
 import { PotRow } from '@/features/choose/PotRow';
 import { Conflicts } from './Conflicts';
 import { DinerRow } from './DinerRow';
@@ -45,6 +46,8 @@ export function WhoScreen() {
   // An evening has a name; while the field is empty it keeps the one it had.
   const [emptied, setEmptied] = useState<string>();
   const title = emptied ?? evening.title;
+  // What lies below comes a moment later.
+  const drawn = useTurns(1, true);
 
   const setTime = (date: string, time: string) => {
     const sitDownAt = fromFields(date, time);
@@ -135,8 +138,12 @@ export function WhoScreen() {
         </View>
       </Section>
 
-      <Conflicts />
-      <KitchenSection />
+      {drawn < 1 ? null : (
+        <>
+          <Conflicts />
+          <KitchenSection />
+        </>
+      )}
 
       {edited && editing !== undefined ? (
         <DinerSheet
