@@ -18,6 +18,7 @@ export default tseslint.config(
     ignores: [
       '**/node_modules/',
       'app/dist/',
+      'bench/empty/dist/',
       'app/public/',
       'app/.expo/',
       'app/expo-env.d.ts',

@@ -1,18 +1,16 @@
-import path from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { Worker } from 'node:worker_threads';
-import { mustReadEvening, type Evening } from '@elixa/contract';
+import type { Evening } from '@elixa/contract';
 import { listAlone, prepProblemOf, solvePrep } from '@elixa/core';
 import { chromium } from '@playwright/test';
-import { readFileSync } from 'node:fs';
 import { chromiumOptions } from '../e2e/support/chromium';
 import { ElixaServer } from '../e2e/support/server';
-
-const EXAMPLE = path.join(__dirname, '..', 'examples', 'practice-night.json');
+import { practice } from './household';
+import { medianOf, type Row } from './row';
 
 /** Twelve at table, two cooks, four dips and a marinade: more than forty pieces of work. */
 function largeEvening(): Evening {
-  const evening = mustReadEvening(JSON.parse(readFileSync(EXAMPLE, 'utf8')));
+  const evening = practice();
   const guests = Array.from({ length: 12 }, (_, index) => ({
     name: `Ringer ${index + 1}`,
     appetite: 'regular' as const,
@@ -31,8 +29,6 @@ function largeEvening(): Evening {
   };
 }
 
-const medianOf = (values: readonly number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-
 function timed(work: () => void, times: number): number {
   return medianOf(
     Array.from({ length: times }, () => {
@@ -45,7 +41,7 @@ function timed(work: () => void, times: number): number {
 
 /** The same search in a worker, and how long the thread that waits for it was ever kept from its own work. */
 async function inWorker(evening: Evening): Promise<{ ms: number; blockedMs: number }> {
-  const worker = new Worker(path.join(__dirname, 'prepWorker.mjs'), { workerData: evening });
+  const worker = new Worker(`${__dirname}/prepWorker.mjs`, { workerData: evening });
   await new Promise((resolve) => worker.once('message', resolve));
   let last = performance.now();
   let blockedMs = 0;
@@ -104,7 +100,7 @@ async function longestTasksOnPage(evening: Evening): Promise<{ tickMs: number; p
 }
 
 /** How long the preparation takes to plan, against plain list scheduling in the same run. */
-export async function timeToPrepare() {
+export async function timeToPrepare(): Promise<Row[]> {
   const evening = largeEvening();
   const problem = prepProblemOf(evening);
   const tasks = problem.blocks.reduce((total, block) => total + block.segments.length, 0);

@@ -54,6 +54,8 @@ export const prepSchema = z.object({
   /** Seconds by which people sit down later. */
   late: z.number(),
   remedies: z.array(remedySchema),
+  /** Things and liquids all of whose work is ticked. */
+  prepared: z.array(z.string()).optional(),
 });
 
 export type PrepTask = z.infer<typeof prepTaskSchema>;

@@ -1,10 +1,9 @@
 import { expect, test, type Page } from '@playwright/test';
 import { eveningListSchema } from '@elixa/contract';
 import { cookOn } from './support/cook';
-import { setHour } from './support/clock';
 import { ElixaServer } from './support/server';
 
-const server = new ElixaServer();
+const server = new ElixaServer({ tellsHour: false });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
 
@@ -83,7 +82,7 @@ async function cookThrough(page: Page): Promise<string[]> {
 for (const pot of POTS) {
   test(`from choosing to the notes: ${pot.name}`, async ({ page }) => {
     const cook = cookOn(page);
-    await setHour(page, NOON);
+    await page.clock.install({ time: NOON });
     await page.goto(server.url);
 
     await test.step('the pot is chosen first, drawn and timed, and the choice can be taken back', async () => {

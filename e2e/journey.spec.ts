@@ -1,10 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { eveningListSchema, eventsAnswerSchema } from '@elixa/contract';
 import { cookOn } from './support/cook';
-import { setHour } from './support/clock';
 import { ElixaServer } from './support/server';
 
-const server = new ElixaServer();
+const server = new ElixaServer({ tellsHour: false });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
 
@@ -13,7 +12,7 @@ const NOON = new Date('2026-11-24T12:00:00Z');
 
 test('an evening from nothing to the note for next time, through a reload and a dead server', async ({ page }) => {
   const cook = cookOn(page);
-  await setHour(page, NOON);
+  await page.clock.install({ time: NOON });
   await page.goto(server.url);
 
   await test.step('who eats and with what', async () => {

@@ -3,11 +3,10 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { PLAIN_HOST } from './support/chromium';
 import { cookOn } from './support/cook';
-import { setHour } from './support/clock';
 import { Network } from './support/network';
 import { ElixaServer } from './support/server';
 
-const server = new ElixaServer({ demo: true });
+const server = new ElixaServer({ demo: true, tellsHour: false });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
 
@@ -140,7 +139,7 @@ test('a time that is past already: the stove still says when it would be ready, 
   )
     .json()
     .then((one) => one.evening);
-  await setHour(page, new Date(Date.parse(sitDownAt) + 10 * 60_000));
+  await page.clock.install({ time: new Date(Date.parse(sitDownAt) + 10 * 60_000) });
   await page.goto(`${server.url}/evening/muffled-peal/stove`);
   await expect(
     page.getByText(/^Tonight\. That was \d+ min ago\. Lit now, the first round is ready at \d\d:\d\d\.$/),

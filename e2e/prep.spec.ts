@@ -2,10 +2,9 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { mustReadEvening, eventsAnswerSchema, pantrySchema } from '@elixa/contract';
 import { cookOn } from './support/cook';
-import { setHour } from './support/clock';
 import { ElixaServer } from './support/server';
 
-const server = new ElixaServer({ demo: true });
+const server = new ElixaServer({ demo: true, tellsHour: false });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
 
@@ -21,7 +20,7 @@ const ticks = async () => {
 /** So many minutes before people sit down. */
 async function before(page: Page, minutes: number, path = 'prep', id = 'practice-night') {
   const { sitDownAt } = await stored(id);
-  await setHour(page, new Date(Date.parse(sitDownAt) - minutes * MINUTE));
+  await page.clock.install({ time: new Date(Date.parse(sitDownAt) - minutes * MINUTE) });
   await page.goto(`${server.url}/evening/${id}/${path}`);
 }
 const done = (page: Page) => page.getByRole('button', { name: /^Done: / });

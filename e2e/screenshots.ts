@@ -3,7 +3,6 @@ import path from 'node:path';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { chromiumOptions } from './support/chromium';
 import { open, SCREENS, startCooking } from './support/screens';
-import { setHour } from './support/clock';
 import { ElixaServer } from './support/server';
 
 const FOLDER = path.join(__dirname, '..', 'docs', 'screenshots');
@@ -76,7 +75,7 @@ function hourOf({ atStove }: Shot): Date {
 }
 
 async function take(browser: Browser, shot: Shot): Promise<void> {
-  const server = new ElixaServer({ demo: true });
+  const server = new ElixaServer({ demo: true, tellsHour: false });
   const context = await browser.newContext({
     viewport: SIZES[shot.size],
     colorScheme: shot.dark ? 'dark' : 'light',
@@ -86,7 +85,7 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   try {
     const base = await server.start();
     const page = await context.newPage();
-    await setHour(page, hourOf(shot));
+    await page.clock.install({ time: hourOf(shot) });
     await shot.show(page, base);
     await page.evaluate(() => document.fonts.ready);
     await page.clock.fastForward(1000);

@@ -1,10 +1,9 @@
-import { spawnSync } from 'node:child_process';
 import { copyFileSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { generateSW } from 'workbox-build';
 import { ROOT } from './lib.mjs';
 import { splitScript } from './splitScript.js';
+import { exportForWeb, packFiles } from './web.js';
 
 const APP = path.join(ROOT, 'app');
 const DIST = path.join(APP, 'dist');
@@ -22,16 +21,7 @@ for (const [name, from] of Object.entries(FONTS)) {
   copyFileSync(path.join(ROOT, 'node_modules', from), path.join(APP, 'public', 'fonts', name));
 }
 
-const exported = spawnSync(
-  path.join(ROOT, 'node_modules', '.bin', 'expo'),
-  ['export', '-p', 'web', '--output-dir', 'dist'],
-  {
-    cwd: APP,
-    stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
-  },
-);
-if (exported.status !== 0) process.exit(exported.status ?? 1);
+exportForWeb(APP);
 
 // Nearly all that is in a script is run at once. A browser that understands this compiles it while it arrives, beside the
 // page instead of in it.
@@ -83,15 +73,5 @@ const { warnings } = await generateSW({
   maximumFileSizeToCacheInBytes: 6_000_000,
 });
 for (const warning of warnings) process.stderr.write(`${warning}\n`);
-// Packed once, as small as it goes, instead of at every request.
-for (const entry of readdirSync(DIST, { recursive: true, withFileTypes: true })) {
-  if (!entry.isFile() || !/\.(js|css|svg|webmanifest)$/.test(entry.name)) continue;
-  const file = path.join(entry.parentPath, entry.name);
-  const bytes = readFileSync(file);
-  writeFileSync(
-    `${file}.br`,
-    brotliCompressSync(bytes, { params: { [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length } }),
-  );
-  writeFileSync(`${file}.gz`, gzipSync(bytes, { level: 9 }));
-}
+packFiles(DIST);
 process.stdout.write('The web application is in app/dist\n');

@@ -112,6 +112,12 @@ export interface Stack {
   thicknessMm: readonly [from: number, to: number];
 }
 
+/** Something that stands by the pot and is not eaten. */
+export interface KitchenTool {
+  id: string;
+  name: string;
+}
+
 /** What ends an evening: rice, noodles or nothing, in what is left of the broth. Shared by the styles. */
 export interface Finish {
   id: string;
@@ -150,5 +156,5 @@ export interface Style {
   /** What was cooked in a liquid and is eaten from the pot. */
   returns: ReadonlyArray<{ fromFormulaId: string; ingredientId: string; cut: string }>;
   vesselFit: VesselFit;
-  kitchenTools: readonly string[];
+  kitchenTools: readonly KitchenTool[];
 }

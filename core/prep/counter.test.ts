@@ -1,3 +1,5 @@
+import { STYLES } from '../catalogue/styles';
+import { styleChosen } from '../evening/edits/styleChosen';
 import { planEvening, prepFromNow } from '../planEvening/planEvening';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, example } from '../testing/household';
@@ -60,16 +62,56 @@ describe('lanes against the clock', () => {
 });
 
 describe('ticks of the preparation', () => {
+  const evening = example('practice-night');
+  const items = counterList(planPot(evening));
+  const now = evening.sitDownAt.replace('T19', 'T12');
+  const all = prepFromNow(evening, { now, ticks: new Map() }).tasks;
+  const ticked = (ids: readonly string[], at = now) => {
+    const ticks = new Map(ids.map((id) => [id, Date.parse(now)]));
+    return onCounterByPrep(items, prepFromNow(evening, { now: at, ticks }));
+  };
+  const of = (subjectId: string) => all.filter((task) => task.subjectId === subjectId).map((task) => task.id);
+
   it('fill the counter once all work on a thing is done', () => {
-    const evening = example('practice-night');
-    const plan = planPot(evening);
-    const items = counterList(plan);
-    const prep = prepFromNow(evening, { now: evening.sitDownAt.replace('T19', 'T12'), ticks: new Map() });
-    expect(onCounterByPrep(items, prep, {}).size).toBe(0);
-    const ticks = Object.fromEntries(
-      prep.tasks.filter((task) => task.subjectId === 'carrot').map((task) => [task.id, Date.parse(evening.sitDownAt)]),
-    );
-    const left = { tasks: prep.tasks.filter((task) => ticks[task.id] === undefined) };
-    expect([...onCounterByPrep(items, left, ticks)]).toEqual(['main-carrot-round']);
+    expect(ticked([]).size).toBe(0);
+    expect([...ticked(of('carrot'))]).toEqual(['main-carrot-round']);
+  });
+
+  it('do not fill it while a part is left, or still stands and soaks', () => {
+    const broth = of('clearDashi');
+    expect(broth.length).toBeGreaterThan(2);
+    expect(ticked(broth.slice(0, -1)).has('liquid-clearDashi')).toBe(false);
+    expect(ticked(broth).has('liquid-clearDashi')).toBe(true);
+    const soak = all.find((task) => task.subjectId === 'clearDashi' && !task.attended)!;
+    expect(ticked([broth[0]!]).has('liquid-clearDashi')).toBe(false);
+    expect(soak).toBeDefined();
+  });
+
+  it('take nothing for prepared that nobody has worked on', () => {
+    const worked = new Set(all.flatMap((task) => task.subjectId ?? []));
+    const untouched = items.filter((item) => !item.subjectId || !worked.has(item.subjectId));
+    expect(untouched.length).toBeGreaterThan(0);
+    const ready = ticked(all.map((task) => task.id));
+    for (const item of untouched) expect(ready).not.toContain(item.id);
+  });
+});
+
+describe('the tools', () => {
+  const toolsOf = (styleId: string) =>
+    counterList(planPot(styleChosen(example('practice-night'), styleId))).filter((item) => item.kind === 'tool');
+
+  it.each(STYLES.map((style) => [style.name, style] as const))('are those of the pot: %s', (_name, style) => {
+    const ids = toolsOf(style.id).map((item) => item.id);
+    expect(ids).toEqual(expect.arrayContaining(style.kitchenTools.map((tool) => tool.id)));
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  it('ask for a skimmer only where something foams in a broth', () => {
+    expect(toolsOf('clearChicken').some((item) => /foam/.test(item.name))).toBe(true);
+    expect(toolsOf('sukiyakiEast').some((item) => /foam/.test(item.name))).toBe(false);
+  });
+
+  it('have chopsticks for raw food where something raw goes in', () => {
+    for (const { id } of STYLES) expect(toolsOf(id).map((item) => item.id)).toContain('rawChopsticks');
   });
 });

@@ -1,5 +1,7 @@
 import type { PotPlan, Prep } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
+import type { KitchenTool } from '../catalogue/style';
+import { styleById } from '../catalogue/styles';
 import { shortName } from '../simmer/shortName';
 
 /** Something that has to stand by the pot before the burner is lit. */
@@ -7,6 +9,8 @@ export interface CounterItem {
   id: string;
   name: string;
   amountText?: string;
+  /** Thing or liquid that it is, as the preparation speaks of it. */
+  subjectId?: string;
   ingredientId?: string;
   cut?: string;
   /** In the pot first, served with it, or a tool. */
@@ -16,39 +20,22 @@ export interface CounterItem {
 /**
  * What stands on the counter because all its work is ticked: a thing whose last piece of work is done need not be ticked
  * again.
- * @param left the preparation that is left, and `done` what was ticked of it
  */
-export function onCounterByPrep(
+export const onCounterByPrep = (
   items: readonly CounterItem[],
-  left: Pick<Prep, 'tasks'> | undefined,
-  done: Readonly<Record<string, number>>,
-): ReadonlySet<string> {
-  const subjects = new Set(left?.tasks.map((task) => task.subjectId));
-  const wasBegun = (id: string) =>
-    Object.keys(done).some((task) => task.startsWith(`${id}.`) || task.startsWith(`${id}-`));
-  const subjectOf = ({ id, kind, ingredientId }: CounterItem) =>
-    kind === 'liquid' ? id.replace(/^liquid-/, '') : ingredientId;
-  return new Set(
-    items
-      .filter((item) => {
-        const subject = subjectOf(item);
-        return left !== undefined && subject !== undefined && !subjects.has(subject) && wasBegun(subject);
-      })
-      .map((item) => item.id),
-  );
-}
+  prep: Pick<Prep, 'prepared'> | undefined,
+): ReadonlySet<string> =>
+  new Set(items.filter(({ subjectId }) => subjectId && prep?.prepared?.includes(subjectId)).map(({ id }) => id));
 
-const TOOLS: ReadonlyArray<[string, string]> = [
-  ['ladle', 'Ladle and skimmer, a bowl for the foam'],
-  ['rawChopsticks', 'Chopsticks or tongs for raw food alone'],
-  ['trivet', 'Trivet, cloth, a lid at hand'],
-];
+/** Whatever is in the pot. */
+const ALWAYS: KitchenTool = { id: 'trivet', name: 'Trivet, cloth, a lid at hand' };
+const FOR_RAW: KitchenTool = { id: 'rawChopsticks', name: 'Chopsticks or tongs for raw food alone' };
 
 /**
  * Everything that must stand by the pot, in the order in which it goes in: the food, what is poured, what finishes, and
  * the tools. What is on the list cannot be left on the counter behind one's back.
  */
-export function counterList({ simmer, liquids, amounts, build }: PotPlan): CounterItem[] {
+export function counterList({ style, simmer, liquids, amounts, build }: PotPlan): CounterItem[] {
   const first = simmer.pieces
     .filter((piece) => piece.round === 1)
     .sort((a, b) => a.inAtS - b.inAtS || a.id.localeCompare(b.id));
@@ -56,6 +43,7 @@ export function counterList({ simmer, liquids, amounts, build }: PotPlan): Count
     id: `${piece.pan}-${piece.ingredientId}-${piece.cut}`,
     name: shortName(piece.ingredientId, piece.cut) + (piece.pan === 'aside' ? ' (small pan)' : ''),
     amountText: simmer.actions.find((action) => action.pieceId === piece.id)?.shownText,
+    subjectId: piece.ingredientId,
     ingredientId: piece.ingredientId,
     cut: piece.cut,
     kind: 'food',
@@ -67,6 +55,7 @@ export function counterList({ simmer, liquids, amounts, build }: PotPlan): Count
   const broths = liquids.filter((liquid) => liquid.kind === 'broth' || liquid.kind === 'sauce');
   const poured = broths.map((liquid): CounterItem => ({
     id: `liquid-${liquid.id}`,
+    subjectId: liquid.id,
     name: liquid.forGuests ? `${liquid.name}, for ${liquid.forGuests.join(' and ')}` : liquid.name,
     kind: 'liquid',
   }));
@@ -80,9 +69,13 @@ export function counterList({ simmer, liquids, amounts, build }: PotPlan): Count
       id: `finish-${amount.ingredientId}`,
       name: ingredientById(amount.ingredientId).name,
       amountText: amount.shown.text,
+      subjectId: amount.ingredientId,
       ingredientId: amount.ingredientId,
       kind: 'finish',
     }));
-  const tools = TOOLS.map(([id, name]): CounterItem => ({ id, name, kind: 'tool' }));
+  const isRaw = first.some((piece) => ingredientById(piece.ingredientId).perils.includes('cookThrough'));
+  const tools = [...(styleById(style.id)?.kitchenTools ?? []), ...(isRaw ? [FOR_RAW] : []), ALWAYS].map(
+    (tool): CounterItem => ({ ...tool, kind: 'tool' }),
+  );
   return [...food, ...rest, ...poured, ...reserve, ...finish, ...tools];
 }

@@ -315,6 +315,16 @@ describe('while it is going on', () => {
     expect(prep.late).toBe(0);
   });
 
+  it('the pot ticked as well, nothing is left, and that is a plan too', () => {
+    const all = first.tasks.map((each): [string, number] => [each.id, 60]);
+    expect(prepFromNow(evening, from(evening, 59, all))).toMatchObject({
+      tasks: [],
+      spanS: 0,
+      late: 0,
+      feasible: true,
+    });
+  });
+
   it('behind by half an hour, people sit down later by no more than that', () => {
     const begins = minutesBetween(first.tasks[0]!.startsAt, evening.sitDownAt);
     const prep = prepFromNow(evening, from(evening, Math.round(begins) - 30));

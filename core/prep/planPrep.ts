@@ -6,7 +6,7 @@ import type { Steps } from '../steps';
 import { solvePrepInSteps, USUAL_EFFORT, type Effort, type PrepSolution } from './solve';
 import { workOf, type EveningWork, type PrepQuestion } from './tasks';
 import type { Work } from './tasks/work';
-import { RUNNING, taskId, whatIsLeft, type Ticks } from './underWay';
+import { progressOf, RUNNING, taskId, whatIsLeft, type Ticks } from './underWay';
 
 export interface PrepClock {
   /** ISO date and time. */
@@ -135,7 +135,18 @@ export function* planPrep(
     gap: yield* gapWords(problem, solution, budget),
     cutShort: budget.isSpent ? true : undefined,
     late: lateMin * 60,
+    prepared: clock && preparedIn(all, clock),
   };
+}
+
+/** Things and liquids all of whose work is done: ticked, and every wait in it over. */
+function preparedIn({ blocks }: EveningWork, { now, ticks, begun }: PrepClock): string[] {
+  const isDone = (work: Work) => {
+    const { next, running } = progressOf(work, ticks, Date.parse(now), begun);
+    return next >= work.segments.length && !running;
+  };
+  const subjects = new Set(blocks.flatMap((work) => work.subjectId ?? []));
+  return [...subjects].filter((id) => blocks.every((work) => work.subjectId !== id || isDone(work)));
 }
 
 /** Minutes before its own sitting down at which an earlier plan had each block end. */

@@ -87,7 +87,9 @@ function* searchLists(
   let best = tried(listFrom(problem, soFar)) ?? tried(firstList(problem));
   let here = best;
   let list: readonly number[] = here?.list ?? firstList(problem);
-  for (let count = 1; count < lists; count += 1) {
+  // Where all is done, or one thing is left, there is nothing to move.
+  const tries = problem.blocks.length > 1 ? lists : 1;
+  for (let count = 1; count < tries; count += 1) {
     if (budget && !budget.take(problem.blocks.length)) break;
     if (count % PAUSE_AFTER === 0) yield;
     const next = tried(moved(list, random));

@@ -3,23 +3,34 @@ import { once } from 'node:events';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { Network } from './network';
 
 const ROOT = path.join(__dirname, '..', '..');
 const READY = /Elixa is ready:\s+(http:\S+)/;
+
+interface Options {
+  demo?: boolean;
+  /** The pages follow the server's hour where they are told it; untold, they follow the hour that a journey gives them. */
+  tellsHour?: boolean;
+}
 
 /** A server of its own in a folder of its own, that can be killed and started again on the same data and port. */
 export class ElixaServer {
   readonly data = mkdtempSync(path.join(tmpdir(), 'elixa-e2e-'));
   private child: ChildProcess | undefined;
+  private network: Network | undefined;
+  /** Where it listens. */
+  private address = '';
+  /** Where it is reached. */
   url = '';
 
-  constructor(private readonly options: { demo?: boolean } = {}) {
+  constructor(private readonly options: Options = {}) {
     const demoData = process.env.ELIXA_E2E_DEMO;
     if (options.demo && demoData) cpSync(demoData, this.data, { recursive: true });
   }
 
   async start(): Promise<string> {
-    const port = this.url ? new URL(this.url).port : '0';
+    const port = this.address ? new URL(this.address).port : '0';
     const args = ['--import', 'tsx', path.join(ROOT, 'server', 'main.ts'), ...(this.options.demo ? ['--demo'] : [])];
     const child = spawn(process.execPath, args, {
       cwd: ROOT,
@@ -27,7 +38,7 @@ export class ElixaServer {
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.child = child;
-    this.url = await new Promise<string>((resolve, reject) => {
+    this.address = await new Promise<string>((resolve, reject) => {
       let said = '';
       child.stdout.on('data', (chunk: Buffer) => {
         said += chunk.toString();
@@ -36,6 +47,11 @@ export class ElixaServer {
       });
       child.on('exit', (code) => reject(new Error(`The server ended with code ${code} before it was ready: ${said}`)));
     });
+    if (this.options.tellsHour === false && !this.network) {
+      this.network = new Network(this.address);
+      this.url = await this.network.open();
+    }
+    if (!this.network) this.url = this.address;
     return this.url;
   }
 
@@ -51,6 +67,7 @@ export class ElixaServer {
 
   async remove(): Promise<void> {
     await this.kill();
+    this.network?.remove();
     rmSync(this.data, { recursive: true, force: true });
   }
 

@@ -18,8 +18,8 @@ export function CounterCheck() {
     (itemId: string, on: boolean) => record({ type: 'ticked', list: 'counter', itemId, on }),
     [record],
   );
-  const { counter, prep: done } = log.state.ticks;
-  const ready = useMemo(() => onCounterByPrep(items, prep, done), [items, prep, done]);
+  const { counter } = log.state.ticks;
+  const ready = useMemo(() => onCounterByPrep(items, prep), [items, prep]);
   return <CounterItems items={items} ticked={counter} ready={ready} onTick={onTick} />;
 }
 

@@ -26,7 +26,7 @@ export function StoveScreen() {
       evening={evening}
       plan={plan}
       onCounter={log.state.ticks.counter}
-      prepared={onCounterByPrep(counterList(plan), prep, log.state.ticks.prep)}
+      prepared={onCounterByPrep(counterList(plan), prep)}
       onStart={() => {
         const [first] = liveSteps(plan.simmer);
         const planId = log.record({ type: 'planAdopted', evening, plan });

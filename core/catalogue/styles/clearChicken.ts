@@ -138,5 +138,5 @@ export const CLEAR_CHICKEN: Style = {
     takesBoilingPour: false,
     divided: true,
   },
-  kitchenTools: [tool.skimmer],
+  kitchenTools: [tool.ladle, tool.skimmer],
 };

@@ -151,5 +151,5 @@ export const LAYERED_BEEF_CABBAGE: Style = {
         'the blocks are cut to its depth: in a deep narrow pot they fall over and never cook in the middle, in a flat one nothing is left of them',
     },
   },
-  kitchenTools: [tool.ruler, tool.skewers, tool.skimmer],
+  kitchenTools: [tool.ruler, tool.skewers, tool.ladle, tool.skimmer],
 };

@@ -1,0 +1,2 @@
+export function exportForWeb(app: string): string;
+export function packFiles(folder: string): void;
