@@ -46,6 +46,12 @@ module.exports = {
       to: { path: '^core/', pathNot: '^core/(arrange|catalogue|measures|diners)/' },
     },
     {
+      name: 'a-liquid-knows-no-guests',
+      severity: 'error',
+      from: { path: '^core/(formula|taste)/', pathNot: TESTS },
+      to: { path: '^core/', pathNot: '^core/(formula|taste|heat|catalogue|measures|time)/' },
+    },
+    {
       name: 'server-and-app-are-apart',
       severity: 'error',
       from: { path: '^server/' },

@@ -25,7 +25,7 @@ export { droppedByStyle, styleChosen } from './evening/edits/styleChosen';
 export { isAvoided, whyNot } from './diners/whyNot';
 export { schoolsOf } from './formula/schools';
 export { THINNER_WORDS } from './formula/stepWords';
-export { chosenLiquids } from './formula/chosenLiquids';
+export { chosenLiquids } from './evening/chosenLiquids';
 export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/mend';
 export { restAfter, type Rest } from './formula/weigh';
 export { boilingPointC } from './heat/boilingPoint';

@@ -1,4 +1,5 @@
 import type { Caution } from '@elixa/contract';
+import { PERIL_RULES } from './perilRules';
 import { RULES } from './rules';
 import type { Situation } from './situation';
 
@@ -11,12 +12,13 @@ const RANK: Record<Caution['severity'], number> = { danger: 0, warning: 1, note:
 export function cautionsFor(situation: Situation): Caution[] {
   const read = <Value extends string>(value: Value | ((given: Situation) => Value)): Value =>
     typeof value === 'function' ? value(situation) : value;
-  return RULES.map(({ id, severity, text, because }) => ({
-    id,
-    severity: read(severity),
-    text: read(text),
-    because: because(situation),
-  }))
+  return [...RULES, ...PERIL_RULES]
+    .map(({ id, severity, text, because }) => ({
+      id,
+      severity: read(severity),
+      text: read(text),
+      because: because(situation),
+    }))
     .filter((caution) => caution.because.length > 0)
     .sort((a, b) => RANK[a.severity] - RANK[b.severity]);
 }

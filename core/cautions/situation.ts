@@ -1,5 +1,5 @@
 import type { Caution, Conflict, Diner, Evening, Liquid } from '@elixa/contract';
-import type { Ingredient, Peril } from '../catalogue/ingredient';
+import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Helping } from '../diners/helpings';
 
@@ -47,11 +47,6 @@ export const inLiquids = ({ liquids }: Situation, test: Test): string[] =>
 
 export const anywhere = (situation: Situation, test: Test): string[] =>
   unique([...inFood(situation, test), ...inLiquids(situation, test)]);
-
-export const hasPeril =
-  (peril: Peril): Test =>
-  (what) =>
-    what.perils.includes(peril);
 
 export const guests = ({ evening }: Situation, test: (diner: Diner) => boolean): string[] =>
   evening.diners.filter(test).map((diner) => diner.name);

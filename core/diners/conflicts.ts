@@ -2,7 +2,7 @@ import type { Conflict, Diner, Evening, Offer } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Replacement } from '../catalogue/ingredient';
 import type { Formula } from '../catalogue/formula';
-import { everyLiquid } from '../formula/chosenLiquids';
+import { everyLiquid } from '../evening/chosenLiquids';
 import { partsOf } from '../formula/schools';
 import type { Menu } from '../evening/menu';
 import { potIngredients } from '../evening/tonight';

@@ -5,7 +5,7 @@ import type { FormulaKind } from '../catalogue/formula';
 import { hasIngredient, ingredientById } from '../catalogue/ingredients';
 import type { Style } from '../catalogue/style';
 import { STYLES, styleById } from '../catalogue/styles';
-import { chosenLiquids, everyLiquid } from '../formula/chosenLiquids';
+import { chosenLiquids, everyLiquid } from './chosenLiquids';
 import { holdsBoil, leastPowerW } from '../heat/burner';
 
 const list = (values: readonly string[]) => values.join(', ');

@@ -1,7 +1,7 @@
 import type { Evening } from '@elixa/contract';
 import type { Formula } from '../catalogue/formula';
 import type { Finish, Pour, Stage, Style } from '../catalogue/style';
-import type { ChosenLiquids } from '../formula/chosenLiquids';
+import type { ChosenLiquids } from './chosenLiquids';
 import type { Helping, TonightsSlots } from '../diners/helpings';
 import type { Table } from '../diners/table';
 

@@ -6,7 +6,7 @@ import { schoolsOfStyle, styleById } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { helpings } from '../diners/helpings';
 import { seatTable } from '../diners/table';
-import { chosenLiquids } from '../formula/chosenLiquids';
+import { chosenLiquids } from './chosenLiquids';
 import { isSeared, isSwished } from './portions';
 import { documentFaults } from './check';
 import { marinadesOn } from './marinades';

@@ -4,7 +4,7 @@ import { fits } from '../catalogue/school';
 import type { Finish, Pour, Stage, Style } from '../catalogue/style';
 import { schoolsOfStyle } from '../catalogue/styles';
 import type { TonightsSlots } from '../diners/helpings';
-import { brothsOf, type ChosenLiquids } from '../formula/chosenLiquids';
+import { brothsOf, type ChosenLiquids } from './chosenLiquids';
 import { partsOf } from '../formula/schools';
 
 /** The finish of an evening: the cook's, or the style's usual one; none where it ends without. */

@@ -1,10 +1,10 @@
 import type { Ingredient, Replacement } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Formula, FormulaPart, FormulaStep, Target } from '../catalogue/formula';
-import { standIn, type Pan, type Table } from '../diners/table';
 import { fits } from '../catalogue/school';
 import { partsOf, schoolsOf } from './schools';
 import { boilingPointC } from '../heat/boilingPoint';
+import { WATER_BOILS_C } from '../heat/givens';
 import { measurableG } from '../measures/measurable';
 
 /** Size at which the grams of a formula hold as written: litres, heads, or kilograms of the main thing. */
@@ -26,6 +26,12 @@ export interface ActiveFormula {
   parts: readonly ActivePart[];
 }
 
+/** What is made otherwise than the formula has it. */
+export interface Exchanged {
+  leftOut: ReadonlySet<string>;
+  swaps: ReadonlyArray<{ ingredientId: string; withIngredientId: string }>;
+}
+
 const KEPT = { salt: 'saltPct', sweetness: 'sweetnessPct', sourness: 'acidPct', heat: 'heatShu' } as const;
 
 /** Grams of what stands in for a gram of the original. */
@@ -40,24 +46,23 @@ function replacementRatio(original: Ingredient, replacement: Replacement): numbe
  * The formula as it is made tonight.
  * @param size litres of finished liquid, heads, or kilograms of the main thing
  * @param factors what the table's taste asks of the parts that bring heat and savour
- * @param pan for whom: those at the pot, or those who eat aside
  */
 export function activate(
   formula: Formula,
   chosenSchools: Readonly<Record<string, string>>,
-  table: Table,
+  exchanged: Exchanged,
   size: number,
   factors: { heat: number; savour: number } = { heat: 1, savour: 1 },
-  pan: Pan = 'main',
 ): ActiveFormula {
   const schools = schoolsOf(formula, chosenSchools);
   const target = formula.targetsBySchool?.find(({ when }) => fits(when, schools))?.target ?? formula.target;
   const reference = WRITTEN_FOR[formula.scaledBy];
   const parts = partsOf(formula, chosenSchools)
-    .filter((part) => !table.leaveOut.has(part.ingredientId))
+    .filter((part) => !exchanged.leftOut.has(part.ingredientId))
     .map((part): ActivePart => {
       const original = ingredientById(part.ingredientId);
-      const what = ingredientById(standIn(table, part.ingredientId, pan));
+      const swap = exchanged.swaps.find((one) => one.ingredientId === part.ingredientId);
+      const what = ingredientById(swap?.withIngredientId ?? part.ingredientId);
       const replaced = original.replacements.find((one) => one.withIngredientId === what.id);
       if (part.grams === undefined) return { part, what, note: replaced ? undefined : part.note };
       const scaled = part.grams * reference * (size / reference) ** (part.exponent ?? 1);
@@ -83,9 +88,6 @@ export const madeAt = (active: ActiveFormula, altitudeM: number): ActiveFormula 
     steps: active.steps.map((step) => (isLiquid(step) ? { ...step, tempC: Math.min(step.tempC!, boilingC) } : step)),
   };
 };
-
-/** What is hotter than this is fried. */
-const WATER_BOILS_C = 100;
 
 const FRESH_FAMILIES: readonly string[] = ['root', 'leaf', 'allium'];
 

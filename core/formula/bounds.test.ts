@@ -4,7 +4,6 @@ import { FORMULAS } from '../catalogue/formulas';
 import { ingredientById } from '../catalogue/ingredients';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
 import { showMeasure } from '../measures/showMeasure';
-import { guests } from '../testing/household';
 import { activate } from './activeFormula';
 import { solveFormula } from './solveFormula';
 import { tasteFactors } from './taste';
@@ -23,7 +22,6 @@ describe('whatever the table likes', () => {
         ingredientById(ingredientId).replacements.map(({ withIngredientId }) => ({
           ingredientId,
           withIngredientId,
-          scope: 'everyone' as const,
         })),
       );
       const someSwaps = fc.subarray(swaps, { maxLength: Math.min(3, swaps.length) });
@@ -33,13 +31,12 @@ describe('whatever the table likes', () => {
       );
       fc.assert(
         fc.property(tastes, someSwaps, without, fc.integer({ min: 1, max: 14 }), (taste, swapped, leaveOut, heads) => {
-          const table = { main: guests(heads), aside: [], swaps: swapped, leaveOut: new Set(leaveOut) };
           const factors = tasteFactors(taste);
           const isAlong = formula.scaledBy === 'mainMass';
           const finishedG = (formula.mlPerHead ?? 300) * heads;
           const size = isAlong ? 0.15 * heads : formula.scaledBy === 'head' ? heads : finishedG / 1000;
           const solution = solveFormula({
-            active: activate(formula, {}, table, size, factors),
+            active: activate(formula, {}, { swaps: swapped, leftOut: new Set(leaveOut) }, size, factors),
             finishedG,
             along: isAlong ? { massG: 150 * heads, saltPct: 0.1 } : undefined,
             taste: factors,

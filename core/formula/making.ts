@@ -1,5 +1,6 @@
 import type { Drawing } from '../catalogue/ingredient';
 import { evaporationG } from '../heat/burner';
+import { KEPT_C } from '../heat/givens';
 import type { SteamingPan } from '../heat/evaporation';
 import { goesInAt, liftedAt, type ActiveFormula, type ActivePart } from './activeFormula';
 import { drawCourse, drawnShare, latestLiftOut, spoiledShare, type Stage } from './extraction';
@@ -8,7 +9,7 @@ import { sum } from '../measures/sum';
 /** What steeps without a drawing of its own: a vegetable. Kitchen estimate. */
 const PLAIN_DRAWING: Drawing = { mostShare: 0.5, ratePerMin: 0.05, activationKJPerMol: 55, holdsWater: 0.1 };
 /** Temperature of a step that names none. */
-const ROOM_C = 20;
+const ROOM_C = KEPT_C.room;
 
 function stagesBetween(active: ActiveFormula, from: number, to: number): Stage[] {
   return active.steps.slice(from, to).map(({ minutes, tempC }) => ({ minutes, tempC: tempC ?? ROOM_C }));

@@ -1,8 +1,13 @@
 import type { Drawn, Ledger, SaltLedger, WaterLedger } from '@elixa/contract';
-import type { Helping } from '../diners/helpings';
 import type { SteamingPan } from '../heat/evaporation';
 import type { ActiveFormula, ActivePart } from './activeFormula';
 import type { Thinner } from './thinner';
+
+/** Raw food, in g. */
+export interface Piece {
+  ingredientId: string;
+  massG: number;
+}
 
 export interface FormulaQuestion {
   active: ActiveFormula;
@@ -16,7 +21,7 @@ export interface FormulaQuestion {
   salinityPct?: number;
   thinner?: Thinner;
   /** What simmers in it afterwards. */
-  pieces?: readonly Helping[];
+  pieces?: readonly Piece[];
   /** Pan that it is made in. */
   pan: SteamingPan;
   /** Steam lost in the pot, and minutes it simmers there. */

@@ -2,7 +2,6 @@ import { FORMULAS } from '../catalogue/formulas';
 import type { Formula } from '../catalogue/formula';
 import { hasIngredient, ingredientById } from '../catalogue/ingredients';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
-import { guests } from '../testing/household';
 import { activate } from './activeFormula';
 import { PLAIN_WATER } from './thinner';
 import { solveFormula } from './solveFormula';
@@ -17,14 +16,9 @@ const pan = { diameterMm: 220, depthMm: 130, heat: ASIDE_HEAT, roomTempC: 20, al
 
 /** A formula as it is made for four, with one thing exchanged or left out. */
 function made(formula: Formula, schools: Record<string, string>, { swap, without }: Change) {
-  const table = {
-    main: guests(4),
-    aside: [],
-    swaps: swap ? [{ ...swap, scope: 'everyone' as const }] : [],
-    leaveOut: new Set(without ? [without] : []),
-  };
+  const exchanged = { swaps: swap ? [swap] : [], leftOut: new Set(without ? [without] : []) };
   const size = formula.scaledBy === 'mainMass' ? 0.6 : formula.scaledBy === 'head' ? 4 : 1.2;
-  const active = activate(formula, schools, table, size);
+  const active = activate(formula, schools, exchanged, size);
   const solution = solveFormula({
     active,
     finishedG: (formula.mlPerHead ?? 300) * 4,

@@ -1,8 +1,7 @@
 import { ingredientById } from '../catalogue/ingredients';
-import type { Helping } from '../diners/helpings';
 import { sum } from '../measures/sum';
-import { PIECES_TAKE_SALT } from './solveFormula';
-import type { FormulaSolution } from './solution';
+import { PIECES_TAKE_SALT } from './balance';
+import type { FormulaSolution, Piece } from './solution';
 
 /**
  * What a sauce comes to at the table that was judged as it was poured: let down by the water that the food gives, by what
@@ -12,7 +11,7 @@ import type { FormulaSolution } from './solution';
  */
 export function strengthLetDown(
   { salt, finishedG }: Pick<FormulaSolution, 'salt' | 'finishedG'>,
-  pieces: readonly Helping[],
+  pieces: readonly Piece[],
   letDownG: number,
 ): number {
   const waterG = sum(pieces.map((one) => one.massG * ingredientById(one.ingredientId).composition.water));

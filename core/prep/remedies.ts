@@ -1,5 +1,5 @@
 import type { Evening, Remedy } from '@elixa/contract';
-import { brothsOf, chosenLiquids } from '../formula/chosenLiquids';
+import { brothsOf, chosenLiquids } from '../evening/chosenLiquids';
 import type { Style } from '../catalogue/style';
 import { ingredientById } from '../catalogue/ingredients';
 import { prepWorkOf } from '../catalogue/prepWork';

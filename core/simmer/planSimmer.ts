@@ -1,7 +1,6 @@
 import type { Service, Simmer, SimmerPiece } from '@elixa/contract';
 import { settledVolumeMl, type PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
-import type { Pour } from '../catalogue/style';
 import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
 import { isSwished } from '../evening/portions';
@@ -11,7 +10,8 @@ import { simmerActions } from './actions';
 import { coursePieces, planCourse, type Course } from './course';
 import { brothLevels, courseFood } from './levels';
 import type { Filling, PanRounds, SimmerQuestion, TimedPan } from './panRounds';
-import { tableSteamG } from './tableSteam';
+import { FREE_SURFACE, POURED_C } from '../heat/givens';
+import { tableSteamG } from '../heat/tableSteam';
 import { unsatisfied } from './unsatisfied';
 
 /** How long people eat one round before the next is ready. Kitchen estimates, 15-25 min; slice by slice it takes longer. */
@@ -23,12 +23,6 @@ const EATING_S: Record<Service, number> = {
 };
 /** Share of the pot that noodles or rice may fill at the finish; the rest is broth. Kitchen estimate, 0.4-0.6. */
 const FINISH_FILLS = 0.5;
-
-/** How warm the liquid is when it is poured, in °C. Kitchen estimates: a sauce from its jug, a broth that stands, one that boils. */
-const POURED_C: Record<Pour['at'], number> = { cold: 20, warm: 60, boiling: 94 };
-
-/** Share of the mouth where liquid stands free of food, by the way it is poured. Kitchen estimates, good to a third. */
-const FREE_SURFACE: Record<Pour['kind'], number> = { cover: 1, underTop: 0.8, share: 0.3, ladles: 0.35, none: 0.15 };
 
 const times = <T>(count: number, one: T): T[] => Array.from({ length: count }, () => one);
 

@@ -6,7 +6,8 @@ import { planPot } from '../planEvening/planPot';
 import { eveningFor, example } from '../testing/household';
 import type { PanContext } from './additionModel';
 import { groupAdditions } from './groupAdditions';
-import { slowerBy, timesTable } from './timesTable';
+import { slowerBy } from '../heat/slowerBy';
+import { timesTable } from './timesTable';
 
 const pan: PanContext = { vessel: VESSELS[0]!, heat: HEAT_SOURCES[0]!, boilingC: 100, roomTempC: 20, altitudeM: 0 };
 

@@ -4,7 +4,7 @@ import { formulaById } from '../../catalogue/formulas';
 import { hasIngredient, ingredientById } from '../../catalogue/ingredients';
 import type { Style } from '../../catalogue/style';
 import { styleById } from '../../catalogue/styles';
-import { chosenLiquids, everyLiquid } from '../../formula/chosenLiquids';
+import { chosenLiquids, everyLiquid } from '../chosenLiquids';
 import { partsOf } from '../../formula/schools';
 import { resolveMenu } from '../resolveMenu';
 import { slotsOf } from '../tonight';

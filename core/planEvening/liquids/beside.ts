@@ -7,7 +7,7 @@ import { whyNot } from '../../diners/whyNot';
 import type { Menu } from '../../evening/menu';
 import { sum } from '../../measures/sum';
 import { activate, madeAt, type ActiveFormula } from '../../formula/activeFormula';
-import { asideSwapsOf } from '../../formula/chosenLiquids';
+import { asideSwapsOf, exchangedIn } from './aside';
 import { solveFormula } from '../../formula/solveFormula';
 import { PLAIN_WATER } from '../../formula/thinner';
 import { tasteFactors } from '../../formula/taste';
@@ -71,7 +71,7 @@ export function solveBeside(menu: Menu, formula: Formula, broths: readonly Solve
   const share = isSauce ? dipShare(menu) : 1;
   const taste = tasteFactors(evening.choices.taste?.[formula.id]);
   const activeFor = (size: number, pan: Pan) =>
-    madeAt(activate(formula, evening.style.schools, table, size, taste, pan), evening.place.altitudeM);
+    madeAt(activate(formula, evening.style.schools, exchangedIn(table, pan), size, taste), evening.place.altitudeM);
   const solve = (heads: number, pan: Pan, dippers: readonly Diner[]): Omit<SolvedLiquid, 'place'> => {
     const active = activeFor(along ? along.massG / 1000 : heads, pan);
     const finishedG = (formula.mlPerHead ?? 0) * heads * SAUCE_G_PER_ML;

@@ -9,7 +9,7 @@ import type { Pan } from '../../diners/table';
 import type { Menu } from '../../evening/menu';
 import { isSwished } from '../../evening/portions';
 import { activate, madeAt, type ActiveFormula } from '../../formula/activeFormula';
-import { asideDiffers } from '../../formula/chosenLiquids';
+import { asideDiffers, exchangedIn } from './aside';
 import { solveFormula } from '../../formula/solveFormula';
 import type { FormulaSolution } from '../../formula/solution';
 import { sum } from '../../measures/sum';
@@ -17,7 +17,7 @@ import { tasteFactors } from '../../formula/taste';
 import type { SteamingPan } from '../../heat/evaporation';
 import type { AdditionModel } from '../../simmer/additionModel';
 import { planSimmer } from '../../simmer/planSimmer';
-import { tableSteamG } from '../../simmer/tableSteam';
+import { tableSteamG } from '../../heat/tableSteam';
 
 /** Where a liquid is eaten, or what it lets down. */
 export type Place = Liquid['place'];
@@ -102,7 +102,7 @@ function askedBroths(menu: Menu, pieces: readonly Helping[], dipsG: BrothForDips
     const finishedG = mlPerHead * heads + (dipsG[place] ?? 0);
     const factors = tasteFactors(evening.choices.taste?.[formula.id]);
     const ofSize = (sizeG: number) =>
-      madeAt(activate(formula, schools, table, sizeG / 1000, factors, pan), evening.place.altitudeM);
+      madeAt(activate(formula, schools, exchangedIn(table, pan), sizeG / 1000, factors), evening.place.altitudeM);
     const active = ofSize(formula.thinnedWith === 'nothing' ? boiledDownSizeG(evening, ofSize, finishedG) : finishedG);
     const isInSmallPan = isMain && (place === 'aside' || (place === 'pot' && table.aside.length > 0 && !asideHasOwn));
     return { formula, place, active, finishedG, pieces: own, potShare, isInSmallPan };

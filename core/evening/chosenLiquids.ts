@@ -1,11 +1,10 @@
-import type { Evening, Swap } from '@elixa/contract';
+import type { Evening } from '@elixa/contract';
 import { formulaById, mustFormula } from '../catalogue/formulas';
 import type { Formula } from '../catalogue/formula';
 import { fits } from '../catalogue/school';
 import type { Style } from '../catalogue/style';
 import { schoolsOfStyle } from '../catalogue/styles';
-import type { Table } from '../diners/table';
-import { partsOf } from './schools';
+import { partsOf } from '../formula/schools';
 
 export interface ChosenLiquids {
   /** What simmers in the pot or is poured over it; none where the food gives the liquid. */
@@ -59,18 +58,3 @@ export const everyLiquid = (chosen: ChosenLiquids): Formula[] => [
 /** What comes into the pot: one liquid, two in a divided one, with what lets it down, or none. */
 export const brothsOf = ({ broth, otherHalf, letDown }: Omit<ChosenLiquids, 'sauces' | 'ahead'>): Formula[] =>
   [broth, otherHalf, letDown].filter((one): one is Formula => one !== undefined);
-
-/** Swaps for some of the guests that this formula takes up, by the schools that are followed. */
-export function asideSwapsOf(
-  formula: Formula,
-  schools: Readonly<Record<string, string>>,
-  { swaps, leaveOut }: Pick<Table, 'swaps' | 'leaveOut'>,
-): Swap[] {
-  const used = new Set(partsOf(formula, schools).map((part) => part.ingredientId));
-  return swaps.filter(
-    (swap) => swap.scope === 'aside' && used.has(swap.ingredientId) && !leaveOut.has(swap.ingredientId),
-  );
-}
-
-/** Whether those who eat aside need this broth made another way. */
-export const asideDiffers = (...given: Parameters<typeof asideSwapsOf>) => asideSwapsOf(...given).length > 0;

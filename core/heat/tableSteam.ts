@@ -1,5 +1,5 @@
 import type { Evening, HeatSource, Vessel } from '@elixa/contract';
-import { evaporationG } from '../heat/burner';
+import { evaporationG } from './burner';
 
 /** Share of the time at the table that the lid is on. Kitchen estimate. */
 const LID_ON_SHARE = 0.5;
