@@ -48,22 +48,23 @@ async function openOnce(browser: Browser, { url, button }: Page, line: Line): Pr
       new PerformanceObserver((list) => {
         for (const { duration } of list.getEntries()) seen.longestMs = Math.max(seen.longestMs, duration);
       }).observe({ type: 'longtask', buffered: true });
-      const look = () => {
+      setInterval(() => {
+        if (seen.usableMs > 0) return;
         const buttons = [...document.querySelectorAll('[role=button],button')];
         const isThere = buttons.some((one) => (one.getAttribute('aria-label') ?? one.textContent) === words);
         if (isThere) seen.usableMs = performance.now();
-        else setTimeout(look, 10);
-      };
-      look();
+      }, 10);
     }, button);
     await page.goto(url, { waitUntil: 'commit' });
     await page.getByRole('button', { name: button }).first().waitFor({ timeout: 60_000 });
     // What was put off until the button was there counts as well.
     await page.waitForTimeout(800);
-    return await page.evaluate(() => {
+    const opened = await page.evaluate(() => {
       const { seen } = window as unknown as { seen: { longestMs: number; usableMs: number } };
       return { ...seen, seenMs: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? NaN };
     });
+    if (!(opened.usableMs > 0)) throw new Error(`"${button}" was never seen on ${url}`);
+    return opened;
   } finally {
     await context.close();
   }
