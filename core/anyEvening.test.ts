@@ -135,6 +135,10 @@ function expectSound(plan: Omit<Plan, 'prep'>) {
   }
   const { actions } = plan.simmer;
   expect(actions.every((action, index) => index === 0 || action.atS >= actions[index - 1]!.atS)).toBe(true);
+  // A round is on the table before anything is done for the next.
+  const served = new Map(actions.flatMap(({ kind, round }, index) => (kind === 'serve' ? [[round, index]] : [])));
+  const early = actions.filter(({ round }, index) => (served.get(round - 1) ?? -1) > index);
+  expect(early.map(({ id }) => id)).toEqual([]);
   const order = plan.style.stages.map((stage) => stage.id);
   for (const round of new Set(actions.map((action) => action.round))) {
     const own = actions.filter((action) => action.round === round && action.pan === 'main' && action.kind === 'add');

@@ -47,7 +47,7 @@ const POTS: readonly Pot[] = [
   {
     name: 'Layered leaves and beef',
     vessel: '28 cm clay pot',
-    stages: [/^Broth down the side/, /^It boils/, /^Lid off, skim/, /^Lid on, medium-low/, /^Scallion in/],
+    stages: [/broth down the side/, /^It boils/, /^Skim the edge/, /^Lid on, medium-low/, /^Scallion in/],
     shows: /kept hot for topping up/,
   },
   {

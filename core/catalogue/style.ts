@@ -101,7 +101,7 @@ export interface VesselFit {
   /** Two halves carry it as well. */
   divided: boolean;
   /** In a pot out of these bounds it cannot be built at all, with why. */
-  refusesOutside?: { widthToDepth: readonly [from: number, to: number]; because: string };
+  refusesOutside?: { widthToDepth: readonly [from: number, to: number]; tooDeep: string; tooFlat: string };
 }
 
 /** Blocks that are cut to the depth of the pot and stand on end from the rim inwards. */

@@ -15,11 +15,11 @@ const lacks = (value: number, [from, to]: readonly [number, number]) =>
 /** Why a pot cannot carry it at all. */
 function refusals(fit: VesselFit, vessel: Vessel, isHeatedDry: boolean): string[] {
   const ratio = vessel.innerDiameterMm / vessel.innerDepthMm;
-  const outside = fit.refusesOutside && lacks(ratio, fit.refusesOutside.widthToDepth);
+  const bounds = fit.refusesOutside;
+  const outside = bounds && lacks(ratio, bounds.widthToDepth);
   return [
-    ...(outside && fit.refusesOutside
-      ? [`It is too ${outside === 'narrow' ? 'deep for its width' : 'flat'}: ${fit.refusesOutside.because}`]
-      : []),
+    ...(bounds && outside === 'narrow' ? [`It is too deep for its width: ${bounds.tooDeep}`] : []),
+    ...(bounds && outside === 'flat' ? [`It is too flat: ${bounds.tooFlat}`] : []),
     ...(vessel.divided && !fit.divided ? ['Its wall leaves no room to build this pot in'] : []),
     ...(isHeatedDry && vessel.material === 'clay'
       ? ['Clay is never heated dry: it cracks when fat melts or onion browns in it before the liquid']

@@ -1,5 +1,7 @@
 import type { LiveEvent } from '@elixa/contract';
 import fc from 'fast-check';
+import { VESSELS } from '../catalogue/vessels';
+import { styleChosen } from '../evening/edits/styleChosen';
 import { planPot } from '../planEvening/planPot';
 import { example } from '../testing/household';
 import { changesSince } from './changesSince';
@@ -254,6 +256,17 @@ describe('the safety gate', () => {
 });
 
 describe('what is told', () => {
+  const first = (styleId: string, vesselId: string) => {
+    const vessel = VESSELS.find((one) => one.id === vesselId)!;
+    return liveSteps(planPot(styleChosen({ ...evening, vessel }, styleId)).simmer)[0]!.title;
+  };
+
+  it('names what is built in the pot before anything is poured, and stacks as the one thing that they are', () => {
+    expect(first('sukiyakiEast', 'clay28')).toMatch(/^Long onion, .* more laid in; sauce round the edge/);
+    expect(first('layeredBeefCabbage', 'clay28')).toMatch(/^The stacks, .* laid in; broth down the side/);
+    expect(first('clearChicken', 'clay28')).toMatch(/^Broth into the pot/);
+  });
+
   it('names up to four things and counts the rest', () => {
     const titles = steps.filter((step) => step.kind === 'add').map((step) => step.title);
     expect(titles[0]).toBe('Chicken and daikon in');

@@ -24,14 +24,24 @@ function shortened(names: readonly string[]): string[] {
   return names.length <= 4 ? [...names] : [...names.slice(0, 3), `${names.length - 3} more`];
 }
 
+const STACKS = 'the stacks';
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
 function titleOf(actions: readonly Action[], simmer: Simmer): string {
   const first = actions[0] as Action;
-  if (first.kind !== 'add') return first.says;
-  const names = actions.map((action) => {
+  const added = actions.filter((action) => action.kind === 'add');
+  if (added.length === 0) return first.says;
+  // Leaves and slices that stand in one stack are one thing in the hand.
+  const names = added.map((action) => {
     const piece = simmer.pieces.find((one) => one.id === action.pieceId);
+    if (piece?.way === 'stacked') return STACKS;
     return piece ? shortName(piece.ingredientId, piece.cut) : action.says;
   });
-  return `${capital(andList(shortened(names)))} in${first.pan === 'aside' ? 'to the small pan' : ''}`;
+  const list = capital(andList(shortened([...new Set(names)])));
+  if (first.kind === 'add') return `${list} in${first.pan === 'aside' ? 'to the small pan' : ''}`;
+  // What is built before anything is poured.
+  return `${list} laid in; ${lower(first.says)}`;
 }
 
 /**

@@ -222,6 +222,8 @@ export function simmerActions(question: ActionQuestion): Action[] {
   ].sort(
     (a, b) =>
       a.atS - b.atS ||
+      // A round is lifted out before anything is done for the next.
+      a.round - b.round ||
       rank(a) - rank(b) ||
       a.pan.localeCompare(b.pan) ||
       Number(a.joinsLight ?? false) - Number(b.joinsLight ?? false),

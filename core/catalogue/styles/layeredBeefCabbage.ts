@@ -107,7 +107,7 @@ export const LAYERED_BEEF_CABBAGE: Style = {
     {
       id: 'skim',
       do: 'skim',
-      says: 'Lid off, skim the edge',
+      says: 'Skim the edge',
       untilCue: 'the foam is gone and the broth is clear',
       heat: 'high',
       lid: 'off',
@@ -147,8 +147,8 @@ export const LAYERED_BEEF_CABBAGE: Style = {
     divided: false,
     refusesOutside: {
       widthToDepth: [2.8, 7],
-      because:
-        'the blocks are cut to its depth: in a deep narrow pot they fall over and never cook in the middle, in a flat one nothing is left of them',
+      tooDeep: 'the blocks are cut to its depth, and so tall they fall over and never cook in the middle',
+      tooFlat: 'the blocks are cut to its depth, and nothing is left of them',
     },
   },
   kitchenTools: [tool.ruler, tool.skewers, tool.ladle, tool.skimmer],

@@ -143,7 +143,8 @@ export const SUKIYAKI_EAST: Style = {
     divided: false,
     refusesOutside: {
       widthToDepth: [1.8, 20],
-      because: 'the food would lie in heaps, and the sauce would not reach it',
+      tooDeep: 'the food would lie in heaps, and the sauce would not reach it',
+      tooFlat: 'the sauce would run dry before it reached the food',
     },
   },
   kitchenTools: [tool.smallLadle, tool.lidForFat],
