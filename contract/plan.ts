@@ -180,6 +180,9 @@ export const buildSchema = z.object({
   liquidHeightMm: z.number(),
   /** Height of the liquid between the food: at its top where it is covered, below that where it is not. */
   liquidStandsMm: z.number(),
+  /** What is poured, and whether food lies in the pot before it. */
+  liquid: z.enum(['broth', 'sauce']).optional(),
+  laidFirst: z.boolean().optional(),
   fits: z.boolean(),
   sectors: z.array(sectorSchema),
   /** The same for what finishes the broth. */

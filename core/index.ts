@@ -35,6 +35,7 @@ export { foldLive, potClockS, WAITING, type LiveState } from './live/foldLive';
 export { upcastLog } from './live/upcast';
 export { liveSteps, type LiveStep } from './live/liveSteps';
 export { project } from './live/project';
+export { roundName, slicesFirst } from './live/roundName';
 export { liveView, type Change, type InPot, type LiveView, type NextStep } from './live/liveView';
 export { gramsTyped } from './measures/gramsTyped';
 export { showPinch, showVolume } from './measures/showMeasure';

@@ -50,6 +50,7 @@ async function preparing(page: Page, base: string): Promise<void> {
 
 const SHOTS: Shot[] = [
   { name: 'evenings-phone', size: 'phone', show: screen('evenings') },
+  { name: 'choose-phone', size: 'phone', show: screen('choose') },
   { name: 'who-phone', size: 'phone', show: screen('who') },
   { name: 'broth-phone', size: 'phone', show: screen('broth') },
   { name: 'weigh-phone', size: 'phone', show: weighing },

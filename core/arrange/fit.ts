@@ -3,7 +3,7 @@ import type { Pour } from '../catalogue/style';
 import { ingredientById } from '../catalogue/ingredients';
 import { ASIDE_PANS } from '../catalogue/vessels';
 import type { Helping } from '../diners/helpings';
-import { headroomMm, usableVolumeMl, volumeBelowMl } from './vesselShape';
+import { headroomMm, heightAtMm, usableVolumeMl, volumeBelowMl } from './vesselShape';
 
 /**
  * Least share of a filled pot that is liquid, by the way it is poured: the gaps between loose pieces (kitchen estimate,
@@ -50,11 +50,28 @@ export interface Fit extends PanFit {
   aside?: PanFit;
 }
 
+/** Share of the space between loose food that liquid fills. Kitchen estimate, 0.3-0.45. */
+const GAPS_SHARE = 0.35;
+
+/** Share of the pot that is free between the food of one round: less where blocks stand packed. */
+const gapsOf = (kind: Pour['kind'], onceMl: number, usableMl: number): number =>
+  kind === 'share' ? Math.max(LEAST_LIQUID_SHARE.share, 1 - onceMl / usableMl) : GAPS_SHARE;
+
+/** Height at which the liquid stands between the food, in mm: at its top where it covers, below that where it does not. */
+export function standsMm({ vessel, usableMl, solidsMl, potBrothMl, coveringMl }: PanFit, rounds: number, pour: Pour) {
+  const onceMl = solidsMl / rounds;
+  const fillMm = heightAtMm(vessel, potBrothMl + onceMl);
+  if (coveringMl > 0) return fillMm;
+  return Math.min(fillMm, heightAtMm(vessel, potBrothMl / gapsOf(pour.kind, onceMl, usableMl)));
+}
+
 /** Liquid that stands a share of the way up the food, between it, and no less than keeps the bottom wet. */
 function shareMl(vessel: Vessel, onceMl: number, usableMl: number, { pour, heads }: Poured): number {
   const heightMm = (vessel.innerDepthMm - headroomMm(vessel)) * (pour.share ?? 0);
-  const gaps = Math.max(LEAST_LIQUID_SHARE.share, 1 - onceMl / usableMl);
-  return Math.max(volumeBelowMl(vessel, heightMm) * gaps, (pour.mlPerHeadFirst ?? 0) * heads);
+  return Math.max(
+    volumeBelowMl(vessel, heightMm) * gapsOf('share', onceMl, usableMl),
+    (pour.mlPerHeadFirst ?? 0) * heads,
+  );
 }
 
 /** What is wanted in the pot before the food has given any water; all that fits where it is to be covered. */

@@ -1,15 +1,19 @@
 import type { Build } from '@elixa/contract';
 import { arrange } from '../arrange/arrange';
-import type { Fit } from '../arrange/fit';
+import { standsMm, type Fit } from '../arrange/fit';
+import type { Stage } from '../catalogue/style';
 import { headroomMm, heightAtMm } from '../arrange/vesselShape';
 import type { Menu } from '../evening/menu';
 import { isSwished } from '../evening/portions';
 
-/** Share of the space between loose food that liquid fills. Kitchen estimate, 0.3-0.45. */
-const GAPS_SHARE = 0.35;
+/** Whether food lies in the pot before the liquid is poured. */
+function isLaidFirst(stages: readonly Stage[]): boolean {
+  const pourAt = stages.findIndex((stage) => stage.do === 'pour');
+  return stages.some((stage, index) => index < pourAt && (stage.do === 'add' || stage.do === 'fry'));
+}
 
 /** How the food stands in the pot: heights in mm, volumes in ml, and where each thing lies. */
-export function buildOf({ evening, food, style }: Menu, fit: Fit): Build {
+export function buildOf({ evening, food, style, pour, stages }: Menu, fit: Fit): Build {
   const { vessel, service } = evening;
   const inPot = food.filter(
     (one) => one.pan === 'main' && one.purpose === 'pot' && one.cuts.length > 0 && !isSwished(one, service),
@@ -27,8 +31,9 @@ export function buildOf({ evening, food, style }: Menu, fit: Fit): Build {
     reserveMl: fit.reserveMl,
     fillHeightMm,
     liquidHeightMm: heightAtMm(vessel, fit.potBrothMl),
-    liquidStandsMm:
-      fit.coveringMl > 0 ? fillHeightMm : Math.min(fillHeightMm, heightAtMm(vessel, fit.potBrothMl / GAPS_SHARE)),
+    liquidStandsMm: standsMm(fit, fit.rounds, pour),
+    liquid: pour.kind === 'ladles' ? 'sauce' : 'broth',
+    laidFirst: isLaidFirst(stages),
     fits: fit.rounds === 1,
     sectors: arrange(vessel, inPot, fillHeightMm, style.keepsApart),
     finishSectors: arrange(vessel, finish, fillHeightMm),

@@ -1,5 +1,7 @@
 import { STYLES } from '../catalogue/styles';
+import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
+import { roundName } from '../live/roundName';
 import { planEvening, prepFromNow } from '../planEvening/planEvening';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, example } from '../testing/household';
@@ -93,6 +95,27 @@ describe('ticks of the preparation', () => {
     expect(untouched.length).toBeGreaterThan(0);
     const ready = ticked(all.map((task) => task.id));
     for (const item of untouched) expect(ready).not.toContain(item.id);
+  });
+});
+
+describe('a pot that begins with slices', () => {
+  const iron = VESSELS.find((one) => one.id === 'iron30')!;
+  const plan = planPot(styleChosen({ ...example('practice-night'), vessel: iron }, 'sukiyakiEast'));
+  const items = counterList(plan);
+
+  it('has the fat and what fills the pot after them on the counter, each once', () => {
+    const ids = items.map((item) => item.ingredientId);
+    expect(ids).toEqual(expect.arrayContaining(['beefTallow', 'beefSlice', 'longOnion', 'napaCabbage', 'shirataki']));
+    expect(new Set(items.map((item) => item.id)).size).toBe(items.length);
+    expect(items.find((item) => item.ingredientId === 'beefSlice')!.amountText).toMatch(/ \+ /);
+  });
+
+  it('counts the fillings of the pot apart from the slices', () => {
+    expect(roundName(plan, 1).name).toBe('The first slices');
+    expect(roundName(plan, 2)).toMatchObject({ name: 'Round 1', of: plan.build.rounds });
+    const said = plan.simmer.actions.map((action) => action.says);
+    expect(said.some((one) => one.startsWith(`Round ${plan.build.rounds} is ready`))).toBe(true);
+    expect(said.some((one) => one.startsWith(`Round ${plan.build.rounds + 1} is ready`))).toBe(false);
   });
 });
 

@@ -2,6 +2,7 @@ import type { PotPlan, Prep } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { KitchenTool } from '../catalogue/style';
 import { styleById } from '../catalogue/styles';
+import { slicesFirst } from '../live/roundName';
 import { shortName } from '../simmer/shortName';
 
 /** Something that has to stand by the pot before the burner is lit. */
@@ -35,19 +36,39 @@ const FOR_RAW: KitchenTool = { id: 'rawChopsticks', name: 'Chopsticks or tongs f
  * Everything that must stand by the pot, in the order in which it goes in: the food, what is poured, what finishes, and
  * the tools. What is on the list cannot be left on the counter behind one's back.
  */
-export function counterList({ style, simmer, liquids, amounts, build }: PotPlan): CounterItem[] {
+export function counterList(plan: PotPlan): CounterItem[] {
+  const { style, simmer, liquids, amounts, build } = plan;
+  const before = slicesFirst(plan);
+  const isFirst = ({ round }: { round: number }) => round <= 1 + before;
   const first = simmer.pieces
-    .filter((piece) => piece.round === 1)
-    .sort((a, b) => a.inAtS - b.inAtS || a.id.localeCompare(b.id));
-  const food = first.map((piece): CounterItem => ({
-    id: `${piece.pan}-${piece.ingredientId}-${piece.cut}`,
-    name: shortName(piece.ingredientId, piece.cut) + (piece.pan === 'aside' ? ' (small pan)' : ''),
-    amountText: simmer.actions.find((action) => action.pieceId === piece.id)?.shownText,
-    subjectId: piece.ingredientId,
-    ingredientId: piece.ingredientId,
-    cut: piece.cut,
-    kind: 'food',
-  }));
+    .filter(isFirst)
+    .sort((a, b) => a.inAtS - b.inAtS || a.id.localeCompare(b.id))
+    .map(({ id, pan, ingredientId, cut }) => ({
+      pan,
+      ingredientId,
+      cut,
+      amountText: simmer.actions.find((action) => action.pieceId === id)?.shownText,
+    }));
+  // What is melted in the pan is no piece of the meal.
+  const fats = simmer.actions.flatMap(({ kind, round, pan, ingredientId, cut = '', shownText }) =>
+    kind === 'melt' && isFirst({ round }) && ingredientId ? [{ pan, ingredientId, cut, amountText: shownText }] : [],
+  );
+  const byId = new Map<string, CounterItem>();
+  for (const { pan, ingredientId, cut, amountText } of [...fats, ...first]) {
+    const id = `${pan}-${ingredientId}-${cut}`;
+    const known = byId.get(id);
+    byId.set(id, {
+      id,
+      name: shortName(ingredientId, cut) + (pan === 'aside' ? ' (small pan)' : ''),
+      // A part of it is eaten first, the rest goes in later.
+      amountText: known?.amountText && amountText ? `${known.amountText} + ${amountText}` : amountText,
+      subjectId: ingredientId,
+      ingredientId,
+      cut,
+      kind: 'food',
+    });
+  }
+  const food = [...byId.values()];
   const rest: CounterItem[] =
     build.rounds > 1
       ? [{ id: 'laterRounds', name: 'The plates for the later rounds, covered, in the fridge', kind: 'food' }]
@@ -61,7 +82,16 @@ export function counterList({ style, simmer, liquids, amounts, build }: PotPlan)
   }));
   const reserve: CounterItem[] =
     build.reserveMl > 50
-      ? [{ id: 'reserve', name: 'The rest of the broth, kept hot for topping up', kind: 'liquid' }]
+      ? [
+          {
+            id: 'reserve',
+            name:
+              build.liquid === 'sauce'
+                ? 'The rest of the sauce, for topping up'
+                : 'The rest of the broth, kept hot for topping up',
+            kind: 'liquid',
+          },
+        ]
       : [];
   const finish = amounts
     .filter((amount) => amount.purpose === 'finish')
@@ -73,7 +103,7 @@ export function counterList({ style, simmer, liquids, amounts, build }: PotPlan)
       ingredientId: amount.ingredientId,
       kind: 'finish',
     }));
-  const isRaw = first.some((piece) => ingredientById(piece.ingredientId).perils.includes('cookThrough'));
+  const isRaw = first.some((one) => ingredientById(one.ingredientId).perils.includes('cookThrough'));
   const tools = [...(styleById(style.id)?.kitchenTools ?? []), ...(isRaw ? [FOR_RAW] : []), ALWAYS].map(
     (tool): CounterItem => ({ ...tool, kind: 'tool' }),
   );

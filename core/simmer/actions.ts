@@ -143,7 +143,7 @@ function serving({ menu, readyAtS, finishReadyAtS, going, firstRound, swished, e
   const wordsFor = (round: number, low: string): string => {
     if (round < firstRound) return 'The first slices are ready: eat them at once';
     if (round === firstRound && swished.length > 0) return 'It is ready: the slices to the table, the pot at a simmer';
-    if (rounds > 1) return `Round ${round} is ready: lift it out${low}`;
+    if (rounds > firstRound) return `Round ${round - firstRound + 1} is ready: lift it out${low}`;
     return 'It is ready: to the table';
   };
   const serves = readyAtS.map((atS, index): Draft => {

@@ -1,13 +1,17 @@
 import type { Stage } from '../catalogue/style';
 import type { Pan } from '../diners/table';
+import { standsMm } from '../arrange/fit';
 import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
+import { showLength } from '../measures/showSize';
 import { isDry, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
 import type { Filling, TimedPan } from './panRounds';
 import { shortName } from './shortName';
 
-function pouring({ menu }: ActionQuestion, one: TimedPan, stage: Stage, atS: number, round: number): Draft[] {
+function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: number, round: number): Draft[] {
+  const { menu, readyAtS, firstRound } = question;
   const { pan, fit } = one;
+  const rounds = readyAtS.length - firstRound + 1;
   if (fit.potBrothMl < WORTH_POURING_ML) return [];
   return [
     {
@@ -20,7 +24,10 @@ function pouring({ menu }: ActionQuestion, one: TimedPan, stage: Stage, atS: num
       volumeMl: fit.potBrothMl,
       says: `${stage.says}${pan === 'aside' ? ', the small pan' : ''}`,
       shownText: showVolume(fit.potBrothMl, menu.evening.units),
-      lookFor: stage.untilCue,
+      lookFor:
+        menu.pour.kind === 'share' || menu.pour.kind === 'ladles'
+          ? `${stage.untilCue}, about ${showLength(standsMm(fit, rounds, menu.pour), menu.evening.units)} deep`
+          : stage.untilCue,
     },
   ];
 }

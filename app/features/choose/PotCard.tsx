@@ -5,6 +5,7 @@ import { classes } from '@/ui/classes';
 import { Check, Info, TriangleAlert } from '@/ui/icons';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Heading, Small } from '@/ui/Text';
+import { useScreen } from '@/ui/useScreen';
 import { guestVerdict, timeWords, vesselVerdict, type Verdict } from './potWords';
 
 const ICON = { good: Check, warn: Info, bad: TriangleAlert } as const;
@@ -36,6 +37,15 @@ export function PotCard({ style, evening, preview, chosen, keys, onChoose }: Pro
   const vessel = preview && vesselVerdict(preview, evening);
   const guests = preview && guestVerdict(preview);
   const time = preview && timeWords(preview);
+  // Beside the drawing there is room for all of it only where the screen is wide.
+  const { wide } = useScreen();
+  const words = (
+    <View className="gap-2">
+      <Body className="font-semibold">{time ?? 'Working out how long it takes…'}</Body>
+      {vessel ? <VerdictLine {...vessel} /> : null}
+      {guests ? <VerdictLine {...guests} /> : null}
+    </View>
+  );
   return (
     <Pressable
       {...keys}
@@ -43,34 +53,32 @@ export function PotCard({ style, evening, preview, chosen, keys, onChoose }: Pro
       aria-checked={chosen}
       aria-label={[style.name, style.says, time, vessel?.says, guests?.says].filter(Boolean).join(' ')}
       onPress={onChoose}
-      className={classes(
-        'flex-row flex-wrap gap-3 rounded-2xl border-2 p-4 sm:gap-4',
-        chosen ? 'border-iron bg-sheet' : 'border-line',
-      )}
+      className={classes('gap-3 rounded-2xl border-2 p-4', chosen ? 'border-iron bg-sheet' : 'border-line')}
     >
-      <View className="w-28 grow-0 self-start sm:w-40">
-        <PotFromAbove
-          vessel={preview?.vessel ?? evening.vessel}
-          sectors={preview?.sectors ?? []}
-          sauce={preview?.sauce}
-        />
-      </View>
-      <View className="min-w-[min(9.5rem,100%)] flex-1 gap-2">
-        <View className="flex-row items-start justify-between gap-2">
-          <Heading level={3} className="min-w-0 flex-1">
-            {style.name}
-          </Heading>
-          {chosen ? (
-            <View className="h-7 w-7 items-center justify-center rounded-full bg-iron">
-              <Check size={18} color="rgb(var(--on-iron))" aria-hidden />
-            </View>
-          ) : null}
+      <View className="flex-row flex-wrap gap-3 sm:gap-4">
+        <View className="w-28 grow-0 self-start sm:w-40">
+          <PotFromAbove
+            vessel={preview?.vessel ?? evening.vessel}
+            sectors={preview?.sectors ?? []}
+            sauce={preview?.sauce}
+          />
         </View>
-        <Body>{style.says}</Body>
-        <Body className="font-semibold">{time ?? 'Working out how long it takes…'}</Body>
-        {vessel ? <VerdictLine {...vessel} /> : null}
-        {guests ? <VerdictLine {...guests} /> : null}
+        <View className="min-w-[min(9.5rem,100%)] flex-1 gap-2">
+          <View className="flex-row items-start justify-between gap-2">
+            <Heading level={3} className="min-w-0 flex-1">
+              {style.name}
+            </Heading>
+            {chosen ? (
+              <View className="h-7 w-7 items-center justify-center rounded-full bg-iron">
+                <Check size={18} color="rgb(var(--on-iron))" aria-hidden />
+              </View>
+            ) : null}
+          </View>
+          <Body>{style.says}</Body>
+          {wide ? words : null}
+        </View>
       </View>
+      {wide ? null : words}
     </Pressable>
   );
 }

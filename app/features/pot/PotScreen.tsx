@@ -1,4 +1,4 @@
-import type { Amount, ShoppingItem, Units } from '@elixa/contract';
+import type { Amount, Build, ShoppingItem, Units } from '@elixa/contract';
 import { ingredientById, showLength, showVolume, showWeight, sauceOf } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -20,6 +20,13 @@ const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
   { purpose: 'finish', title: 'For the finish' },
 ];
 
+/** What is poured, and how high it stands: alone where it goes in first, or else between the food. */
+function pourWords({ liquid = 'broth', laidFirst, liquidHeightMm, liquidStandsMm }: Build, units: Units): string {
+  return laidFirst
+    ? `${liquid} over the food, ${showLength(liquidStandsMm, units)} deep`
+    : `${liquid} in first, to ${showLength(liquidHeightMm, units)}`;
+}
+
 /** What goes into the pot, how much of it, and how it fits. */
 export function PotScreen() {
   const { evening, plan } = useEvening();
@@ -40,10 +47,15 @@ export function PotScreen() {
           },
           {
             value: showVolume(build.potBrothMl, evening.units),
-            says: `broth in first, to ${showLength(build.liquidHeightMm, evening.units)}`,
+            says: pourWords(build, evening.units),
           },
           ...(build.reserveMl >= 25
-            ? [{ value: showVolume(build.reserveMl, evening.units), says: 'kept hot for topping up' }]
+            ? [
+                {
+                  value: showVolume(build.reserveMl, evening.units),
+                  says: build.liquid === 'sauce' ? 'kept for topping up' : 'kept hot for topping up',
+                },
+              ]
             : []),
         ]}
       />

@@ -1,5 +1,5 @@
 import type { Evening, Liquid, PotPlan, Prep, PrepTask, Units } from '@elixa/contract';
-import { counterList, ingredientById, liveSteps, shiftIso, showVolume } from '@elixa/core';
+import { counterList, ingredientById, liveSteps, shiftIso, showVolume, slicesFirst } from '@elixa/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -27,8 +27,9 @@ function toMeasure({ kind, jar, startWaterText, ingredients }: Liquid, units: Un
 }
 
 /** The first round, and how the others follow it. */
-function simmerWords({ simmer, build }: PotPlan): string {
-  const steps = liveSteps(simmer).filter((step) => step.round === 1);
+function simmerWords(plan: PotPlan): string {
+  const { simmer, build } = plan;
+  const steps = liveSteps(simmer).filter((step) => step.round <= 1 + slicesFirst(plan));
   const first = steps.map((step) => `${clock(shiftIso(simmer.litAt, step.atS))} ${step.title}`).join(' · ');
   return build.rounds > 1 ? `${first}. The other ${build.rounds - 1} rounds in the same order.` : `${first}.`;
 }

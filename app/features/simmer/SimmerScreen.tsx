@@ -1,4 +1,4 @@
-import { liveSteps, shiftIso, type LiveStep } from '@elixa/core';
+import { liveSteps, roundName, shiftIso, type LiveStep } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -23,9 +23,6 @@ export function SimmerScreen() {
   const steps = liveSteps(simmer);
   const rounds = [...new Set(steps.map((step) => step.round))];
   const round = rounds.includes(chosen) ? chosen : 1;
-  const cooked = simmer.readyAtS.length;
-  const isFinish = (number: number) => number > cooked;
-  const goes = rounds.length - cooked;
   return (
     <>
       <Faults />
@@ -52,22 +49,14 @@ export function SimmerScreen() {
           label="Round"
           options={rounds.map((number) => ({
             value: String(number),
-            label: !isFinish(number) ? `${number}` : goes > 1 ? `Finish ${number - cooked}` : 'Finish',
+            label: roundName(plan, number).short,
           }))}
           value={String(round)}
           onChange={(value) => setChosen(Number(value))}
         />
       ) : null}
       <SimmerTimeline simmer={simmer} round={round} />
-      <Section
-        title={
-          isFinish(round)
-            ? 'The finish, step by step'
-            : rounds.length > 1
-              ? `Round ${round}, step by step`
-              : 'Step by step'
-        }
-      >
+      <Section title={rounds.length > 1 ? `${roundName(plan, round).name}, step by step` : 'Step by step'}>
         <View role="list" className="border-t border-line">
           {steps
             .filter((step) => step.round === round)

@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { factsOf, type LiveView, sauceOf } from '@elixa/core';
+import { factsOf, roundName, sauceOf, type LiveView } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -49,7 +49,8 @@ export function Cooking({ evening, plan, view, log }: Props) {
     if (view.next) log.record({ type: 'happened', facts: factsOf(view.next, planId), checkedThrough });
     setAsking(false);
   };
-  const roundName = view.round > rounds ? 'The finish' : rounds > 1 ? `Round ${view.round} of ${rounds}` : 'The pot';
+  const { name, of } = roundName(plan, view.round);
+  const where = of ? `${name} of ${of}` : name;
   const readyAt = clock(Date.now() + view.readyInS * 1000);
 
   const pot = (
@@ -65,7 +66,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
   );
   const standing = view.next ? (
     <Body className="text-soft">
-      {roundName} ready at <Body className="font-bold">{readyAt}</Body> · step {view.doneSteps + 1} of {view.totalSteps}
+      {where} ready at <Body className="font-bold">{readyAt}</Body> · step {view.doneSteps + 1} of {view.totalSteps}
     </Body>
   ) : null;
 

@@ -86,7 +86,7 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }:
   );
   const isEating = next.kind === 'swish';
   const countdownAndPot = (
-    <View className="flex-row flex-wrap items-center justify-between gap-4">
+    <View className="flex-row flex-wrap items-center justify-between gap-3">
       {isEating ? null : (
         <View role="timer" aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}>
           <Figure running size="huge" className={now ? 'text-ember' : ''}>
@@ -97,7 +97,7 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }:
           </Body>
         </View>
       )}
-      {beside && !short ? <View className="w-44">{beside}</View> : null}
+      {beside && !short ? <View className="min-w-[7.5rem] max-w-44 flex-1">{beside}</View> : null}
     </View>
   );
   const button = (

@@ -30,8 +30,8 @@ const MOST_NAMES = 8;
 
 const named = (names: readonly string[]) =>
   names.length <= MOST_NAMES
-    ? names.join(', ')
-    : `${names.slice(0, MOST_NAMES - 1).join(', ')} and ${names.length - MOST_NAMES + 1} more`;
+    ? names.join(' · ')
+    : [...names.slice(0, MOST_NAMES - 1), `${names.length - MOST_NAMES + 1} more`].join(' · ');
 
 function whenWords(litInS: number, readyMs: number): string {
   if (litInS > NEAR_S) return `In ${lasting(litInS)}. Lit now, the first round is ready at ${clock(readyMs)}.`;
@@ -78,7 +78,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
             className="rounded-2xl border border-ember bg-sheet p-4"
           >
             <Body className="font-semibold">Not on the counter yet</Body>
-            <Body>{named(forgotten.map((item) => item.name))}.</Body>
+            <Body>{named(forgotten.map((item) => item.name))}</Body>
           </View>
         ) : null}
         {first ? (

@@ -82,7 +82,7 @@ function GuestTimer({ guest, piece, name, eveningId }: GuestProps) {
   return (
     <Button
       look={leftS === undefined ? 'plain' : leftS > 0 ? 'main' : 'ember'}
-      className="min-h-main"
+      className="min-h-main min-w-[9rem] flex-1"
       label={`${guest}: ${state}`}
       aria-label={
         leftS === undefined

@@ -98,8 +98,8 @@ export const LAYERED_BEEF_CABBAGE: Style = {
     {
       id: 'pour',
       do: 'pour',
-      says: 'Broth down the side, a quarter of the way up',
-      untilCue: 'it stands a quarter of the way up the blocks',
+      says: 'Broth down the side',
+      untilCue: 'it stands between the blocks and covers none of them',
       heat: 'high',
       lid: 'on',
       pour: { kind: 'share', share: 0.25, mlPerHeadFirst: 60, mlPerHeadLater: 60, anew: true, at: 'warm' },

@@ -103,8 +103,8 @@ export const SUKIYAKI_EAST: Style = {
     {
       id: 'sauce',
       do: 'pour',
-      says: 'Sauce round the edge, a finger deep; it never covers the food',
-      untilCue: 'it stands 10 to 15 mm deep',
+      says: 'Sauce round the edge',
+      untilCue: 'it stands between the food and never covers it',
       heat: 'high',
       lid: 'on',
       pour: { kind: 'ladles', mlPerHeadFirst: 85, mlPerHeadLater: 45, at: 'cold' },
