@@ -35,6 +35,8 @@ export const liquidStepSchema = z.object({
   whenServed: z.boolean().optional(),
   /** Done at the board. */
   knife: z.boolean().optional(),
+  /** Added for what stands in for something, within the time of the others. */
+  within: z.boolean().optional(),
   /** What goes in, or is cut, at this step. */
   uses: z.array(catalogueIdSchema),
 });
@@ -113,6 +115,8 @@ export const liquidSchema = z.object({
   measuredSalinityPct: z.number(),
   strength: z.string(),
   targetSalinityPct: z.tuple([z.number(), z.number()]),
+  /** What was aimed at within them. */
+  aimSalinityPct: z.number().optional(),
   /** g of sucrose, and of acetic acid, in 100 g. */
   sweetnessPct: z.number(),
   targetSweetnessPct: z.tuple([z.number(), z.number()]).optional(),
@@ -284,7 +288,11 @@ export const conflictSchema = z.object({
   diner: z.string(),
   ingredientId: catalogueIdSchema,
   why: z.string(),
+  /** Left for what it does to the guest (an allergen, a thing named), and not for a diet. */
+  avoided: z.boolean().optional(),
   resolvedBy: z.string().optional(),
+  /** What settles it is cooked or mixed apart. */
+  apart: z.boolean().optional(),
   /** What was exchanged for it; taking that back is what mends it. */
   standsInFor: catalogueIdSchema.optional(),
   offers: z.array(offerSchema),

@@ -22,7 +22,7 @@ export { vesselSuits, type Suitability } from './evening/vesselFit';
 export { portionOf } from './diners/portion';
 export { applyEdit } from './evening/edits/applyEdit';
 export { droppedByStyle, styleChosen } from './evening/edits/styleChosen';
-export { isAvoided, whyNot } from './diners/whyNot';
+export { whyNot } from './diners/whyNot';
 export { schoolsOf } from './formula/schools';
 export { THINNER_WORDS } from './formula/stepWords';
 export { chosenLiquids } from './evening/chosenLiquids';

@@ -1,5 +1,4 @@
 import { ingredientById } from '../catalogue/ingredients';
-import { isAvoided } from '../diners/whyNot';
 import { guests, inFood, inLiquids, isDelicate, type CautionRule, type Situation } from './situation';
 
 /** From this heat on, on the scale of 0 to 5, a dish is too hot for most children. Kitchen estimate. */
@@ -8,7 +7,7 @@ const HOT_FOR_A_CHILD = 1.5;
 /** What is not settled, and still ends up in front of a guest: for an allergen or a thing named, or for a diet. */
 const openConflicts = ({ conflicts }: Situation, avoided: boolean): string[] =>
   conflicts
-    .filter((one) => !one.resolvedBy && isAvoided(one.why) === avoided)
+    .filter((one) => !one.resolvedBy && (one.avoided ?? false) === avoided)
     .map(({ diner, why, ingredientId }) => `${diner} ${why}: ${ingredientById(ingredientId).name}`);
 
 /** What is said of the table, the pot and the fire. General advice; the words defer to local authorities. Food-safety and fire rules of the place come first. */
@@ -29,9 +28,7 @@ export const RULES: readonly CautionRule[] = [
     id: 'cookedApart',
     severity: 'warning',
     text: 'What is cooked apart stays apart: its own board, ladle and chopsticks, and nothing is topped up from the other pot.',
-    because: ({ conflicts }) => [
-      ...new Set(conflicts.filter((one) => one.resolvedBy?.match(/small pan|bowl apart/)).map((one) => one.diner)),
-    ],
+    because: ({ conflicts }) => [...new Set(conflicts.filter((one) => one.apart).map((one) => one.diner))],
   },
   {
     id: 'otherTablesJar',

@@ -7,7 +7,7 @@ import { partsOf } from '../formula/schools';
 import type { Menu } from '../evening/menu';
 import { potIngredients } from '../evening/tonight';
 import { standIn, type Table } from './table';
-import { whyNot } from './whyNot';
+import { avoidedIn, whyNot } from './whyNot';
 
 /** What ends up with a guest in the evening as it was solved. */
 type Reach = (diner: Diner) => ReadonlyArray<{ id: string }>;
@@ -20,14 +20,17 @@ function usedIngredients({ evening, chosen, slots }: Menu): string[] {
   return [...new Set([...slots.pot, ...slots.finish].map((slot) => slot.ingredientId).concat([...inLiquids]))];
 }
 
-function resolution(table: Table, diner: Diner, ingredientId: string, inPot: boolean): string | undefined {
-  if (table.leaveOut.has(ingredientId)) return 'left out';
+/** What settles it, and whether that is cooked or mixed apart. */
+type Resolution = Pick<Conflict, 'resolvedBy' | 'apart'>;
+
+function resolution(table: Table, diner: Diner, ingredientId: string, inPot: boolean): Resolution {
+  if (table.leaveOut.has(ingredientId)) return { resolvedBy: 'left out' };
   const pan = table.aside.includes(diner) || !inPot ? 'aside' : 'main';
   const served = standIn(table, ingredientId, pan);
-  if (served === ingredientId || whyNot(diner, ingredientById(served))) return undefined;
+  if (served === ingredientId || whyNot(diner, ingredientById(served))) return {};
   const isApart = pan === 'aside' && standIn(table, ingredientId, 'main') === ingredientId;
   const where = isApart ? (inPot ? 'in a small pan' : 'in a bowl apart') : 'instead';
-  return `${ingredientById(served).name} ${where}`;
+  return { resolvedBy: `${ingredientById(served).name} ${where}`, apart: isApart };
 }
 
 /** Follows replacements of replacements until one suits, so that a vegan is not offered fish for chicken. */
@@ -72,9 +75,8 @@ export function findConflicts(menu: Menu, reach: Reach): Conflict[] {
           diner: diner.name,
           ingredientId,
           why,
-          resolvedBy: reached.has(ingredientId)
-            ? undefined
-            : resolution(table, diner, ingredientId, inPot.has(ingredientId)),
+          avoided: avoidedIn(diner, ingredientById(ingredientId)) !== undefined,
+          ...(reached.has(ingredientId) ? {} : resolution(table, diner, ingredientId, inPot.has(ingredientId))),
           offers: offersFor(diner, ingredientId, evening, placeOf(ingredientId)),
         },
       ];
@@ -90,6 +92,8 @@ function broughtIn(diner: Diner, used: readonly string[], reached: ReadonlySet<s
     .flatMap((ingredientId) => {
       const why = whyNot(diner, ingredientById(ingredientId));
       const swap = table.swaps.find((one) => one.withIngredientId === ingredientId);
-      return why ? [{ diner: diner.name, ingredientId, why, standsInFor: swap?.ingredientId, offers: [] }] : [];
+      if (!why) return [];
+      const avoided = avoidedIn(diner, ingredientById(ingredientId)) !== undefined;
+      return [{ diner: diner.name, ingredientId, why, avoided, standsInFor: swap?.ingredientId, offers: [] }];
     });
 }

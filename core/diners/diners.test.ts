@@ -1,5 +1,5 @@
 import type { Diner, Swap } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import { ingredientById, INGREDIENTS } from '../catalogue/ingredients';
 import { checkEvening } from '../evening/resolveMenu';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { planPot } from '../planEvening/planPot';
@@ -38,6 +38,27 @@ describe('who can eat what', () => {
   it('minds allergens and single ingredients', () => {
     expect(whyNot({ ...regular, avoids: ['soy'] }, ingredientById('firmTofu'))).toBe('avoids soy');
     expect(whyNot({ ...regular, avoids: ['enoki'] }, ingredientById('enoki'))).toBe('avoids enoki mushrooms');
+  });
+
+  it('says of an allergen that it is one, whatever else a diet has against it', () => {
+    for (const what of INGREDIENTS) {
+      for (const avoided of [...what.allergens, what.id]) {
+        for (const diets of [[], ['vegan'], ['noPork', 'pescatarian']] as Diner['diets'][]) {
+          expect(`${what.id} ${whyNot({ ...regular, diets, avoids: [avoided] }, what)}`).toMatch(/ avoids /);
+        }
+      }
+    }
+  });
+
+  it('makes an open allergen of a vegan the gravest caution of all, not a matter of diet', () => {
+    const evening = eveningFor(3);
+    const [first, ...rest] = evening.diners;
+    const plan = planPot({ ...evening, diners: [{ ...first!, diets: ['vegan'], avoids: ['egg'] }, ...rest] });
+    const egg = plan.conflicts.find((one) => one.ingredientId === 'egg')!;
+    expect(egg).toMatchObject({ avoided: true });
+    expect(egg.resolvedBy).toBeUndefined();
+    expect(plan.cautions[0]).toMatchObject({ id: 'unsettledAllergen', severity: 'danger' });
+    expect(plan.cautions[0]!.because.join()).toContain('egg');
   });
 });
 

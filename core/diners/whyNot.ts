@@ -13,19 +13,18 @@ const EXCLUDES: Record<Diet, { kinds: readonly FoodKind[]; says: string }> = {
   noAlcohol: { kinds: ['alcohol'], says: 'takes no alcohol' },
 };
 
-const AVOIDS = 'avoids';
+/** What a guest leaves for what it does to the guest, an allergen or the thing itself, whatever the diet. */
+export const avoidedIn = ({ avoids }: Diner, { id, name, allergens }: Ingredient): string | undefined =>
+  allergens.find((one) => avoids.includes(one)) ?? (avoids.includes(id) ? name : undefined);
 
 /**
  * Why a diner cannot eat an ingredient, in a few words, or undefined when there is no reason.
+ * What could hurt comes before a diet.
  * @example whyNot(tove, chickenThigh) // 'eats fish but no meat'
  */
 export function whyNot(diner: Diner, ingredient: Ingredient): string | undefined {
+  const avoided = avoidedIn(diner, ingredient);
+  if (avoided) return `avoids ${avoided}`;
   const diet = diner.diets.find((one) => EXCLUDES[one].kinds.some((kind) => ingredient.kinds.includes(kind)));
-  if (diet) return EXCLUDES[diet].says;
-  const allergen = ingredient.allergens.find((one) => diner.avoids.includes(one));
-  if (allergen) return `${AVOIDS} ${allergen}`;
-  return diner.avoids.includes(ingredient.id) ? `${AVOIDS} ${ingredient.name}` : undefined;
+  return diet && EXCLUDES[diet].says;
 }
-
-/** Whether something is left by a guest for what it does to the guest (an allergen, a thing named), not for a diet. */
-export const isAvoided = (why: string): boolean => why.startsWith(AVOIDS);

@@ -177,6 +177,7 @@ export function describeLiquid(given: {
     ),
     strength: isBroth ? brothStrength(solution.salinityPct) : sauceStrength(solution.salinityPct),
     targetSalinityPct: ends(target.salinityPct) as [number, number],
+    aimSalinityPct: target.salinityPct?.[1],
     sweetnessPct: solution.sweetnessPct,
     targetSweetnessPct: ends(target.sweetnessPct),
     acidityPct: solution.acidPct,

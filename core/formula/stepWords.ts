@@ -69,6 +69,7 @@ export function timedSteps(
     atS: fromS,
     durationS,
     attended: true,
+    within: true,
     uses: at === 'in' ? [ingredientId] : [],
   }));
   const isEmpty = ({ id, uses }: LiquidStep) => {
@@ -80,7 +81,7 @@ export function timedSteps(
     );
   };
   return [...written.filter((step) => !isEmpty(step)), ...added].sort(
-    (a, b) => a.atS - b.atS || Number(b.id.startsWith('standIn')) - Number(a.id.startsWith('standIn')),
+    (a, b) => a.atS - b.atS || Number(b.within ?? false) - Number(a.within ?? false),
   );
 }
 

@@ -33,6 +33,7 @@ export interface SafetyGate {
 /** What the last tap changed. */
 export interface Change {
   title: string;
+  kind: LiveStep['kind'];
   lateS: number;
   movesReadyS: number;
 }
@@ -118,7 +119,7 @@ function lastChange(
   const lateS = tap.atS - dueS;
   const movesReadyS = step.kind === 'serve' || step.kind === 'off' ? 0 : after - before;
   if (Math.abs(lateS) < ON_TIME_S && Math.abs(movesReadyS) < ON_TIME_S) return undefined;
-  return { title: step.title, lateS, movesReadyS };
+  return { title: step.title, kind: step.kind, lateS, movesReadyS };
 }
 
 /** A sign that was not there is looked for again after so long. Kitchen estimate, 30-90 s. */

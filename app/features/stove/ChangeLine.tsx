@@ -6,9 +6,12 @@ import { lasting } from '@/ui/time';
 /** A change of the time to eat that is worth telling. */
 const TOLD_S = 30;
 
+/** What is said in a whole sentence while it is still to be done. */
+const SHORT: Partial<Record<Change['kind'], string>> = { boil: 'The boil', serve: 'The round' };
+
 /** What the last tap changed, in a sentence. */
 export function changeWords(change: Change, readyAt: string): string {
-  const what = change.title.replace(/^It boils.*/, 'The boil').replace(/^Round \d+ is ready.*/, 'The round');
+  const what = SHORT[change.kind] ?? change.title;
   const when = `${lasting(change.lateS)} ${change.lateS > 0 ? 'late' : 'early'}`;
   const tapped = Math.abs(change.lateS) >= TOLD_S ? `${what}: ${when}.` : `${what}.`;
   if (Math.abs(change.movesReadyS) < TOLD_S) return `${tapped} Nothing else moves.`;

@@ -65,6 +65,8 @@ export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Prop
   const level = brothAtLevel(evening.vessel, heightMm, foodMl);
   const brothMl = level.brothMl * share;
   const [least, most] = broth.targetSalinityPct;
+  // A plan that was adopted before it told its aim.
+  const aim = broth.aimSalinityPct ?? (least + most) / 2;
   const now = {
     volumeMl: brothMl,
     salinityPct: broth.salinityPct,
@@ -72,7 +74,7 @@ export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Prop
     roomMl: level.roomMl * share,
     reserve: { volumeMl: build.reserveMl * share, salinityPct: strengthAsMade(broth) },
   };
-  const lines = mendWords(mendPot(complaint, now, [least, (least + most) / 2, most]), evening);
+  const lines = mendWords(mendPot(complaint, now, [least, aim, most]), evening);
   const name = COMPLAINTS.find((one) => one.value === complaint)?.label ?? '';
   const set = (next: number) => setHeightMm(Math.min(evening.vessel.innerDepthMm, Math.max(STEP_MM, next)));
   return (

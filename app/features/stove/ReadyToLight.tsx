@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { counterList, isAvoided, liveSteps, sauceOf } from '@elixa/core';
+import { counterList, liveSteps, sauceOf } from '@elixa/core';
 import { Flame } from '@/ui/icons';
 import { View } from 'react-native';
 import { CounterCheck } from '@/features/prep/CounterCheck';
@@ -50,7 +50,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
   const counter = counterList(plan);
   const forgotten = counter.filter((item) => onCounter[item.id] === undefined && !prepared.has(item.id));
   // What a guest must not have stands in a box of its own.
-  const open = plan.conflicts.filter((one) => !one.resolvedBy && !isAvoided(one.why));
+  const open = plan.conflicts.filter((one) => !one.resolvedBy && !one.avoided);
   return (
     <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
       <View className="flex-1 gap-4">

@@ -86,7 +86,7 @@ export function liquidWork(
   const firstOf = new Map<string, string>();
   for (const liquid of liquids) {
     // Steps that a stand-in adds happen within those that are written; they need no time of their own.
-    const parts = parted(liquid.steps.filter((step) => !step.whenServed && !step.id.startsWith('standIn')));
+    const parts = parted(liquid.steps.filter((step) => !step.whenServed && !step.within));
     const keepsMin = liquid.keeps.fridgeDays * 24 * 60;
     const isForTheTable = liquid.kind === 'sauce';
     const ids = parts.map((_, index) => (parts.length > 1 ? `${liquid.id}-${index + 1}` : liquid.id));
