@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Change } from '@elixa/core';
 import { View } from 'react-native';
 import { Body } from '@/ui/Text';
@@ -18,10 +19,10 @@ export function changeWords(change: Change, readyAt: string): string {
   return `${tapped} Ready ${lasting(change.movesReadyS)} ${change.movesReadyS > 0 ? 'later' : 'earlier'}, at ${readyAt}.`;
 }
 
-export function ChangeLine({ change, readyAt }: { change?: Change; readyAt: string }) {
+export const ChangeLine = memo(function ChangeLine({ change, readyAt }: { change?: Change; readyAt: string }) {
   return (
     <View aria-live="polite">
       {change ? <Body className="rounded-2xl bg-well px-4 py-3">{changeWords(change, readyAt)}</Body> : null}
     </View>
   );
-}
+});

@@ -1,16 +1,17 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import { factsOf, roundName, sauceOf, type LiveView } from '@elixa/core';
-import { useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
+import { useSame } from '@/ui/useSame';
 import { useScreen } from '@/ui/useScreen';
 import { ChangeLine } from './ChangeLine';
 import { OpenAllergens } from './OpenAllergens';
-import { ComingList, InPotList } from './InPotList';
+import { ComingList, comingRows, InPotList } from './InPotList';
 import { LiveControls } from './LiveControls';
 import { MendSheet } from './MendSheet';
 import { NextAction } from './NextAction';
@@ -36,13 +37,20 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const isFinish =
     (view.next?.kind === 'add' && view.next.round > rounds) || view.inPot.some((one) => one.piece.round > rounds);
   const sectors = isFinish ? plan.build.finishSectors : plan.build.sectors;
-  const cooking = new Set(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
+  const cooking = useSame(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
   // A pot that is carried to the table whole has everything in it until the finish goes in.
-  const isAtTable = rounds === 1 && cooking.size === 0 && view.served && !isFinish;
-  const inPot = isAtTable ? new Set(sectors.map((one) => one.ingredientId)) : cooking;
-  const comingNext = new Set(
+  const isAtTable = rounds === 1 && cooking.length === 0 && view.served && !isFinish;
+  const inPot = useMemo(
+    () => new Set(isAtTable ? sectors.map((one) => one.ingredientId) : cooking),
+    [isAtTable, sectors, cooking],
+  );
+  const coming = useSame(
     (view.next?.actions ?? []).flatMap((one) => (one.pieceId && one.kind !== 'swish' ? [one.ingredientId ?? ''] : [])),
   );
+  const comingNext = useMemo(() => new Set(coming), [coming]);
+  const change = useSame(view.change);
+  const after = useSame(comingRows(view.coming));
+  const taste = useCallback(() => setTasting(true), []);
 
   const done = (checkedThrough?: boolean) => {
     const planId = log.state.started?.eventId ?? '';
@@ -92,11 +100,11 @@ export function Cooking({ evening, plan, view, log }: Props) {
           onFinish={() => log.record({ type: 'finished' })}
         />
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish} />
-        <ChangeLine change={view.change} readyAt={readyAt} />
+        <ChangeLine change={change} readyAt={readyAt} />
         {standing}
-        <LiveControls log={log} onTaste={() => setTasting(true)} />
+        <LiveControls log={log} onTaste={taste} />
         {wide ? null : <InPotList inPot={view.inPot} />}
-        <ComingList coming={view.coming} />
+        <ComingList coming={after} />
       </View>
       {wide ? (
         <View className="flex-1 gap-6">

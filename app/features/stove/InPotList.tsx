@@ -1,4 +1,5 @@
 import { lookOf, type InPot, type NextStep } from '@elixa/core';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
@@ -48,21 +49,34 @@ export function InPotList({ inPot }: { inPot: readonly InPot[] }) {
   );
 }
 
-/** What comes after the next step. */
-export function ComingList({ coming }: { coming: readonly NextStep[] }) {
+interface ComingRow {
+  step: number;
+  when: string;
+  title: string;
+}
+
+/** What comes after the next step, as it is told. */
+export const comingRows = (coming: readonly NextStep[]): ComingRow[] =>
+  coming.slice(0, 4).map(({ step, title, dueInS }) => ({
+    step,
+    title,
+    when: dueInS > 0 ? `in ${lasting(dueInS)}` : 'then',
+  }));
+
+export const ComingList = memo(function ComingList({ coming }: { coming: readonly ComingRow[] }) {
   if (coming.length === 0) return null;
   return (
     <Section title="After that">
       <View role="list" className="border-t border-line">
-        {coming.slice(0, 4).map((step) => (
-          <View role="listitem" key={step.step} className="flex-row flex-wrap gap-x-4 border-b border-line py-2">
+        {coming.map(({ step, when, title }) => (
+          <View role="listitem" key={step} className="flex-row flex-wrap gap-x-4 border-b border-line py-2">
             <Body className="w-[6rem] font-semibold" style={{ fontVariant: ['tabular-nums'] }}>
-              {step.dueInS > 0 ? `in ${lasting(step.dueInS)}` : 'then'}
+              {when}
             </Body>
-            <Body className="words">{step.title}</Body>
+            <Body className="words">{title}</Body>
           </View>
         ))}
       </View>
     </Section>
   );
-}
+});

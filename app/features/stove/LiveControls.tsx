@@ -1,5 +1,5 @@
 import { Bell, BellOff, Pause, Play, Soup, Undo2, Volume2, VolumeX } from '@/ui/icons';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { bellSet, voiceSet } from '@/state/settings';
 import { useAppDispatch, useAppSelector } from '@/state';
@@ -11,7 +11,7 @@ import type { LiveLogAccess } from './useLiveLog';
 const INK = 'rgb(var(--ink))';
 
 /** Pause, take back the last tap, bell and voice. */
-export function LiveControls({ log, onTaste }: { log: LiveLogAccess; onTaste(): void }) {
+export const LiveControls = memo(function LiveControls({ log, onTaste }: { log: LiveLogAccess; onTaste(): void }) {
   const dispatch = useAppDispatch();
   const { voice, bell } = useAppSelector((state) => state.settings);
   const paused = log.state.status === 'paused';
@@ -82,4 +82,4 @@ export function LiveControls({ log, onTaste }: { log: LiveLogAccess; onTaste(): 
       ) : null}
     </View>
   );
-}
+});

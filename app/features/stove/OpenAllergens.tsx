@@ -1,10 +1,11 @@
+import { memo } from 'react';
 import type { Caution } from '@elixa/contract';
 import { View } from 'react-native';
 import { OctagonAlert } from '@/ui/icons';
 import { Body, Small } from '@/ui/Text';
 
 /** Something in the pot that a guest must not have: it stays on the screen for as long as it is so. */
-export function OpenAllergens({ cautions }: { cautions: readonly Caution[] }) {
+export const OpenAllergens = memo(function OpenAllergens({ cautions }: { cautions: readonly Caution[] }) {
   const open = cautions.find((caution) => caution.id === 'unsettledAllergen');
   if (!open) return null;
   return (
@@ -20,4 +21,4 @@ export function OpenAllergens({ cautions }: { cautions: readonly Caution[] }) {
       </View>
     </View>
   );
-}
+});

@@ -9,7 +9,7 @@ import { ChangedSince } from './ChangedSince';
 import { Cooking } from './Cooking';
 import { ReadyToLight } from './ReadyToLight';
 import { useLiveLog, type LiveLogAccess } from './useLiveLog';
-import { useNow } from './useNow';
+import { useSecond } from './useNow';
 
 /** At the stove: before it is lit, while it cooks, until it is finished. */
 export function StoveScreen() {
@@ -47,7 +47,7 @@ function OnTheStove({ started, log, changes }: OnTheStoveProps) {
   useKeepAwake();
   const { evening, plan } = started;
   // Once a second while it runs; the time itself is asked for anew.
-  useNow(log.state.status === 'running');
+  useSecond(log.state.status === 'running');
   const steps = useMemo(() => liveSteps(plan.simmer), [plan]);
   const view = liveView(plan.simmer, steps, log.state, nowMs());
   return (

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Evening, PotPlan, SimmerPiece } from '@elixa/contract';
 import { shortName } from '@elixa/core';
 import { View } from 'react-native';
@@ -20,7 +21,7 @@ interface Props {
 const secondsFor = (piece: SimmerPiece) => Math.ceil(piece.bestS / 5) * 5;
 
 /** Slices that each guest holds in the broth: their seconds, their sign, and a clock for each guest that starts at a tap. */
-export function SwishTimers({ evening, plan, open }: Props) {
+export const SwishTimers = memo(function SwishTimers({ evening, plan, open }: Props) {
   const slices = plan.simmer.pieces.filter((piece) => piece.way === 'swished');
   if (!open || slices.length === 0) return null;
   return (
@@ -30,7 +31,7 @@ export function SwishTimers({ evening, plan, open }: Props) {
       ))}
     </Section>
   );
-}
+});
 
 function Slice({ piece, evening }: { piece: SimmerPiece; evening: Evening }) {
   const name = shortName(piece.ingredientId, piece.cut);

@@ -1,5 +1,21 @@
 import { useEffect, useState } from 'react';
 
+/** Looks at the clock four times a second while `running`, and draws anew only when a second has passed. */
+export function useSecond(running: boolean): void {
+  const [, setSecond] = useState(0);
+  useEffect(() => {
+    if (!running) return undefined;
+    let shown = Math.floor(Date.now() / 1000);
+    const timer = setInterval(() => {
+      const second = Math.floor(Date.now() / 1000);
+      if (second === shown) return;
+      shown = second;
+      setSecond(second);
+    }, 250);
+    return () => clearInterval(timer);
+  }, [running]);
+}
+
 /** The wall clock in ms, while `running`: four times a second, or as seldom as is enough. */
 export function useNow(running: boolean, everyMs = 250): number {
   const [now, setNow] = useState(() => Date.now());
