@@ -17,6 +17,8 @@ export const prepTaskSchema = z.object({
   /** What it is about, how much of it, how it is done, and why it is done then. */
   kind: z.enum(['liquid', 'food', 'table', 'pot']),
   subjectId: z.string().optional(),
+  /** It was begun by a tick, and works by itself. */
+  running: z.boolean().optional(),
   amountText: z.string().optional(),
   how: z.string(),
   why: z.string(),

@@ -17,8 +17,6 @@ interface Pot {
   stages: readonly RegExp[];
   /** On the page of the pot. */
   shows: RegExp;
-  /** It was chosen for a clay pot, which bears no browning; in iron the cook browns and sears first after all. */
-  fatFirst?: true;
 }
 
 const POTS: readonly Pot[] = [
@@ -42,7 +40,6 @@ const POTS: readonly Pot[] = [
       /^Burner off, covered/,
     ],
     shows: /Sear, then simmer/,
-    fatFirst: true,
   },
   {
     name: 'Layered leaves and beef',
@@ -108,9 +105,7 @@ for (const pot of POTS) {
       await expect(page.getByRole('heading', { name: /./ }).first()).toBeVisible();
       await cook.goTo('Prep');
       await expect(page.getByText('After that, in order')).toBeVisible({ timeout: 30_000 });
-      if (pot.fatFirst) await page.getByRole('radio', { name: /^Fat, then onion/ }).click();
       await cook.goTo('Pot');
-      if (pot.fatFirst) await page.getByRole('radio', { name: /^Sear, then simmer/ }).click();
       await expect(page.getByText(pot.shows).first()).toBeVisible();
       await cook.goTo('Simmer');
       await expect(page.getByText(/step by step/i)).toBeVisible();

@@ -301,6 +301,14 @@ describe('while it is going on', () => {
     expect(ids).not.toContain(lift.id);
   });
 
+  it('a wait that was begun is told as running, and nothing else is', () => {
+    const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
+    const start = task(first, wait.after[0]!);
+    const prep = prepFromNow(evening, from(evening, 90, [[start.id, 95]]));
+    expect(prep.tasks.filter((each) => each.running).map((each) => each.id)).toEqual([wait.id]);
+    expect(first.tasks.some((each) => each.running)).toBe(false);
+  });
+
   it('a wait that is over does not hold anything back', () => {
     const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
     const start = task(first, wait.after[0]!);

@@ -6,7 +6,7 @@ import type { Steps } from '../steps';
 import { solvePrepInSteps, USUAL_EFFORT, type Effort, type PrepSolution } from './solve';
 import { workOf, type EveningWork, type PrepQuestion } from './tasks';
 import type { Work } from './tasks/work';
-import { progressOf, RUNNING, taskId, whatIsLeft, type Ticks } from './underWay';
+import { progressOf, taskId, whatIsLeft, type Ticks } from './underWay';
 
 export interface PrepClock {
   /** ISO date and time. */
@@ -46,8 +46,9 @@ function tasksOf(problem: EveningWork, { ends }: PrepSolution, sitDownAt: string
         const { from, to } = backwards(work, part, ends.get(work.id)!);
         const before = problem.lags.flatMap((lag) => (lag.after === work.id ? (byId.get(lag.before) ?? []) : []));
         return {
-          id: taskId({ id: work.id.replace(RUNNING, '') }, part),
-          blockId: work.id.replace(RUNNING, ''),
+          id: taskId({ id: work.runsFor ?? work.id }, part),
+          blockId: work.runsFor ?? work.id,
+          running: work.runsFor === undefined ? undefined : true,
           label: work.name,
           startsAt: at(to),
           endsAt: at(from),

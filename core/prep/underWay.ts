@@ -14,7 +14,8 @@ export type Ticks = ReadonlyMap<string, number>;
 const NOTHING_BEGUN: Ticks = new Map();
 
 export const taskId = (work: Pick<Block, 'id'>, part: Pick<Part, 'id'>) => `${work.id}.${part.id}`;
-export const RUNNING = '~';
+/** Told apart from what is left of the same piece of work. */
+const waitId = (id: string) => `${id}~`;
 
 const minutesUntil = (ms: number, nowMs: number) => Math.max(0, Math.ceil((ms - nowMs) / 60_000 - 1e-9));
 
@@ -113,7 +114,8 @@ export function whatIsLeft(
       ? [
           {
             ...block,
-            id: block.id + RUNNING,
+            id: waitId(block.id),
+            runsFor: block.id,
             segments: [{ ...running, fromMin: 0, lastsMin: waitMin }],
             lastsMin: waitMin,
             endsBeforeMin: endsMin,

@@ -74,7 +74,7 @@ export function PrepScreen() {
       </View>
       <Remedies />
       <NowCard prep={prep} now={now} begun={log.state.ticks.begun} onBegin={begin} onDone={(id) => tick(id, true)} />
-      <WorkingAlone prep={prep} ticks={log.state.ticks.prep} />
+      <WorkingAlone prep={prep} />
       <NextTasks prep={prep} now={now} begun={log.state.ticks.begun} litAt={litAt} onTick={tick} />
       {Object.keys(log.state.ticks.prep).length > 0 ? (
         <Button

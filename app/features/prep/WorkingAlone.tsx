@@ -7,21 +7,12 @@ import { clock, countdown } from '@/ui/time';
 
 interface Props {
   prep: Prep;
-  ticks: Readonly<Record<string, number>>;
 }
 
 /** What works by itself now, each with a clock of its own. */
-export function WorkingAlone({ prep, ticks }: Props) {
+export function WorkingAlone({ prep }: Props) {
   const now = useNow(true, 500);
-  const running = prep.tasks.filter(
-    (task) =>
-      !task.attended &&
-      task.kind !== 'pot' &&
-      // A plan counts in whole minutes, so what was just begun may start within the next.
-      Date.parse(task.startsAt) <= now + 60_000 &&
-      Date.parse(task.endsAt) > now &&
-      Object.keys(ticks).some((id) => id.startsWith(`${task.blockId}.`)),
-  );
+  const running = prep.tasks.filter((task) => task.running && task.kind !== 'pot' && Date.parse(task.endsAt) > now);
   if (running.length === 0) return null;
   return (
     <Section title="Working by itself">

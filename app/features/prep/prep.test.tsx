@@ -56,9 +56,10 @@ describe('what works by itself', () => {
     const soak = prep.tasks.find((task) => task.id === 'cookedRice.before2')!;
     const now = Date.parse(soak.startsAt) + 600_000;
     jest.useFakeTimers({ now });
-    const { rerender } = await render(<WorkingAlone prep={prep} ticks={{}} />);
+    const { rerender } = await render(<WorkingAlone prep={prep} />);
     expect(screen.queryByText('Working by itself')).toBeNull();
-    await rerender(<WorkingAlone prep={prep} ticks={{ 'cookedRice.before1': now - 600_000 }} />);
+    const tasks = prep.tasks.map((task) => (task === soak ? { ...task, running: true } : task));
+    await rerender(<WorkingAlone prep={{ ...prep, tasks }} />);
     expect(screen.getByText('20:00')).toBeTruthy();
     jest.useRealTimers();
   });

@@ -51,6 +51,19 @@ describe('a named change', () => {
     expect(checkEvening(after)).toEqual([]);
   });
 
+  it('to a pot that bears the usual way brings it back, where the pot before did not bear it', () => {
+    const inVessel = (given: Evening, vesselId: string) => applyEdit(given, { kind: 'vessel', vesselId });
+    const clay = styleChosen(inVessel(evening, 'clay28'), 'sukiyakiEast');
+    expect(clay.style.schools.begin).toBe('sauceFirst');
+    const iron = inVessel(clay, 'iron30');
+    expect(iron.style.schools.begin).toBe('fatFirst');
+    expect(iron.service).toBe('searThenSimmer');
+    expect(checkEvening(iron)).toEqual([]);
+    // In iron it was a choice, and stays one.
+    const chosen = applyEdit(iron, { kind: 'schoolFollowed', question: 'begin', option: 'sauceFirst' });
+    expect(inVessel(chosen, 'steel26').style.schools.begin).toBe('sauceFirst');
+  });
+
   it('can be taken back by its opposite', () => {
     const pairs: Array<[Edit, Edit]> = [
       [

@@ -4,16 +4,17 @@ import { styleById } from '../../catalogue/styles';
 import { VESSELS } from '../../catalogue/vessels';
 import { askedPerHeadG } from '../../diners/helpings';
 import { slotsOf } from '../tonight';
+import { usualAgain } from './styleChosen';
 
 /** A kitchen scale shows whole grams. */
 const wholeG = (grams: number) => Math.max(1, Math.round(grams));
 
-/** The evening in another pot; what only a divided pot can hold goes with it. */
+/** The evening in another pot: what only a divided one can hold goes, and a way that only this one bears is back. */
 export function vesselChosen(evening: Evening, { vessel }: { vessel: Vessel }): Evening {
   const { liquids } = evening.choices;
-  if (vessel.divided || liquids?.otherHalf === undefined) return { ...evening, vessel };
-  const others = Object.entries(liquids).filter(([key]) => key !== 'otherHalf');
-  return { ...evening, vessel, choices: { ...evening.choices, liquids: Object.fromEntries(others) } };
+  const others = Object.entries(liquids ?? {}).filter(([key]) => vessel.divided || key !== 'otherHalf');
+  const choices = liquids ? { ...evening.choices, liquids: Object.fromEntries(others) } : evening.choices;
+  return usualAgain(evening, { ...evening, vessel, choices });
 }
 
 /**

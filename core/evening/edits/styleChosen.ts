@@ -51,6 +51,25 @@ function withService(evening: Evening, before: Style | undefined, style: Style):
   return { ...evening, service: order.find(bears) ?? style.services[0] };
 }
 
+/**
+ * Where the pot before did not bear the usual way and the new one does, it is the usual way again: the other was no choice.
+ * @param after the evening in the new pot
+ */
+export function usualAgain({ vessel: before }: Evening, after: Evening): Evening {
+  const style = styleById(after.style.id);
+  const schools = after.style.schools;
+  const back = (style?.schools ?? []).filter(({ id, usual }) => {
+    if (!style || schools[id] === undefined || schools[id] === usual) return false;
+    const usually = { ...after, style: { ...after.style, schools: { ...schools, [id]: usual } } };
+    const isRefusedIn = (vessel: Evening['vessel']) => vesselSuits(usually, style, vessel).verdict === 'refused';
+    return isRefusedIn(before) && !isRefusedIn(after.vessel);
+  });
+  if (!style || back.length === 0) return after;
+  const usual = Object.fromEntries(back.map((choice) => [choice.id, choice.usual]));
+  const restored = { ...after, style: { ...after.style, schools: { ...schools, ...usual } } };
+  return withService({ ...restored, service: style.services[0] }, style, style);
+}
+
 const keepKeys = <Value>(table: Readonly<Record<string, Value>>, has: (id: string) => boolean): Record<string, Value> =>
   Object.fromEntries(Object.entries(table).filter(([id]) => has(id)));
 

@@ -16,6 +16,8 @@ export interface Work extends Block {
   subjectId?: string;
   amountText?: string;
   why: string;
+  /** It is the wait of this piece of work, and runs already. */
+  runsFor?: string;
   /** It keeps until sitting down from the day before. */
   dayBefore: boolean;
   board?: BoardStage;
