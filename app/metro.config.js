@@ -14,11 +14,38 @@ const NOT_SHIPPED = [
   /react-native-web[\\/]dist[\\/]exports[\\/](Animated|Button|CheckBox|FlatList|ImageBackground|PanResponder|Picker|ProgressBar|RefreshControl|SectionList|Switch|TouchableHighlight|TouchableNativeFeedback|TouchableOpacity|TouchableWithoutFeedback|VirtualizedList)[\\/]index\.js$/,
   /expo-router[\\/]build[\\/](react-navigation[\\/](bottom-tabs|native-stack|drawer)|native-tabs|layouts[\\/]stack-utils|link[\\/]preview)[\\/]index\.js$/,
   /expo-router[\\/]build[\\/]views[\\/]Sitemap\.js$/,
+  /expo-router[\\/]build[\\/](native-tabs[\\/]NativeTabTrigger|link[\\/]preview[\\/]HrefPreview|fork[\\/]native-stack[\\/]createNativeStackNavigator|react-navigation[\\/]core[\\/]StaticNavigation|react-navigation[\\/]routers[\\/](TabRouter|DrawerRouter))\.js$/,
+  /react-native-screens[\\/](lib|src)[\\/].*index(\.[jt]sx?)?$/,
+  // Ids are drawn by chance; the other ways of making them are not used.
+  /uuid[\\/]dist[\\/](.*[\\/])?(md5|sha1|v1|v1ToV6|v3|v35|v5|v6|v6ToV1|v7|parse|version)\.js$/,
 ];
+// These libraries ship a build without their checks for developers, which the bundler does not find by itself.
+const IN_PRODUCTION = {
+  '@reduxjs/toolkit': 'redux-toolkit.browser.mjs',
+  '@reduxjs/toolkit/query': 'query/rtk-query.browser.mjs',
+  '@reduxjs/toolkit/query/react': 'query/react/rtk-query-react.browser.mjs',
+  immer: 'immer.production.mjs',
+  'react-redux': 'react-redux.browser.mjs',
+  redux: 'redux.browser.mjs',
+  reselect: 'reselect.browser.mjs',
+};
+const isProduction = process.env.NODE_ENV === 'production';
+
+/** Its file of a library's own folder `dist`, which lies beside what the library would be resolved to. */
+function inProduction(name, resolve) {
+  const file = isProduction && Object.hasOwn(IN_PRODUCTION, name) ? IN_PRODUCTION[name] : undefined;
+  if (!file) return undefined;
+  const { filePath } = resolve();
+  const dist = `${path.sep}dist${path.sep}`;
+  return path.join(filePath.slice(0, filePath.lastIndexOf(dist) + dist.length), file);
+}
+
 const STAND_IN = path.join(__dirname, 'notShipped.js');
 
 config.resolver.resolveRequest = (context, name, platform) => {
   if (isAllLanguages(context.originModulePath, name)) return { type: 'empty' };
+  const shipped = inProduction(name, () => context.resolveRequest(context, name, platform));
+  if (shipped) return { type: 'sourceFile', filePath: shipped };
   const resolved = context.resolveRequest(context, name, platform);
   const isLeftOut = resolved.type === 'sourceFile' && NOT_SHIPPED.some((left) => left.test(resolved.filePath));
   return isLeftOut ? { type: 'sourceFile', filePath: STAND_IN } : resolved;
