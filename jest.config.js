@@ -28,6 +28,8 @@ module.exports = {
       moduleNameMapper: {
         '^(d3-[a-z-]+)$': `${__dirname}/node_modules/$1/dist/$1.js`,
         '^@/ui/icons$': '<rootDir>/testing/noIcons.js',
+        // There is no store of a browser in a test.
+        '^idb-keyval$': '<rootDir>/testing/inMemory.js',
         '^@/(.*)$': '<rootDir>/$1',
       },
       transformIgnorePatterns: [
