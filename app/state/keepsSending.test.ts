@@ -1,6 +1,6 @@
 import type { LiveEvent, StoredEvening } from '@elixa/contract';
 import { practice } from '@/testing/household';
-import { json, serverThat } from '@/testing/serverThat';
+import { json, serverThat, taking } from '@/testing/serverThat';
 import { makeStore, type AppStore } from '@/state';
 import { api } from './api';
 import { edited, eveningArrived } from './drafts';
@@ -28,14 +28,6 @@ const tap = (n: number): { eveningId: string; event: LiveEvent } => ({
 });
 const typed = (title: string) => edited({ id: evening.id, kind: 'titled', evening: { ...evening, title } });
 
-/** A server that takes everything. */
-const taking = async (request: Request) => {
-  const body = request.method === 'GET' ? {} : await request.json();
-  if (request.url.endsWith('/events')) {
-    return json(200, { accepted: body.events.map((one: LiveEvent) => one.id), alreadyHad: [] });
-  }
-  return json(200, { ...stored, version: (body.version ?? 0) + 1, evening: body.evening ?? evening });
-};
 const silent = () => {
   throw new TypeError('Failed to fetch');
 };
@@ -124,7 +116,7 @@ describe('while nothing gets through', () => {
   });
 
   it('an ill server is left alone too, though it answers other things', async () => {
-    const asked = serverThat((request) => (request.method === 'GET' ? taking(request) : json(503, {})));
+    const asked = serverThat((request) => (request.method === 'GET' ? json(200, stored) : json(503, {})));
     store.dispatch(eventRecorded(tap(40)));
     for (let s = 0; s < 30; s += 2) {
       void store.dispatch(api.endpoints.readEvening.initiate(evening.id, { forceRefetch: true, subscribe: false }));

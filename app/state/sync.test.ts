@@ -1,6 +1,6 @@
 import type { LiveEvent, StoredEvening } from '@elixa/contract';
 import { practice } from '@/testing/household';
-import { json, serverThat } from '@/testing/serverThat';
+import { json, serverThat, taking } from '@/testing/serverThat';
 import { makeStore, type AppStore } from '@/state';
 import { edited, eveningArrived, eveningMade, sendAgain } from './drafts';
 import { eventRecorded } from './log';
@@ -59,11 +59,7 @@ describe('sending', () => {
   });
 
   it('sends the evening before its events, and owes nothing afterwards', async () => {
-    const asked = serverThat((request) =>
-      request.url.endsWith('/events')
-        ? json(200, { accepted: [event(1).id, event(2).id], alreadyHad: [] })
-        : json(201, stored),
-    );
+    const asked = serverThat(taking);
     const store = await storeWithWork();
     await sendWhatIsLeft(store);
     expect(asked.filter((one) => one.startsWith('POST'))).toEqual([
@@ -100,11 +96,7 @@ describe('sending', () => {
     await sendWhatIsLeft(store);
     expect(store.getState().drafts[evening.id]).toMatchObject({ unsaved: true });
     expect(store.getState().drafts[evening.id]?.problem).toBeUndefined();
-    serverThat((request) =>
-      request.url.endsWith('/events')
-        ? json(200, { accepted: [event(1).id, event(2).id], alreadyHad: [] })
-        : json(201, stored),
-    );
+    serverThat(taking);
     await sendWhatIsLeft(store);
     expect(store.getState().drafts[evening.id]).toMatchObject({ unsaved: false });
     expect(store.getState().live[evening.id]?.unsent).toEqual([]);
@@ -216,11 +208,7 @@ describe('what is refused', () => {
     expect(store.getState().connection.trouble).toBe('signIn');
     expect(store.getState().drafts[evening.id]).toMatchObject({ unsaved: true });
     expect(store.getState().drafts[evening.id]?.problem).toBeUndefined();
-    serverThat((request) =>
-      request.url.endsWith('/events')
-        ? json(200, { accepted: [event(1).id, event(2).id], alreadyHad: [] })
-        : json(201, stored),
-    );
+    serverThat(taking);
     await sendWhatIsLeft(store);
     expect(store.getState().drafts[evening.id]?.unsaved).toBe(false);
     expect(store.getState().connection.trouble).toBeUndefined();

@@ -1,4 +1,4 @@
-import { PROBLEM_MEDIA_TYPE } from '@elixa/contract';
+import { PROBLEM_MEDIA_TYPE, type LiveEvent } from '@elixa/contract';
 
 /** A page has an address of its own, which a request is relative to; here it is given one. */
 globalThis.Request = class extends Request {
@@ -22,3 +22,13 @@ export const json = (status: number, body: unknown) =>
     status,
     headers: { 'content-type': status < 400 ? 'application/json; charset=utf-8' : PROBLEM_MEDIA_TYPE },
   });
+
+/** The answer of a server that takes everything it is sent. */
+export async function taking(request: Request): Promise<Response> {
+  const body = request.method === 'GET' ? {} : await request.json();
+  if (request.url.endsWith('/events')) {
+    return json(200, { accepted: body.events.map((one: LiveEvent) => one.id), alreadyHad: [] });
+  }
+  const version = (body.version ?? 0) + 1;
+  return json(200, { version, status: 'planned', updatedAt: '2026-11-24T12:00:00Z', evening: body.evening });
+}

@@ -23,7 +23,7 @@ const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
 /** What is poured, and how high it stands: alone where it goes in first, or else between the food. */
 function pourWords({ liquid = 'broth', laidFirst, liquidHeightMm, liquidStandsMm }: Build, units: Units): string {
   return laidFirst
-    ? `${liquid} over the food, ${showLength(liquidStandsMm, units)} deep`
+    ? `${liquid} between the food, ${showLength(liquidStandsMm, units)} deep`
     : `${liquid} in first, to ${showLength(liquidHeightMm, units)}`;
 }
 

@@ -28,10 +28,13 @@ const NEAR_S = 45;
 /** More names than this hide the button; the counter below has them all. */
 const MOST_NAMES = 8;
 
+/** The dot stays with the name before it where a line ends. */
+const DOT = '\u00a0· ';
+
 const named = (names: readonly string[]) =>
   names.length <= MOST_NAMES
-    ? names.join(' · ')
-    : [...names.slice(0, MOST_NAMES - 1), `${names.length - MOST_NAMES + 1} more`].join(' · ');
+    ? names.join(DOT)
+    : [...names.slice(0, MOST_NAMES - 1), `${names.length - MOST_NAMES + 1} more`].join(DOT);
 
 function whenWords(litInS: number, readyMs: number): string {
   if (litInS > NEAR_S) return `In ${lasting(litInS)}. Lit now, the first round is ready at ${clock(readyMs)}.`;

@@ -12,6 +12,10 @@ interface Props {
 
 const REPEATS = 2;
 
+const Outline = (box: { x: number; y: number; width: number; height: number }) => (
+  <Rect {...box} rx={4} fill="none" stroke={GLAZE_LINE} strokeWidth={1.1} />
+);
+
 /** Stacks of leaves and meat with the cut face up: their layers run along the wall. */
 export const Stacks = memo(function Stacks({ blocks, layers, faded }: Props) {
   const order = Array.from({ length: REPEATS }, () => layers).flat();
@@ -33,16 +37,7 @@ export const Stacks = memo(function Stacks({ blocks, layers, faded }: Props) {
                 fill={layer.glaze}
               />
             ))}
-            <Rect
-              x={-width / 2}
-              y={-depth / 2}
-              width={width}
-              height={depth}
-              rx={4}
-              fill="none"
-              stroke={GLAZE_LINE}
-              strokeWidth={1.1}
-            />
+            <Outline x={-width / 2} y={-depth / 2} width={width} height={depth} />
             <Path
               d={`M${-width / 2 + 5} ${-depth / 2 + 3} q${width / 4} 4 ${width / 2} 0 t${width / 2 - 10} 0`}
               stroke="var(--glaze-tofu)"
@@ -82,16 +77,7 @@ export function StandingStacks({ layers, blocks, heightMm }: SideProps) {
                 fill={layer.glaze}
               />
             ))}
-            <Rect
-              x={fromMm}
-              y={-heightMm}
-              width={widthMm}
-              height={heightMm}
-              rx={4}
-              fill="none"
-              stroke={GLAZE_LINE}
-              strokeWidth={1.1}
-            />
+            <Outline x={fromMm} y={-heightMm} width={widthMm} height={heightMm} />
           </G>
         );
       })}
