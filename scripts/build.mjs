@@ -40,18 +40,16 @@ function inPieces(name) {
   return names.map((one) => `/_expo/static/js/web/${one}`);
 }
 
-const scripts = readdirSync(SCRIPTS);
-const named = (part) => {
-  const name = scripts.find((one) => one.startsWith(`${part}-`) && one.endsWith('.js'));
-  if (!name) throw new Error(`The export has no script for ${part}`);
-  return name;
-};
+const kitchens = readdirSync(SCRIPTS).filter((name) => /^kitchen-.*\.js$/.test(name));
+if (kitchens.length !== 1) throw new Error(`The export has ${kitchens.length} scripts for the kitchen instead of one`);
 const page = path.join(DIST, 'index.html');
-const first = inPieces(named('index'));
-const kitchen = inPieces(named('kitchen'));
 const html = readFileSync(page, 'utf8');
-const tag = /<script src="[^"]*\/index-[^"]+" defer><\/script>/;
-if (!tag.test(html)) throw new Error('The first page names its script in another way than this build knows');
+// Libraries have scripts of the same first name: only the page says which one it begins with.
+const tag = /<script src="[^"]*\/(index-[^"]+)" defer><\/script>/;
+const begins = tag.exec(html);
+if (!begins) throw new Error('The first page names its script in another way than this build knows');
+const first = inPieces(begins[1]);
+const kitchen = inPieces(kitchens[0]);
 writeFileSync(
   page,
   html

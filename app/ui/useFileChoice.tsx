@@ -4,7 +4,7 @@ import { useRef } from 'react';
  * The browser's own choice of a file, behind a button of the page.
  * @returns what the button does, and the field to put beside it
  */
-export function useFileChoice(label: string, accept: string, onText: (text: string) => void) {
+export function useFileChoice(label: string, accept: string, onText: (text: string) => Promise<void>) {
   const input = useRef<HTMLInputElement>(null);
   const field = (
     <input

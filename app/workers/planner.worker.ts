@@ -1,4 +1,4 @@
-import { makePlanning } from '@elixa/core';
+import { makePlanning } from '@elixa/core/planEvening/planning';
 import { makeJobQueue, type Asked } from './jobQueue';
 
 // A message to oneself comes after those that are waiting already, and sooner than any timer.

@@ -65,13 +65,16 @@ export function standsMm({ vessel, usableMl, solidsMl, potBrothMl, coveringMl }:
   return Math.min(fillMm, heightAtMm(vessel, potBrothMl / gapsOf(pour.kind, onceMl, usableMl)));
 }
 
-/** Liquid that stands a share of the way up the food, between it, and no less than keeps the bottom wet. */
+/**
+ * Liquid that stands a share of the way up the food, between it. Where that is less than the least a head it stands
+ * higher, but no higher than the most: food that stands packed gives its own water as it falls in.
+ */
 function shareMl(vessel: Vessel, onceMl: number, usableMl: number, { pour, heads }: Poured): number {
-  const heightMm = (vessel.innerDepthMm - headroomMm(vessel)) * (pour.share ?? 0);
-  return Math.max(
-    volumeBelowMl(vessel, heightMm) * gapsOf('share', onceMl, usableMl),
-    (pour.mlPerHeadFirst ?? 0) * heads,
-  );
+  const foodMm = vessel.innerDepthMm - headroomMm(vessel);
+  const gaps = gapsOf('share', onceMl, usableMl);
+  const upTo = (share: number) => volumeBelowMl(vessel, foodMm * share) * gaps;
+  const { share = 0, shareMost = share } = pour;
+  return Math.max(upTo(share), Math.min(upTo(shareMost), (pour.mlPerHeadFirst ?? 0) * heads));
 }
 
 /** What is wanted in the pot before the food has given any water; all that fits where it is to be covered. */

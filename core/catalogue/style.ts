@@ -49,8 +49,9 @@ export interface StyleSlot {
 export interface Pour {
   /** Over the food, just under its top, a share of its height, a ladle at a time, or not at all. */
   kind: 'cover' | 'underTop' | 'share' | 'ladles' | 'none';
-  /** Of the height of the food; for `share`. */
+  /** Of the height of the food, and how far it may go so that every head has its least; for `share`. */
   share?: number;
+  shareMost?: number;
   /** What is poured at first and in every later round, in ml a head; for `share` the least, for `ladles` all of it. */
   mlPerHeadFirst?: number;
   mlPerHeadLater?: number;

@@ -1,6 +1,5 @@
 import type { PrepTask } from '@elixa/contract';
-import ical, { ICalAlarmType } from 'ical-generator';
-import ICAL from 'ical.js';
+import type ICAL from 'ical.js';
 
 const DOMAIN = 'elixa.invalid';
 const DONE = 'Done';
@@ -15,9 +14,10 @@ const uidOf = (eveningId: string, taskId: string) => `${encodeURIComponent(taskI
 /**
  * The preparation as an iCalendar file (RFC 5545): an event with an alarm for everything that wants a hand. What is done
  * already carries the category "Done", which `doneInCalendar` reads back.
+ * What writes it is loaded when it is first asked for.
  * @param stampedAt when the file is made
  */
-export function prepCalendar(given: {
+export async function prepCalendar(given: {
   eveningId: string;
   title: string;
   tasks: readonly PrepTask[];
@@ -25,7 +25,8 @@ export function prepCalendar(given: {
   /** When the burner is lit, which is the last thing. */
   litAt: string;
   stampedAt: string;
-}): string {
+}): Promise<string> {
+  const { default: ical, ICalAlarmType } = await import('ical-generator');
   const calendar = ical({ name: given.title, prodId: { company: 'Elixa', product: 'Preparation', language: 'EN' } });
   for (const task of given.tasks.filter((one) => one.attended && one.kind !== 'pot')) {
     const isDone = given.done.has(task.id);
@@ -53,12 +54,12 @@ export function prepCalendar(given: {
 
 /**
  * The tasks that a calendar file says are done: events of this evening with the category "Done", and to-dos that are
- * completed.
+ * completed. What reads it is loaded when it is first asked for.
  * @returns ids of tasks
  * @throws RangeError when the text is no iCalendar, with the fix
  */
-export function doneInCalendar(text: string, eveningId: string): string[] {
-  const calendar = parsed(text);
+export async function doneInCalendar(text: string, eveningId: string): Promise<string[]> {
+  const calendar = await parsed(text);
   const ending = `.${eveningId}@${DOMAIN}`;
   return [...calendar.getAllSubcomponents('vevent'), ...calendar.getAllSubcomponents('vtodo')].flatMap((one) => {
     const uid = String(one.getFirstPropertyValue('uid') ?? '');
@@ -71,9 +72,10 @@ export function doneInCalendar(text: string, eveningId: string): string[] {
   });
 }
 
-function parsed(text: string): ICAL.Component {
+async function parsed(text: string): Promise<ICAL.Component> {
+  const { default: calendars } = await import('ical.js');
   try {
-    const component = new ICAL.Component(ICAL.parse(text) as never);
+    const component = new calendars.Component(calendars.parse(text) as never);
     if (component.name === 'vcalendar') return component;
   } catch (error) {
     throw new RangeError('This is no calendar file. Choose the .ics file that was saved from here.', { cause: error });

@@ -1,5 +1,4 @@
 import type { FieldError, PantryItem, ShoppingItem } from '@elixa/contract';
-import Papa from 'papaparse';
 import { FORMULAS } from '../catalogue/formulas';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { gramsTyped } from '../measures/gramsTyped';
@@ -7,9 +6,12 @@ import { gramsTyped } from '../measures/gramsTyped';
 /** Comma-separated values after RFC 4180: lines end with CR LF, and what needs quotes has them. */
 const RFC_4180 = { newline: '\r\n', header: true } as const;
 
+/** What reads and writes it, loaded when it is first asked for. */
+const csv = async () => (await import('papaparse')).default;
+
 /** The shopping list as CSV, a row for each thing. */
-export function shoppingCsv(items: readonly ShoppingItem[]): string {
-  return Papa.unparse(
+export async function shoppingCsv(items: readonly ShoppingItem[]): Promise<string> {
+  return (await csv()).unparse(
     items.map((item) => ({
       section: item.section,
       ingredient: ingredientById(item.ingredientId).name,
@@ -26,13 +28,13 @@ export function shoppingCsv(items: readonly ShoppingItem[]): string {
 }
 
 /** The pantry as CSV, which `pantryFromCsv` reads back. */
-export function pantryCsv(items: readonly PantryItem[]): string {
+export async function pantryCsv(items: readonly PantryItem[]): Promise<string> {
   const rows = items.map(({ itemId, massG, bestBefore = '' }) => ({
     item: itemId,
     amount: `${Number(massG.toFixed(1))} g`,
     best_before: bestBefore,
   }));
-  return Papa.unparse({ fields: ['item', 'amount', 'best_before'], data: rows }, RFC_4180);
+  return (await csv()).unparse({ fields: ['item', 'amount', 'best_before'], data: rows }, RFC_4180);
 }
 
 const plain = (text: string) => text.trim().toLowerCase();
@@ -89,8 +91,8 @@ function readRow(row: Row, line: number, now: string): PantryItem | FieldError {
  * @param now when it is read, as the moment of the count
  * @returns what could be read, and what could not with its line, field and fix; nothing is guessed
  */
-export function pantryFromCsv(text: string, now: string): { items: PantryItem[]; faults: FieldError[] } {
-  const { data, meta } = Papa.parse<Row>(text.replace(/^\uFEFF/, ''), {
+export async function pantryFromCsv(text: string, now: string): Promise<{ items: PantryItem[]; faults: FieldError[] }> {
+  const { data, meta } = (await csv()).parse<Row>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: plain,

@@ -24,8 +24,8 @@ describe('the preparation as iCalendar', () => {
   const events = (text: string) =>
     Object.values(nodeIcal.sync.parseICS(text)).flatMap((one) => (one?.type === 'VEVENT' ? [one] : []));
 
-  it('is read by a parser that did not write it: every task with its time, its words and its alarm', () => {
-    const read = events(calendar());
+  it('is read by a parser that did not write it: every task with its time, its words and its alarm', async () => {
+    const read = events(await calendar());
     expect(read).toHaveLength(attended.length + 1);
     const starts = read.map((event) => event.start.toISOString()).sort();
     expect(starts).toEqual([...attended.map((task) => new Date(task.startsAt).toISOString()), LIT].sort());
@@ -35,22 +35,24 @@ describe('the preparation as iCalendar', () => {
     expect(chicken.alarms).toHaveLength(1);
   });
 
-  it('keeps to lines that end with CR LF and are no longer than 75 octets', () => {
-    const lines = calendar().split('\r\n');
-    expect(calendar().replace(/\r\n/g, '')).not.toContain('\n');
+  it('keeps to lines that end with CR LF and are no longer than 75 octets', async () => {
+    const text = await calendar();
+    const lines = text.split('\r\n');
+    expect(text.replace(/\r\n/g, '')).not.toContain('\n');
     for (const line of lines) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
   });
 
-  it('brings ticked tasks round: out, and back in', () => {
+  it('brings ticked tasks round: out, and back in', async () => {
     const done = [attended[0]!.id, attended[3]!.id];
-    expect(doneInCalendar(calendar(done), EVENING.id).sort()).toEqual([...done].sort());
-    expect(doneInCalendar(calendar(), EVENING.id)).toEqual([]);
-    expect(doneInCalendar(calendar(done), 'another-evening')).toEqual([]);
-    expect(events(calendar(done)).filter((event) => event.alarms?.length === 1)).toHaveLength(attended.length - 2 + 1);
+    const text = await calendar(done);
+    expect((await doneInCalendar(text, EVENING.id)).sort()).toEqual([...done].sort());
+    expect(await doneInCalendar(await calendar(), EVENING.id)).toEqual([]);
+    expect(await doneInCalendar(text, 'another-evening')).toEqual([]);
+    expect(events(text).filter((event) => event.alarms?.length === 1)).toHaveLength(attended.length - 2 + 1);
   });
 
-  it('takes a to-do that another program completed', () => {
-    const uid = /UID:(\S*carrot\S*)/.exec(calendar().replace(/\r\n /g, ''))![1]!;
+  it('takes a to-do that another program completed', async () => {
+    const uid = /UID:(\S*carrot\S*)/.exec((await calendar()).replace(/\r\n /g, ''))![1]!;
     const todo = [
       'BEGIN:VCALENDAR',
       'VERSION:2.0',
@@ -60,17 +62,20 @@ describe('the preparation as iCalendar', () => {
       'END:VTODO',
       'END:VCALENDAR',
     ];
-    expect(doneInCalendar(todo.join('\r\n'), EVENING.id)).toEqual(['carrot.cut']);
+    expect(await doneInCalendar(todo.join('\r\n'), EVENING.id)).toEqual(['carrot.cut']);
   });
 
-  it.each(['', 'salt, 3 g', 'BEGIN:VCARD\r\nEND:VCARD'])('refuses what is no calendar, with the fix: %j', (text) => {
-    expect(() => doneInCalendar(text, EVENING.id)).toThrow(/^This is no calendar file. Choose the .ics file/);
-  });
+  it.each(['', 'salt, 3 g', 'BEGIN:VCARD\r\nEND:VCARD'])(
+    'refuses what is no calendar, with the fix: %j',
+    async (text) => {
+      await expect(doneInCalendar(text, EVENING.id)).rejects.toThrow(/^This is no calendar file. Choose the .ics file/);
+    },
+  );
 });
 
 describe('the shopping as CSV and text', () => {
-  it('has a row for each thing, with lines that end as RFC 4180 asks and quotes where there is a comma', () => {
-    const lines = shoppingCsv(shopping).split('\r\n');
+  it('has a row for each thing, with lines that end as RFC 4180 asks and quotes where there is a comma', async () => {
+    const lines = (await shoppingCsv(shopping)).split('\r\n');
     expect(lines).toHaveLength(shopping.length + 1);
     expect(lines[0]).toBe('section,ingredient,id,need_g,have_g,buy_count,buy_unit,buy,left_g');
     expect(lines.find((line) => line.includes('chickenThigh'))).toMatch(
@@ -91,17 +96,17 @@ describe('the shopping as CSV and text', () => {
 });
 
 describe('a pantry as CSV', () => {
-  it('comes back as it went out', () => {
+  it('comes back as it went out', async () => {
     const items = [
       { itemId: 'kelp', massG: 40, bestBefore: undefined, changedAt: NOW },
       { itemId: 'chilliSauce', massG: 120.5, bestBefore: '2026-12-08', changedAt: NOW },
     ];
-    expect(pantryFromCsv(pantryCsv(items), NOW)).toEqual({ items, faults: [] });
+    expect(await pantryFromCsv(await pantryCsv(items), NOW)).toEqual({ items, faults: [] });
   });
 
-  it('is read as people write it: names, native names, spoons, quotes, a byte order mark, empty lines', () => {
+  it('is read as people write it: names, native names, spoons, quotes, a byte order mark, empty lines', async () => {
     const text = '\uFEFFItem,Amount,Best_before\n"chicken thigh, boned",500 g,\nKombu,"½ cup",\n\negg,6,2026-12-01\n';
-    const { items, faults } = pantryFromCsv(text.replace('Kombu,"½ cup"', 'fine salt,1 tbsp'), NOW);
+    const { items, faults } = await pantryFromCsv(text.replace('Kombu,"½ cup"', 'fine salt,1 tbsp'), NOW);
     expect(faults).toEqual([]);
     expect(items.map(({ itemId, massG }) => [itemId, massG])).toEqual([
       ['chickenThigh', 500],
@@ -110,15 +115,15 @@ describe('a pantry as CSV', () => {
     ]);
   });
 
-  it('names the line, the field and the fix of what it cannot read, and keeps the rest', () => {
-    const { items, faults } = pantryFromCsv(
+  it('names the line, the field and the fix of what it cannot read, and keeps the rest', async () => {
+    const { items, faults } = await pantryFromCsv(
       'item,amount,best_before\nmoon dust,3 g,\nsalt,some,\nkelp,20 g,soon\nsalt,1 kg,\n',
       NOW,
     );
     expect(items.map((one) => one.itemId)).toEqual(['salt']);
     expect(faults.map((one) => one.field)).toEqual(['line 2, item', 'line 3, amount', 'line 4, best_before']);
     for (const { fix } of faults) expect(fix).toMatch(/"/);
-    expect(pantryFromCsv('what,how much\nsalt,3 g', NOW).faults.map((one) => one.field)).toEqual([
+    expect((await pantryFromCsv('what,how much\nsalt,3 g', NOW)).faults.map((one) => one.field)).toEqual([
       'column item',
       'column amount',
     ]);

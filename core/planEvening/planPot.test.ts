@@ -1,5 +1,9 @@
 import { planSchema, type Evening } from '@elixa/contract';
 import fc from 'fast-check';
+import { headroomMm } from '../arrange/vesselShape';
+import { styleById } from '../catalogue/styles';
+import { VESSELS } from '../catalogue/vessels';
+import { styleChosen } from '../evening/edits/styleChosen';
 import { checkEvening, EveningError } from '../evening/resolveMenu';
 import { newEvening } from '../evening/newEvening';
 import { planEvening } from './planEvening';
@@ -62,6 +66,26 @@ describe('planning an evening', () => {
           .filter((piece) => piece.ingredientId === amount.ingredientId && piece.pan === 'main')
           .reduce((sum, piece) => sum + piece.massG, 0);
         expect(cooked).toBeCloseTo(amount.massG, 6);
+      }
+    }
+  });
+
+  it('pours to the share that the pot names, for any table, in every vessel that its stacks can stand in', () => {
+    const { share = 0, shareMost = 0 } = styleById('layeredBeefCabbage').stages.find((one) => one.pour)!.pour!;
+    for (const vessel of VESSELS) {
+      for (let count = 1; count <= 14; count += 1) {
+        const evening = styleChosen(eveningFor(count, { vessel }), 'layeredBeefCabbage');
+        if (checkEvening(evening).length > 0) continue;
+        const { build } = planPot(evening);
+        const foodMm = vessel.innerDepthMm - headroomMm(vessel);
+        const at = `${vessel.id} for ${count}`;
+        // With all of it poured there is no more: one guest at a pot for nine.
+        const isAllPoured = build.reserveMl < 1;
+        expect({ at, least: isAllPoured || build.liquidStandsMm / foodMm >= share - 0.01 }).toEqual({
+          at,
+          least: true,
+        });
+        expect({ at, most: build.liquidStandsMm / foodMm <= shareMost + 0.01 }).toEqual({ at, most: true });
       }
     }
   });

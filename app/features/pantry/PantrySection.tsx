@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { isoNow } from '@/state/isoNow';
-import { saveText } from '@/ui/saveText';
+import { NOT_READ, saveMade } from '@/ui/saveText';
 import { Button, IconButton } from '@/ui/Button';
 import { Download, Plus, Trash2, Upload } from '@/ui/icons';
 import { Section } from '@/ui/Page';
@@ -29,11 +29,16 @@ export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] })
   const stock = inStock(items);
   const needed = new Map(tonight.map((item) => [item.ingredientId, item.needG]));
   const today = isoNow(new Date()).slice(0, 10);
-  const file = useFileChoice('Pantry file', '.csv,text/csv', (text) => {
-    const read = pantryFromCsv(text, isoNow(new Date()));
-    count(read.items);
-    setFaults(read.faults);
-    setTold(read.items.length > 0 ? `${read.items.length} read from the file.` : '');
+  const file = useFileChoice('Pantry file', '.csv,text/csv', async (text) => {
+    try {
+      const read = await pantryFromCsv(text, isoNow(new Date()));
+      count(read.items);
+      setFaults(read.faults);
+      setTold(read.items.length > 0 ? `${read.items.length} read from the file.` : '');
+    } catch (error) {
+      console.error('The pantry file could not be read', error);
+      setTold(NOT_READ);
+    }
   });
   return (
     <Section title="Pantry" aside={<Small>{stock.length === 0 ? '' : things(stock.length)}</Small>}>
@@ -74,7 +79,7 @@ export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] })
           aria-label="Save the pantry as CSV"
           icon={<Download size={20} color={INK} />}
           disabled={stock.length === 0}
-          onPress={() => saveText('pantry.csv', 'text/csv', pantryCsv(stock))}
+          onPress={() => void saveMade('pantry.csv', 'text/csv', pantryCsv(stock)).then(setTold)}
         />
       </View>
       {file.field}

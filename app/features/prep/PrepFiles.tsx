@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { isoNow } from '@/state/isoNow';
 import { useLiveLog } from '@/features/stove/useLiveLog';
-import { fileNameOf, saveText } from '@/ui/saveText';
+import { fileNameOf, NOT_READ, saveMade } from '@/ui/saveText';
 import { Button } from '@/ui/Button';
 import { CalendarDown, CalendarUp, Printer, ShoppingBasket } from '@/ui/icons';
 import { Section } from '@/ui/Page';
@@ -22,7 +22,7 @@ export function PrepFiles({ prep, litAt }: { prep: Prep; litAt: string }) {
   const [told, setTold] = useState('');
   const done = log.state.ticks.prep;
   const save = () =>
-    saveText(
+    void saveMade(
       `${fileNameOf(evening.title)}-preparation.ics`,
       'text/calendar',
       prepCalendar({
@@ -33,14 +33,15 @@ export function PrepFiles({ prep, litAt }: { prep: Prep; litAt: string }) {
         litAt,
         stampedAt: isoNow(new Date()),
       }),
-    );
-  const file = useFileChoice('Calendar file', '.ics,text/calendar', (text) => {
+    ).then(setTold);
+  const file = useFileChoice('Calendar file', '.ics,text/calendar', async (text) => {
     try {
-      const ids = doneInCalendar(text, evening.id).filter((id) => done[id] === undefined);
+      const ids = (await doneInCalendar(text, evening.id)).filter((id) => done[id] === undefined);
       for (const itemId of ids) log.record({ type: 'ticked', list: 'prep', itemId, on: true });
       setTold(ids.length === 0 ? 'Nothing in it was newly done.' : `${ids.length} ticked off from the calendar.`);
     } catch (error) {
-      setTold((error as Error).message);
+      if (!(error instanceof RangeError)) console.error('The calendar file could not be read', error);
+      setTold(error instanceof RangeError ? error.message : NOT_READ);
     }
   });
   return (

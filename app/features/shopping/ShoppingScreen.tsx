@@ -17,7 +17,7 @@ import { usePantry } from '@/features/pantry/usePantry';
 import { PantrySection } from '@/features/pantry/PantrySection';
 import { isoNow } from '@/state/isoNow';
 import { useLiveLog } from '@/features/stove/useLiveLog';
-import { fileNameOf, saveText } from '@/ui/saveText';
+import { fileNameOf, saveMade } from '@/ui/saveText';
 import { Button } from '@/ui/Button';
 import { Download, Share } from '@/ui/icons';
 import { Section } from '@/ui/Page';
@@ -71,7 +71,7 @@ export function ShoppingScreen() {
           <Button
             label="Save as CSV"
             icon={<Download size={20} color={INK} />}
-            onPress={() => saveText(`${name}.csv`, 'text/csv', shoppingCsv(plan.shopping))}
+            onPress={() => void saveMade(`${name}.csv`, 'text/csv', shoppingCsv(plan.shopping)).then(setTold)}
           />
         </View>
         <Small aria-live="polite">{told}</Small>

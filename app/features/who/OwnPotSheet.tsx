@@ -1,4 +1,5 @@
 import { fieldErrors, vesselMaterialSchema, vesselSchema, type Vessel, type VesselMaterial } from '@elixa/contract';
+import { VESSELS } from '@elixa/core';
 import { Controller, useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -71,11 +72,13 @@ export function readPot(typed: TypedPot): { pot?: Vessel; errors: Array<{ field:
 
 /** A pot of the cook's own, by ruler and measuring jug. */
 export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
+  // Measured after one of the catalogue, which stays as it is.
+  const isNew = VESSELS.some((one) => one.id === vessel.id);
   const form = useForm<TypedPot>({
     defaultValues: {
       ...vessel,
-      id: vessel.id.startsWith('own-') ? vessel.id : `own-${vessel.id}`.slice(0, 40),
-      name: vessel.id.startsWith('own-') ? vessel.name : 'My pot',
+      id: isNew ? `own-${vessel.id}`.slice(0, 40) : vessel.id,
+      name: isNew ? 'My pot' : vessel.name,
       innerDiameterMm: String(vessel.innerDiameterMm),
       innerDepthMm: String(vessel.innerDepthMm),
       rimVolumeMl: String(vessel.rimVolumeMl),

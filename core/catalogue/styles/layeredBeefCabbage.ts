@@ -102,7 +102,15 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       untilCue: 'it stands between the blocks and covers none of them',
       heat: 'high',
       lid: 'on',
-      pour: { kind: 'share', share: 0.25, mlPerHeadFirst: 60, mlPerHeadLater: 60, anew: true, at: 'warm' },
+      pour: {
+        kind: 'share',
+        share: 0.25,
+        shareMost: 0.35,
+        mlPerHeadFirst: 60,
+        mlPerHeadLater: 60,
+        anew: true,
+        at: 'warm',
+      },
     },
     {
       id: 'skim',
