@@ -71,7 +71,7 @@ describe('planning an evening', () => {
   });
 
   it('pours to the share that the pot names, for any table, in every vessel that its stacks can stand in', () => {
-    const { share = 0, shareMost = 0 } = styleById('layeredBeefCabbage').stages.find((one) => one.pour)!.pour!;
+    const { share = 0, shareMost = 0 } = styleById('layeredBeefCabbage')!.stages.find((one) => one.pour)!.pour!;
     for (const vessel of VESSELS) {
       for (let count = 1; count <= 14; count += 1) {
         const evening = styleChosen(eveningFor(count, { vessel }), 'layeredBeefCabbage');
