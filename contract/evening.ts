@@ -55,6 +55,7 @@ export const allergenSchema = z.enum([
   'molluscs',
   'milk',
   'mustard',
+  'buckwheat',
 ]);
 
 export const dinerSchema = z.strictObject({

@@ -57,21 +57,27 @@ const seats = fc
   .integer({ min: 1, max: 14 })
   .chain((count) => fc.tuple(...Array.from({ length: count }, (_, i) => diner(i + 1))));
 
-const vessels: fc.Arbitrary<Vessel> = fc.oneof(
-  { weight: 4, arbitrary: fc.constantFrom(...VESSELS) },
-  {
-    weight: 1,
-    arbitrary: fc
-      .record({ innerDiameterMm: fc.integer({ min: 140, max: 420 }), innerDepthMm: fc.integer({ min: 35, max: 260 }) })
-      .map((size) => ({
-        ...VESSELS[0]!,
-        ...size,
-        id: 'own',
-        name: 'own pot',
-        rimVolumeMl: Math.round((Math.PI * (size.innerDiameterMm / 2) ** 2 * size.innerDepthMm * 0.8) / 1000),
-      })),
-  },
-);
+const vesselsOf = ({ vesselFit }: Style): fc.Arbitrary<Vessel> =>
+  fc.oneof(
+    // A pot of two halves is mostly planned in one.
+    { weight: vesselFit.needsWall ? 15 : 0, arbitrary: fc.constantFrom(...VESSELS.filter((one) => one.divided)) },
+    { weight: 4, arbitrary: fc.constantFrom(...VESSELS) },
+    {
+      weight: 1,
+      arbitrary: fc
+        .record({
+          innerDiameterMm: fc.integer({ min: 140, max: 420 }),
+          innerDepthMm: fc.integer({ min: 35, max: 260 }),
+        })
+        .map((size) => ({
+          ...VESSELS[0]!,
+          ...size,
+          id: 'own',
+          name: 'own pot',
+          rimVolumeMl: Math.round((Math.PI * (size.innerDiameterMm / 2) ** 2 * size.innerDepthMm * 0.8) / 1000),
+        })),
+    },
+  );
 
 /** Any evening that a cook could put together with a style, sensible or not. */
 const eveningsOf = (style: Style): fc.Arbitrary<Evening> => {
@@ -84,7 +90,7 @@ const eveningsOf = (style: Style): fc.Arbitrary<Evening> => {
   return fc
     .record({
       diners: seats,
-      vessel: vessels,
+      vessel: vesselsOf(style),
       heat: fc.constantFrom(...HEAT_SOURCES),
       powerW: fc.integer({ min: 300, max: 8000 }),
       altitudeM: fc.integer({ min: -430, max: 5500 }),
@@ -188,9 +194,9 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         expect(potSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
         expectSound(plan);
       }),
-      { numRuns: 160 },
+      { numRuns: 60 },
     );
-    expect(planned).toBeGreaterThan(25);
+    expect(planned).toBeGreaterThan(10);
   }, 120_000);
 
   it('has its preparation and its shopping, too', () => {

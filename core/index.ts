@@ -14,6 +14,7 @@ export { INGREDIENTS, ingredientById, hasIngredient } from './catalogue/ingredie
 export { FINISHES, finishById, NO_FINISH } from './catalogue/finishes';
 export { schoolOf, type School, type SchoolChoice } from './catalogue/school';
 export type { Finish, Pour, Role, Stage, Style, StyleSlot } from './catalogue/style';
+export { findStyles } from './catalogue/findStyles';
 export { STYLES, schoolsOfStyle, styleById } from './catalogue/styles';
 export { VESSELS } from './catalogue/vessels';
 export type { Menu } from './evening/menu';

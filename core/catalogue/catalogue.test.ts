@@ -147,6 +147,7 @@ describe('the catalogue', () => {
       const formulas = [
         style.brothFormulaId,
         style.letDownFormulaId,
+        style.otherHalfFormulaId,
         style.quickBroth?.formulaId,
         ...style.dipFormulaIds,
       ];

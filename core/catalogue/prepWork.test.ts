@@ -77,4 +77,14 @@ describe('how it is sold', () => {
       'tofuAndEggs',
     ]);
   });
+
+  it('looks for bones and skin only where there are any, and washes nothing that came out of a jar', () => {
+    for (const one of INGREDIENTS) {
+      for (const cut of Object.keys(one.cuts)) {
+        const { says } = prepWorkOf(one, cut);
+        if (/bones/.test(says)) expect([one.id, one.perils]).toEqual([one.id, expect.arrayContaining(['bones'])]);
+        if (one.saltPct > 1 && one.family === 'leaf') expect(`${one.id}: ${says}`).not.toMatch(/: Wash/);
+      }
+    }
+  });
 });

@@ -101,6 +101,8 @@ export interface VesselFit {
   takesBoilingPour: boolean;
   /** Two halves carry it as well. */
   divided: boolean;
+  /** It is of two halves, and cannot be without a wall between them. */
+  needsWall?: true;
   /** In a pot out of these bounds it cannot be built at all, with why. */
   refusesOutside?: { widthToDepth: readonly [from: number, to: number]; tooDeep: string; tooFlat: string };
 }
@@ -138,6 +140,8 @@ export interface Style {
   stages: readonly Stage[];
   /** What simmers in the pot, or is poured over it; none where the food gives the liquid. */
   brothFormulaId?: string;
+  /** What simmers in the other half, for a pot with a wall. */
+  otherHalfFormulaId?: string;
   brothMlPerHead: number;
   /** A broth that stands in for it when time is short. */
   quickBroth?: { formulaId: string; says: string };

@@ -36,7 +36,7 @@ const marinadesOf = (style: Style, schools: Readonly<Record<string, string>>): s
 export function chosenLiquids(evening: Evening, style: Style): ChosenLiquids {
   const asked = evening.choices.liquids ?? {};
   const { broth = style.brothFormulaId, letDown = style.letDownFormulaId } = asked;
-  const { otherHalf = broth, sauces = style.dipFormulaIds } = asked;
+  const { otherHalf = style.otherHalfFormulaId ?? broth, sauces = style.dipFormulaIds } = asked;
   const ahead = asked.ahead ?? marinadesOf(style, schoolsOfStyle(style, evening.style.schools));
   const must = (id: string | undefined) => (id === undefined ? undefined : mustFormula(id));
   const chosen = {

@@ -21,6 +21,7 @@ function refusals(fit: VesselFit, vessel: Vessel, isHeatedDry: boolean): string[
     ...(bounds && outside === 'narrow' ? [`It is too deep for its width: ${bounds.tooDeep}`] : []),
     ...(bounds && outside === 'flat' ? [`It is too flat: ${bounds.tooFlat}`] : []),
     ...(vessel.divided && !fit.divided ? ['Its wall leaves no room to build this pot in'] : []),
+    ...(fit.needsWall && !vessel.divided ? ['It has no wall: the hot side and the mild one would run together'] : []),
     ...(isHeatedDry && vessel.material === 'clay'
       ? ['Clay is never heated dry: it cracks when fat melts or onion browns in it before the liquid']
       : []),

@@ -1,13 +1,17 @@
-import type { Amount, Evening, Liquid } from '@elixa/contract';
+import type { Amount, Liquid } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import type { Helping } from '../diners/helpings';
+import type { Menu } from '../evening/menu';
 import { showMeasure } from '../measures/showMeasure';
 import { withLengths } from '../measures/showSize';
+import { returnedG } from './liquids/returned';
 
 const PURPOSE = { broth: 'broth', sauce: 'dip', marinade: 'marinade', base: 'base' } as const;
 
-/** Everything that is measured out tonight, in g, for the pot and for its liquids. */
-export function amountsOf(evening: Evening, food: readonly Helping[], liquids: readonly Liquid[]): Amount[] {
+/**
+ * Everything that is measured out tonight, in g, for the pot and for its liquids. What is cooked in a liquid and eaten
+ * from the pot is counted once, in the pot.
+ */
+export function amountsOf({ evening, style, food }: Menu, liquids: readonly Liquid[]): Amount[] {
   const fromPot: Amount[] = food.map((one) => {
     const what = ingredientById(one.ingredientId);
     return {
@@ -19,12 +23,14 @@ export function amountsOf(evening: Evening, food: readonly Helping[], liquids: r
     };
   });
   const fromLiquids: Amount[] = liquids.flatMap((liquid) =>
-    (liquid.jar ? [] : liquid.ingredients).map((part) => ({
-      ingredientId: part.ingredientId,
-      purpose: PURPOSE[liquid.kind],
-      massG: part.massG,
-      shown: { text: part.shownText, errorPct: part.roundingErrorPct },
-    })),
+    (liquid.jar ? [] : liquid.ingredients)
+      .filter((part) => liquid.place === 'aside' || returnedG(style, food, liquid.formulaId, part.ingredientId) === 0)
+      .map((part) => ({
+        ingredientId: part.ingredientId,
+        purpose: PURPOSE[liquid.kind],
+        massG: part.massG,
+        shown: { text: part.shownText, errorPct: part.roundingErrorPct },
+      })),
   );
   return [...fromPot, ...fromLiquids];
 }

@@ -41,7 +41,7 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable): Planned
       thinner: one.thinnedBy,
     });
   });
-  const amounts = amountsOf(evening, food, liquids);
+  const amounts = amountsOf(menu, liquids);
   const conflicts = findConflicts(menu, reachOf(table, food, [...broths, ...beside]));
   const plan = {
     schemaVersion: PLAN_SCHEMA_VERSION,

@@ -5,19 +5,26 @@ import { planPot } from './planPot';
 /** An evening's pot at a glance, ready to be drawn by somebody who has no catalogue. */
 export interface PotCard {
   drawing: PotDrawing;
-  /** Colour of a sauce that it is cooked in. */
+  /** Colour of a dark liquid that it is cooked in. */
   sauce?: string;
   /** When the burner is lit, as an ISO date and time. */
   litAt: string;
 }
 
-/** Salt from which on a liquid is poured as a sauce and seen in its own colour, in %. */
-const SAUCE_PCT = 2;
+/** Lightness, of 255, under which a liquid is seen in its own colour: miso, chilli, nuts and sauces, no clear broth. */
+const CLEAR_FROM = 160;
 
-/** The colour of the sauce that a pot is cooked in; nothing where it is a broth. */
-export const sauceOf = ({ liquids }: Pick<ReturnType<typeof planPot>, 'liquids'>): string | undefined =>
-  liquids.find((liquid) => liquid.place === 'pot' && liquid.kind === 'broth' && liquid.salinityAsMadePct > SAUCE_PCT)
-    ?.colour;
+/** How light a colour looks, from 0 to 255, after ITU-R BT.601. */
+function lightness(hex: string): number {
+  const [red, green, blue] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)) as [number, number, number];
+  return 0.299 * red + 0.587 * green + 0.114 * blue;
+}
+
+/** The colour of the liquid that a pot is cooked in where it is darker than a broth; nothing where it is a clear one. */
+export function sauceOf({ liquids }: Pick<ReturnType<typeof planPot>, 'liquids'>): string | undefined {
+  const colour = liquids.find((liquid) => liquid.place === 'pot' && liquid.kind === 'broth')?.colour;
+  return colour !== undefined && lightness(colour) < CLEAR_FROM ? colour : undefined;
+}
 
 /**
  * What a list of evenings shows of one.

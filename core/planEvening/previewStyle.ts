@@ -9,6 +9,7 @@ import { Budget } from '../prep/budget';
 import { planPrep } from '../prep/planPrep';
 import { REMEDY_EFFORT } from '../prep/solve';
 import { finish, type Steps } from '../steps';
+import { sauceOf } from './potCard';
 import { planMenu } from './planPot';
 
 /** What choosing a pot would come to tonight. */
@@ -18,7 +19,7 @@ export interface PotPreview {
   /** The pot that it is drawn in: the evening's own, or where that cannot carry it, one that can. */
   vessel: Vessel;
   sectors: Sector[];
-  /** Colour of a sauce that it is cooked in. */
+  /** Colour of a dark liquid that it is cooked in. */
   sauce?: string;
   /** Seconds of work from the first cut to sitting down, and from lighting the burner to the first food. */
   spanS?: number;
@@ -64,7 +65,7 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
     suits,
     vessel,
     sectors: plan.build.sectors,
-    sauce: menu.pour.kind === 'ladles' ? plan.liquids[0]?.colour : undefined,
+    sauce: sauceOf(plan),
     spanS: prep.spanS,
     toFirstFoodS: plan.simmer.readyAtS[0],
     fillings: plan.build.rounds,

@@ -1,10 +1,12 @@
+import { ingredientById } from '../catalogue/ingredients';
+import type { StyleSlot } from '../catalogue/style';
 import { STYLES } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
 import { roundName } from '../live/roundName';
 import { planEvening, prepFromNow } from '../planEvening/planEvening';
 import { planPot } from '../planEvening/planPot';
-import { eveningFor, example } from '../testing/household';
+import { eveningFor, example, suited } from '../testing/household';
 import { counterList, onCounterByPrep } from './counter';
 import { lanesOf } from './lanes';
 
@@ -121,7 +123,7 @@ describe('a pot that begins with slices', () => {
 
 describe('the tools', () => {
   const toolsOf = (styleId: string) =>
-    counterList(planPot(styleChosen(example('practice-night'), styleId))).filter((item) => item.kind === 'tool');
+    counterList(planPot(suited(example('practice-night'), styleId))).filter((item) => item.kind === 'tool');
 
   it.each(STYLES.map((style) => [style.name, style] as const))('are those of the pot: %s', (_name, style) => {
     const ids = toolsOf(style.id).map((item) => item.id);
@@ -135,6 +137,10 @@ describe('the tools', () => {
   });
 
   it('have chopsticks for raw food where something raw goes in', () => {
-    for (const { id } of STYLES) expect(toolsOf(id).map((item) => item.id)).toContain('rawChopsticks');
+    const isRaw = ({ ingredientId }: StyleSlot) => ingredientById(ingredientId).perils.includes('cookThrough');
+    for (const { id, slots } of STYLES) {
+      const said = [id, toolsOf(id).some((item) => item.id === 'rawChopsticks')];
+      expect(said).toEqual([id, slots.some(isRaw)]);
+    }
   });
 });

@@ -93,6 +93,7 @@ function toppingUp(question: ActionQuestion): Draft[] {
   const { units } = question.menu.evening;
   const isSauce = question.menu.pour.kind === 'ladles';
   const isOff = question.menu.stages.some((stage) => stage.do === 'rest');
+  const splash = question.menu.stages.find((stage) => stage.do === 'pour')?.says ?? 'More of it';
   return question.pans.flatMap(({ pan, levels, fillings }) =>
     levels.flatMap(({ pourMl, ladleOutMl }, index): Draft[] => {
       const round = question.firstRound + index;
@@ -127,7 +128,7 @@ function toppingUp(question: ActionQuestion): Draft[] {
         return [{ ...base, kind: 'heatUp', says }];
       }
       const says = isSauce
-        ? `More sauce, and dashi until it tastes right, ${back}`
+        ? `${question.menu.chosen.letDown ? 'More sauce, and dashi until it tastes right' : splash}, ${back}`
         : `Hot broth from the reserve, ${back}`;
       return [{ ...base, kind: 'pour', volumeMl: pourMl, says, shownText: showVolume(pourMl, units) }];
     }),

@@ -89,38 +89,47 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
 /** From the beginning of a course to the moment that it is ready. */
 const leadS = ({ pouredS, toBoilS, timed }: Course) => Math.ceil(pouredS + toBoilS + timed.boiledS);
 
+/** What is of one kind and cut, though two things of the style have become it, is one thing to the cook. */
+function ofOneKind<T extends { ingredientId: string; cut?: string; massG: number }>(all: readonly T[]): T[] {
+  const kinds = new Map<string, T>();
+  for (const one of all) {
+    const key = `${one.ingredientId}/${one.cut}`;
+    const known = kinds.get(key);
+    kinds.set(key, known ? { ...known, massG: known.massG + one.massG } : one);
+  }
+  return [...kinds.values()];
+}
+
 /** Slices wait cold by the pot; each guest's own takes its seconds from when it is held in. */
 function swishedPieces({ menu, model }: SimmerQuestion, { context }: PanRounds, readyS: number): SimmerPiece[] {
-  return menu.food
+  const slices = menu.food
     .filter((one) => one.purpose === 'pot' && isSwished(one, menu.evening.service))
-    .flatMap((one) =>
-      one.cuts.map(({ cut, massG }): SimmerPiece => {
-        const window = model.cookWindow(one.ingredientId, cut, context, 'swished');
-        return {
-          id: `r1-main-${one.ingredientId}-${cut}`,
-          ingredientId: one.ingredientId,
-          cut,
-          round: 1,
-          pan: 'main',
-          massG,
-          way: 'swished',
-          inAtS: readyS,
-          countsFromS: readyS,
-          outAtS: readyS + window.bestS,
-          cookS: window.bestS,
-          ...window,
-          inWindow: true,
-          safe: window.bestS >= window.safeS,
-        };
-      }),
-    );
+    .flatMap(({ ingredientId, cuts }) => cuts.map((one) => ({ ingredientId, ...one })));
+  return ofOneKind(slices).map(({ ingredientId, cut, massG }): SimmerPiece => {
+    const window = model.cookWindow(ingredientId, cut, context, 'swished');
+    return {
+      id: `r1-main-${ingredientId}-${cut}`,
+      ingredientId,
+      cut,
+      round: 1,
+      pan: 'main',
+      massG,
+      way: 'swished',
+      inAtS: readyS,
+      countsFromS: readyS,
+      outAtS: readyS + window.bestS,
+      cookS: window.bestS,
+      ...window,
+      inWindow: true,
+      safe: window.bestS >= window.safeS,
+    };
+  });
 }
 
 function searedPieces(question: SimmerQuestion, { first, context }: PanRounds, startS: number): SimmerPiece[] {
   return first.early.flatMap(({ portions, atS, lastsS }) =>
-    portions
-      .filter((portion) => portion.way === 'seared')
-      .map(({ ingredientId, cut = '', massG }): SimmerPiece => {
+    ofOneKind(portions.filter((portion) => portion.way === 'seared')).map(
+      ({ ingredientId, cut = '', massG }): SimmerPiece => {
         const window = question.model.cookWindow(ingredientId, cut, context, 'seared');
         const inAtS = startS + atS;
         return {
@@ -139,7 +148,8 @@ function searedPieces(question: SimmerQuestion, { first, context }: PanRounds, s
           inWindow: true,
           safe: window.bestS >= window.safeS,
         };
-      }),
+      },
+    ),
   );
 }
 

@@ -1,6 +1,9 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { mustReadEvening, type Diner, type Evening } from '@elixa/contract';
+import { VESSELS } from '../catalogue/vessels';
+import { styleChosen } from '../evening/edits/styleChosen';
+import { checkEvening } from '../evening/resolveMenu';
 
 /** The household's evenings, as the examples hold them. For tests only. */
 export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal'): Evening {
@@ -25,3 +28,11 @@ export const eveningFor = (count: number, more: Partial<Evening> = {}): Evening 
   choices: { swaps: [], leaveOut: [] },
   ...more,
 });
+
+/** The same evening with another pot, in a vessel that carries it. */
+export function suited(evening: Evening, styleId: string): Evening {
+  const chosen = styleChosen(evening, styleId);
+  const vessel = [chosen.vessel, ...VESSELS].find((one) => checkEvening({ ...chosen, vessel: one }).length === 0);
+  if (!vessel) throw new RangeError(`No vessel of the catalogue carries "${styleId}"`);
+  return { ...chosen, vessel };
+}

@@ -1,13 +1,14 @@
 import type { Evening } from '@elixa/contract';
-import { droppedByStyle, STYLES } from '@elixa/core';
+import { droppedByStyle, findStyles, styleById } from '@elixa/core';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { Button } from '@/ui/Button';
 import { useRadioKeys } from '@/ui/choiceKeys';
 import { GOES_ON_ID } from '@/ui/focusKept';
+import { Field } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
 import { PotCard } from './PotCard';
@@ -28,26 +29,38 @@ function Dropped({ before, after, onUndo }: { before: Evening; after: Evening; o
   );
 }
 
+const pots = (count: number) => (count === 1 ? '1 pot' : `${count} pots`);
+
 /** Which pot it is tonight: the first thing of a new evening, and open to change later. */
 export function ChooseScreen() {
   const { evening, edit, undo } = useEvening();
   const previews = usePreviews(evening);
   const [before, setBefore] = useState<Evening>();
+  const [wanted, setWanted] = useState('');
+  // The one that is chosen as the page opens stands first; none moves while the cook looks.
+  const [first] = useState(evening.style.id);
+  const found = useMemo(() => {
+    const all = findStyles(wanted);
+    return [...all.filter((style) => style.id === first), ...all.filter((style) => style.id !== first)];
+  }, [wanted, first]);
   const choose = (styleId: string) => {
     if (styleId === evening.style.id) return;
     setBefore(evening);
     edit({ kind: 'styleChosen', styleId });
   };
   const keys = useRadioKeys(
-    STYLES.map((style) => style.id),
+    found.map((style) => style.id),
     evening.style.id,
     choose,
   );
   return (
     <>
-      <Section title="Which pot tonight?">
+      <Section title="Which pot tonight?" aside={<Small>{pots(found.length)}</Small>}>
+        <View className="flex-row">
+          <Field label="Find one by its name or by what is in it" value={wanted} maxLength={60} onChange={setWanted} />
+        </View>
         <View role="radiogroup" aria-label="Which pot tonight?" className="gap-3">
-          {STYLES.map((style) => (
+          {found.map((style) => (
             <PotCard
               key={style.id}
               style={style}
@@ -59,16 +72,27 @@ export function ChooseScreen() {
             />
           ))}
         </View>
+        {found.length === 0 ? (
+          <Body role="status">No pot has that in it. Try one word, or another name for it.</Body>
+        ) : null}
       </Section>
-      {before ? <Dropped before={before} after={evening} onUndo={undo} /> : null}
       <Faults />
-      <Button
-        nativeID={GOES_ON_ID}
-        look="main"
-        className="min-h-main self-start sm:px-8"
-        label="Go on: who eats"
-        onPress={() => router.replace(`/evening/${evening.id}/who`)}
-      />
+      {/* The list is long: what was chosen, and the way on, stay in reach of a thumb. */}
+      <View className="sticky bottom-2 z-10 gap-2 rounded-2xl border border-line bg-sheet p-3 shadow-sm">
+        {before ? <Dropped before={before} after={evening} onUndo={undo} /> : null}
+        <View className="flex-row flex-wrap items-center gap-x-4 gap-y-2">
+          <Body className="words font-semibold" numberOfLines={2}>
+            {styleById(evening.style.id)?.name ?? 'No pot chosen yet'}
+          </Body>
+          <Button
+            nativeID={GOES_ON_ID}
+            look="main"
+            className="ml-auto min-h-main sm:px-8"
+            label="Go on: who eats"
+            onPress={() => router.replace(`/evening/${evening.id}/who`)}
+          />
+        </View>
+      </View>
     </>
   );
 }

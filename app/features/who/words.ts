@@ -23,6 +23,7 @@ export const ALLERGEN: Record<Allergen, string> = {
   molluscs: 'Molluscs',
   milk: 'Milk',
   mustard: 'Mustard',
+  buckwheat: 'Buckwheat',
 };
 
 /** Whom raw food, alcohol, heat and hard bites hurt most. */

@@ -13,7 +13,7 @@ export interface PotDrawnProps {
   simmering?: boolean;
   /** No liquid is in it yet. */
   dry?: boolean;
-  /** The colour of a dark sauce; a broth is drawn in its own. */
+  /** The colour of a dark liquid; a clear broth is drawn in its own. */
   sauce?: string;
 }
 

@@ -12,7 +12,7 @@ interface Props {
   inPot?: ReadonlySet<string>;
   /** Writes heights and widths beside it. */
   measured?: boolean;
-  /** The colour of a dark sauce; a broth is drawn in its own. */
+  /** The colour of a dark liquid; a clear broth is drawn in its own. */
   sauce?: string;
   units?: Units;
 }

@@ -1,15 +1,14 @@
 import { STYLES } from '../../catalogue/styles';
 import { VESSELS } from '../../catalogue/vessels';
-import { styleChosen } from '../../evening/edits/styleChosen';
 import { planPot } from '../../planEvening/planPot';
-import { eveningFor } from '../../testing/household';
+import { eveningFor, suited } from '../../testing/household';
 import { radiusAtMm } from '../vesselShape';
 import { drawFromAbove } from './fromAbove';
 import { drawFromSide } from './fromSide';
 
 const nights = STYLES.flatMap((style) =>
   [2, 6].map((count) => {
-    const evening = styleChosen(eveningFor(count), style.id);
+    const evening = suited(eveningFor(count), style.id);
     return { name: `${style.name} for ${count}`, evening, build: planPot(evening).build };
   }),
 );

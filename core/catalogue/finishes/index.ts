@@ -1,6 +1,33 @@
-import type { Finish } from '../style';
+import type { Band } from '../formula';
+import type { Finish, Heat } from '../style';
 
 const whole = (cut: string) => [{ cut, share: 1 }];
+
+/** A finish of one kind of noodles or cakes. */
+const noodles = (
+  id: string,
+  name: string,
+  says: string,
+  of: { ingredientId: string; cut: string; rangeG: Band; untilCue: string; heat?: Heat },
+): Finish => ({
+  id,
+  name,
+  says,
+  slots: [
+    { ingredientId: of.ingredientId, role: 'finish', rangeG: of.rangeG, cuts: whole(of.cut), place: 'heart', layer: 0 },
+  ],
+  stages: [
+    {
+      id: 'noodles',
+      do: 'add',
+      says: '{in} into the broth',
+      untilCue: of.untilCue,
+      heat: of.heat ?? 'medium',
+      lid: 'off',
+      roles: ['finish'],
+    },
+  ],
+});
 
 /** Ways to finish a broth, by the head. */
 export const FINISHES: readonly Finish[] = [
@@ -63,6 +90,69 @@ export const FINISHES: readonly Finish[] = [
         do: 'add',
         says: '{in} into the sauce, turned in it',
         untilCue: 'glossy and hot through; water in, if it tastes too salty',
+        heat: 'medium',
+        lid: 'off',
+        roles: ['finish'],
+      },
+    ],
+  },
+  noodles('wheatNoodle', 'Wheat noodles', 'Fresh noodles cook in the broth, or apart where it should stay clear.', {
+    ingredientId: 'eggNoodle',
+    cut: 'loose',
+    rangeG: [80, 100, 120],
+    untilCue: 'no raw core is left',
+  }),
+  noodles('vermicelliInBowl', 'Rice vermicelli', 'Soaked thin noodles, broth and what is left of the pot over them.', {
+    ingredientId: 'riceVermicelli',
+    cut: 'soaked',
+    rangeG: [40, 50, 60],
+    untilCue: 'soft',
+  }),
+  noodles('noodleCake', 'Noodle cakes', 'Fried noodle cakes at a full boil; whoever waits eats them soft.', {
+    ingredientId: 'instantNoodle',
+    cut: 'cake',
+    rangeG: [50, 60, 100],
+    untilCue: 'loose, no raw core; eaten at once',
+    heat: 'high',
+  }),
+  noodles('glassNoodles', 'Glass noodles', 'Soaked sweet potato noodles drink what is left of the broth.', {
+    ingredientId: 'glassNoodle',
+    cut: 'soaked',
+    rangeG: [25, 30, 40],
+    untilCue: 'clear, no white core',
+  }),
+  noodles(
+    'riceCakes',
+    'Pounded rice cakes',
+    'A rice cake for each, until it sags. Cut small and sat with, for children and the frail.',
+    {
+      ingredientId: 'mochi',
+      cut: 'block',
+      rangeG: [50, 50, 100],
+      untilCue: 'soft, it begins to sag',
+      heat: 'low',
+    },
+  ),
+  {
+    id: 'friedRice',
+    name: 'Rice fried in what is left',
+    says: 'Rice pressed on the bottom of the almost empty pan until it crackles.',
+    slots: [
+      {
+        ingredientId: 'cookedRice',
+        role: 'finish',
+        rangeG: [120, 135, 150],
+        cuts: whole('loose'),
+        place: 'heart',
+        layer: 0,
+      },
+    ],
+    stages: [
+      {
+        id: 'rice',
+        do: 'add',
+        says: 'Ladle out all but a few spoons; {in} in, pressed flat on the bottom',
+        untilCue: 'it crackles and smells toasted',
         heat: 'medium',
         lid: 'off',
         roles: ['finish'],

@@ -13,7 +13,7 @@ import {
   steepFlakes,
   strain,
 } from './brothSteps';
-import { aroma, body, does, salting, sweetening } from './parts';
+import { aroma, body, does, infusion, salting, solid, sweetening } from './parts';
 
 /** Broths of kelp, flakes and miso. */
 export const DASHI_BROTHS: readonly Formula[] = [
@@ -93,6 +93,72 @@ export const DASHI_BROTHS: readonly Formula[] = [
         tempC: 80,
         lookFor: 'it steams and does not boil',
         when: { miso: 'nearTheEnd' },
+      }),
+    ],
+    keeps: { ...FRESH, how: 'loses its fragrance; warm it without boiling' },
+  },
+  {
+    id: 'whiteMisoBroth',
+    name: 'Sweet white miso broth',
+    named: { of: ['misoWhite', 'kelp'], otherwise: 'Pale mild broth' },
+    kind: 'broth',
+    families: ['miso'],
+    purpose: 'Pale and sweet, for chicken, prawns and white vegetables. It is whisked from thick to thin.',
+    scaledBy: 'finishedVolume',
+    thinnedWith: 'water',
+    parts: [
+      kelp(10),
+      flakes(13),
+      body('sake', 40, { in: 'loosen' }),
+      salting('misoWhite', 0.78, { in: 'whisk' }),
+      salting('whiteSoy', 0.22, { in: 'loosen' }),
+    ],
+    target: { salinityPct: [0.9, 1, 1.15], sweetnessPct: [2, 2.8, 4], umamiGPer100g: [0.1, 1.2] },
+    schools: [KELP_SCHOOLS, BONITO_SCHOOLS],
+    steps: [
+      ...drawKelp,
+      ...steepFlakes,
+      strain,
+      does('whisk', '{in} into a bowl; a ladle of warm broth, whisked smooth', 3, { tempC: 60 }),
+      does('loosen', '{in} in, then the rest of the broth little by little', 3, {
+        tempC: 75,
+        lookFor: 'no lumps; it steams and does not boil',
+      }),
+    ],
+    keeps: { ...FRESH, how: 'loses its fragrance; warm it without boiling' },
+  },
+  {
+    id: 'barleyMisoBroth',
+    name: 'Barley miso broth with browned onion',
+    named: { of: ['misoBarley', 'longOnion'], otherwise: 'Brown malty broth' },
+    kind: 'broth',
+    families: ['miso'],
+    purpose: 'Malty and brown, with charred long onion in it; for many vegetables.',
+    scaledBy: 'finishedVolume',
+    thinnedWith: 'water',
+    parts: [
+      kelp(10),
+      flakes(13),
+      infusion('driedShiitake', 5, { out: 'strain' }),
+      solid('longOnion', 35, { in: 'char', exponent: 0.8, note: 'browned on its cut face; it stays' }),
+      solid('garlic', 5, { in: 'char', exponent: 0.8, cut: 'minced' }),
+      aroma('neutralOil', 4, { in: 'char' }),
+      body('sake', 20, { in: 'wine' }),
+      salting('misoBarley', 0.85, { in: 'miso' }),
+      salting('lightSoy', 0.15, { in: 'miso' }),
+      sweetening('mirin', 1, { in: 'wine' }),
+    ],
+    target: { salinityPct: [0.9, 1, 1.15], sweetnessPct: [1.6, 2, 2.6], umamiGPer100g: [0.1, 1.4] },
+    schools: [KELP_SCHOOLS, BONITO_SCHOOLS],
+    steps: [
+      ...drawKelp,
+      ...steepFlakes,
+      strain,
+      does('char', 'Brown {in} in a dry pan, the oil first', 5, { tempC: 120, lookFor: 'gold on the cut face' }),
+      does('wine', '{in} and the broth over it, up to a simmer', 4, { tempC: 92, steam: 'simmer' }),
+      does('miso', '{in} through a sieve; grains kept back or stirred in, as you like', 3, {
+        tempC: 80,
+        lookFor: 'it steams and does not boil',
       }),
     ],
     keeps: { ...FRESH, how: 'loses its fragrance; warm it without boiling' },

@@ -185,21 +185,17 @@ export const MARINADES: readonly Formula[] = [
     families: ['sukiyakiWest'],
     needs: 'beef',
     purpose: 'No sauce is mixed: sugar and soy go on the beef as it sears.',
-    parts: [
-      salting('darkSoy', 1, { in: 'sear' }),
-      sweetening('sugar', 1, { in: 'sear' }),
-      body('sake', 60),
-      body('beefTallow', 20, { in: 'fat' }),
-    ],
+    parts: [salting('darkSoy', 1, { in: 'sear' }), sweetening('sugar', 1, { in: 'sear' }), body('sake', 60)],
     target: { salinityPct: [1.2, 1.5, 1.8], sweetnessPct: [3.5, 4.5, 6] },
     steps: [
-      does('fat', 'Melt {in} over the whole pan', 2, { tempC: 120, lookFor: 'it smokes a little' }),
-      does('sear', 'Beef in, {in} over it as it browns; eat these first slices', 3, {
+      does('sear', '{in} over the beef as it browns in the pan', 1, {
         tempC: 120,
-        bare: 'Beef in; eat these first slices',
+        whenServed: true,
+        bare: 'Nothing over the beef',
       }),
-      does('wet', 'Vegetables in; they give the liquid. When it runs dry, {in}', 2, {
-        bare: 'Vegetables in; they give the liquid',
+      does('wet', '{in} where the pan runs dry', 1, {
+        whenServed: true,
+        bare: 'A splash of water where the pan runs dry',
       }),
     ],
     keeps: { fridgeDays: 0, freezerMonths: 0, how: 'made in the pan' },

@@ -1,7 +1,7 @@
 import { byDifference, ingredient } from '../ingredient';
 import { pack } from '../pack';
 import { HOUR, alone, by, soaked } from '../work';
-import { plant } from '../cooking';
+import { animal, plant } from '../cooking';
 
 /** Noodles, rice, dumplings and cakes. */
 export const GRAINS = [
@@ -229,6 +229,13 @@ export const GRAINS = [
         pieceG: 6,
         cooks: { simmered: plant(3, 4, 8, 25, 'soft through') },
       },
+      stick: {
+        label: 'sticks',
+        short: 'rice cake sticks',
+        thicknessMm: 19,
+        pieceG: 25,
+        cooks: { simmered: plant(6, 8, 14, 25, 'soft through') },
+      },
     },
     replacements: [{ withIngredientId: 'udon', keeps: 'mass', text: 'udon' }],
     work: soaked('Into cold water', 15, 'Drain'),
@@ -242,7 +249,15 @@ export const GRAINS = [
     composition: byDifference(44.5, 4, 0.6, 0.5, 0.1),
     perils: ['choking'],
     sold: { unit: 'piece', unitPlural: 'pieces', massG: 50, countable: true, smallestPart: 1 },
-    cuts: { block: { label: 'whole', short: 'mochi', thicknessMm: 15, pieceG: 50 } },
+    cuts: {
+      block: {
+        label: 'whole',
+        short: 'mochi',
+        thicknessMm: 15,
+        pieceG: 50,
+        cooks: { simmered: plant(3, 4, 6, 25, 'soft, it begins to sag') },
+      },
+    },
     replacements: [{ withIngredientId: 'riceCake', keeps: 'mass', text: 'rice cakes' }],
   }),
   ingredient({
@@ -257,7 +272,81 @@ export const GRAINS = [
     perils: ['cookThrough', 'minced'],
     kept: 'fridge',
     sold: { unit: 'dumpling', unitPlural: 'dumplings', massG: 30, countable: true, smallestPart: 1 },
-    cuts: { whole: { label: 'whole', short: 'dumplings', thicknessMm: 25, pieceG: 30 } },
+    cuts: {
+      whole: {
+        label: 'whole',
+        short: 'dumplings',
+        thicknessMm: 25,
+        pieceG: 30,
+        cooks: { simmered: animal(10.2, 11, 14, 71, 'it floats, then one minute more') },
+      },
+    },
     replacements: [{ withIngredientId: 'firmTofu', keeps: 'mass', text: 'tofu' }],
+  }),
+  ingredient({
+    id: 'frozenUdon',
+    name: 'frozen udon',
+    nativeName: 'reito udon',
+    family: 'grain',
+    kinds: ['plant'],
+    allergens: ['wheat'],
+    composition: byDifference(66.5, 3.8, 0.5, 1.2, 0.5),
+    saltPct: 0.3,
+    kept: 'fridge',
+    sold: { unit: 'block', unitPlural: 'blocks', massG: 200, countable: true, smallestPart: 0.5 },
+    cuts: {
+      loose: {
+        label: 'rinsed hot for half a minute',
+        short: 'udon',
+        thicknessMm: 4,
+        pieceG: 12,
+        cooks: { simmered: plant(2, 3, 6, 25, 'loose and hot through') },
+      },
+    },
+    replacements: [
+      { withIngredientId: 'udon', keeps: 'mass', text: 'boiled udon' },
+      { withIngredientId: 'riceNoodle', keeps: 'mass', ratio: 0.4, text: 'rice noodles, two fifths of the weight' },
+    ],
+    work: { says: 'Rinse hot until they part', fixedMin: 1 },
+  }),
+  ingredient({
+    id: 'potatoNoodle',
+    name: 'dried potato noodles',
+    nativeName: 'harusame',
+    family: 'grain',
+    kinds: ['plant'],
+    composition: byDifference(13, 0.1, 0.2, 0.9, 0.3),
+    settledDensityGPerMl: 0.8,
+    cuts: {
+      soaked: {
+        label: 'soaked',
+        short: 'potato noodles',
+        thicknessMm: 2,
+        pieceG: 8,
+        cooks: { simmered: plant(2, 3, 5, 25, 'clear, no white core') },
+      },
+    },
+    replacements: [{ withIngredientId: 'glassNoodle', keeps: 'mass', text: 'glass noodles' }],
+    work: soaked('Into warm water', 18, 'Drain'),
+  }),
+  ingredient({
+    id: 'riceVermicelli',
+    name: 'dried rice vermicelli',
+    nativeName: 'mifen',
+    family: 'grain',
+    kinds: ['plant'],
+    composition: byDifference(11.1, 7, 1.6, 0.9, 0.1),
+    settledDensityGPerMl: 0.7,
+    cuts: {
+      soaked: {
+        label: 'soaked',
+        short: 'rice vermicelli',
+        thicknessMm: 1,
+        pieceG: 6,
+        cooks: { simmered: plant(0.5, 1, 3, 25, 'soft') },
+      },
+    },
+    replacements: [{ withIngredientId: 'riceNoodle', keeps: 'mass', text: 'rice noodles' }],
+    work: soaked('Into warm water', 12, 'Drain'),
   }),
 ];

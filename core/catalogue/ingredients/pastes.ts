@@ -1,4 +1,5 @@
 import { byDifference, ingredient } from '../ingredient';
+import { plant } from '../cooking';
 import { pack } from '../pack';
 
 const SALT_TABLES = 'salt from the Standard Tables of Food Composition in Japan; the rest a kitchen estimate';
@@ -330,5 +331,53 @@ export const PASTES = [
     tint: { hex: '#c33a22', strength: 0.08, clouds: 0.03 },
     replacements: [{ withIngredientId: 'tomato', keeps: 'savour', ratio: 4, text: 'fresh tomato, cooked down' }],
     pack: pack('150 g tube', 150),
+  }),
+  ingredient({
+    id: 'bakedBeans',
+    look: { glyph: 'grains' },
+    name: 'baked beans, tinned',
+    family: 'seasoning',
+    kinds: ['plant'],
+    composition: byDifference(71, 5, 0.5, 4, 1.5),
+    saltPct: 0.8,
+    sweetnessPct: 5,
+    acidPct: 0.2,
+    glutamatePct: 0.1,
+    cuts: {
+      whole: {
+        label: 'from the tin',
+        short: 'baked beans',
+        thicknessMm: 8,
+        pieceG: 1,
+        cooks: { simmered: plant(2, 4, 20, 25, 'hot through') },
+      },
+    },
+    pack: pack('200 g tin', 200),
+    work: { says: 'Open, spoon out', board: undefined },
+  }),
+  ingredient({
+    id: 'cheeseSlice',
+    look: { glyph: 'slice', glaze: 'egg' },
+    name: 'sliced melting cheese',
+    family: 'seasoning',
+    kinds: ['milk'],
+    allergens: ['milk'],
+    composition: byDifference(46, 18, 24, 0, 5.5),
+    saltPct: 2.8,
+    glutamatePct: 0.3,
+    kept: 'fridge',
+    sold: { unit: 'slice', unitPlural: 'slices', massG: 20, countable: true, smallestPart: 1 },
+    pack: pack('200 g pack', 200),
+    cuts: {
+      slice: {
+        label: 'laid on top',
+        short: 'cheese',
+        thicknessMm: 3,
+        pieceG: 20,
+        cooks: { simmered: plant(0.5, 1, 6, 25, 'melted') },
+      },
+    },
+    replacements: [{ withIngredientId: 'silkenTofu', keeps: 'mass', text: 'a spoon of silken tofu' }],
+    work: { says: 'Unwrap', board: undefined },
   }),
 ];

@@ -35,6 +35,7 @@ export const SEA = [
   }),
   ingredient({
     id: 'salmonFillet',
+    look: { glaze: 'shellfish' },
     name: 'salmon fillet, skin on',
     nativeName: 'sake',
     family: 'fish',
@@ -48,7 +49,25 @@ export const SEA = [
     releasedShare: 0.1,
     kept: 'fridge',
     perils: ['cookThrough', 'bones'],
-    cuts: { slice: { label: '1.5 cm slices', short: 'salmon', thicknessMm: 15, pieceG: 32 } },
+    cuts: {
+      slice: {
+        label: '1.5 cm slices',
+        short: 'salmon',
+        thicknessMm: 15,
+        pieceG: 32,
+        cooks: { simmered: animal(7, 8, 12, 63, 'pale through, a flake lifts; 63 °C inside') },
+      },
+      thin: {
+        label: '3 mm slices',
+        short: 'thin salmon',
+        thicknessMm: 3,
+        pieceG: 14,
+        cooks: {
+          simmered: animal(0.65, 0.8, 1.5, 63, 'pale through'),
+          swished: animal(0.65, 0.8, 1.5, 63, 'pale through'),
+        },
+      },
+    },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
   }),
   ingredient({
@@ -64,7 +83,15 @@ export const SEA = [
     inosinatePct: 0.2,
     kept: 'fridge',
     perils: ['cookThrough', 'bones'],
-    cuts: { slice: { label: '1 cm slices', short: 'bream', thicknessMm: 10, pieceG: 25 } },
+    cuts: {
+      slice: {
+        label: '1 cm slices',
+        short: 'bream',
+        thicknessMm: 10,
+        pieceG: 25,
+        cooks: { simmered: animal(3.6, 4, 7, 63, 'white through') },
+      },
+    },
     replacements: [{ withIngredientId: 'codFillet', keeps: 'mass', text: 'cod' }],
   }),
   ingredient({
@@ -159,6 +186,7 @@ export const SEA = [
   }),
   ingredient({
     id: 'fishCake',
+    look: { glyph: 'slice', glaze: 'mushroom-pale' },
     name: 'fish cake sheets',
     nativeName: 'eomuk',
     family: 'fish',
@@ -172,11 +200,34 @@ export const SEA = [
     perils: ['choking'],
     draws: { mostShare: 0.6, ratePerMin: 0.08, activationKJPerMol: 40, holdsWater: 0.2 },
     sold: { unit: 'sheet', unitPlural: 'sheets', massG: 50, countable: true, smallestPart: 1 },
-    cuts: { skewer: { label: 'folded on skewers', short: 'fish cake', thicknessMm: 15, pieceG: 50 } },
+    cuts: {
+      skewer: {
+        label: 'folded on skewers',
+        short: 'fish cake',
+        thicknessMm: 15,
+        pieceG: 50,
+        cooks: { simmered: animal(3, 4, 20, 60, 'swollen and soft') },
+      },
+      strip: {
+        label: '2 cm strips',
+        short: 'fish cake',
+        thicknessMm: 6,
+        pieceG: 8,
+        cooks: { simmered: animal(2, 3, 15, 60, 'swollen and soft') },
+      },
+    },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
+    work: {
+      says: 'Rinse with hot water, fold, thread on skewers',
+      fixedMin: 2,
+      minPer100G: 1.2,
+      board: undefined,
+      staleness: 0.5,
+    },
   }),
   ingredient({
     id: 'fishBall',
+    look: { glyph: 'disc', glaze: 'tofu' },
     name: 'fish balls',
     nativeName: 'yu wan',
     family: 'fish',
@@ -187,8 +238,17 @@ export const SEA = [
     glutamatePct: 0.15,
     kept: 'fridge',
     perils: ['choking'],
-    cuts: { ball: { label: 'whole', short: 'fish balls', thicknessMm: 25, pieceG: 15 } },
+    cuts: {
+      ball: {
+        label: 'whole',
+        short: 'fish balls',
+        thicknessMm: 25,
+        pieceG: 15,
+        cooks: { simmered: animal(4, 5, 20, 60, 'swollen, they float') },
+      },
+    },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
+    work: { says: 'Rinse with hot water', fixedMin: 1, minPer100G: 0.2, board: undefined, staleness: 0.5 },
   }),
   ingredient({
     id: 'grilledFishTube',
@@ -204,8 +264,17 @@ export const SEA = [
     kept: 'fridge',
     perils: ['choking'],
     sold: { unit: 'tube', unitPlural: 'tubes', massG: 30, countable: true, smallestPart: 0.5 },
-    cuts: { slant: { label: 'halved on the slant', short: 'fish tubes', thicknessMm: 20, pieceG: 15 } },
+    cuts: {
+      slant: {
+        label: 'halved on the slant',
+        short: 'fish tubes',
+        thicknessMm: 20,
+        pieceG: 15,
+        cooks: { simmered: animal(3, 4, 20, 60, 'swollen and soft') },
+      },
+    },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
+    work: { says: 'Halve on the slant', fixedMin: 1, minPer100G: 0.5, staleness: 0.5 },
   }),
   ingredient({
     id: 'prawn',
@@ -220,7 +289,15 @@ export const SEA = [
     inosinatePct: 0.05,
     kept: 'fridge',
     perils: ['cookThrough', 'shells'],
-    cuts: { whole: { label: 'whole, gut drawn', short: 'prawns', thicknessMm: 14, pieceG: 18 } },
+    cuts: {
+      whole: {
+        label: 'whole, gut drawn',
+        short: 'prawns',
+        thicknessMm: 14,
+        pieceG: 18,
+        cooks: { simmered: animal(3.4, 3.6, 5, 63, 'opaque and just curled') },
+      },
+    },
     replacements: [
       { withIngredientId: 'codFillet', keeps: 'mass', text: 'cod' },
       { withIngredientId: 'kingOyster', keeps: 'mass', text: 'king oyster mushroom in thick coins' },
@@ -246,7 +323,15 @@ export const SEA = [
     kept: 'fridge',
     perils: ['cookThrough', 'shells'],
     draws: { mostShare: 0.8, ratePerMin: 0.06, activationKJPerMol: 50, holdsWater: 0 },
-    cuts: { split: { label: 'shell slit along', short: 'crab', thicknessMm: 18, pieceG: 45 } },
+    cuts: {
+      split: {
+        label: 'shell slit along',
+        short: 'crab',
+        thicknessMm: 18,
+        pieceG: 45,
+        cooks: { simmered: animal(6, 7, 10, 63, 'the shell red, the meat white and firm') },
+      },
+    },
     replacements: [{ withIngredientId: 'codFillet', keeps: 'mass', text: 'cod' }],
   }),
   ingredient({
@@ -261,7 +346,15 @@ export const SEA = [
     glutamatePct: 0.03,
     kept: 'fridge',
     perils: COOKED_THROUGH,
-    cuts: { ring: { label: '1 cm rings', short: 'squid', thicknessMm: 6, pieceG: 10 } },
+    cuts: {
+      ring: {
+        label: '1 cm rings',
+        short: 'squid',
+        thicknessMm: 6,
+        pieceG: 10,
+        cooks: { simmered: animal(1.4, 1.5, 2.2, 63, 'white, still tender') },
+      },
+    },
     replacements: [{ withIngredientId: 'kingOyster', keeps: 'mass', text: 'king oyster mushroom' }],
   }),
   ingredient({
@@ -278,7 +371,15 @@ export const SEA = [
     kept: 'fridge',
     perils: ['cookThrough', 'shells'],
     draws: { mostShare: 0.8, ratePerMin: 0.3, activationKJPerMol: 50, holdsWater: 0 },
-    cuts: { shell: { label: 'in the shell', short: 'clams', thicknessMm: 20, pieceG: 12 } },
+    cuts: {
+      shell: {
+        label: 'in the shell',
+        short: 'clams',
+        thicknessMm: 20,
+        pieceG: 12,
+        cooks: { simmered: animal(3.2, 4, 6, 63, 'open by itself') },
+      },
+    },
     replacements: [{ withIngredientId: 'kelp', keeps: 'savour', ratio: 0.07, text: 'kelp, and a pinch more salt' }],
     work: {
       before: [by('Into salted water, in the dark', 2), alone('They spit out their sand', 60, ['fridge'])],
@@ -300,7 +401,15 @@ export const SEA = [
     inosinatePct: 0.02,
     kept: 'fridge',
     perils: COOKED_THROUGH,
-    cuts: { whole: { label: 'whole, rinsed', short: 'oysters', thicknessMm: 14, pieceG: 16 } },
+    cuts: {
+      whole: {
+        label: 'whole, rinsed',
+        short: 'oysters',
+        thicknessMm: 14,
+        pieceG: 16,
+        cooks: { simmered: animal(5.5, 5.8, 7, 63, 'frilled at the edge, firm') },
+      },
+    },
     replacements: [{ withIngredientId: 'oysterMushroom', keeps: 'mass', text: 'oyster mushrooms' }],
   }),
   ingredient({
@@ -317,7 +426,15 @@ export const SEA = [
     kept: 'fridge',
     perils: ['cookThrough', 'shells'],
     draws: { mostShare: 0.8, ratePerMin: 0.3, activationKJPerMol: 50, holdsWater: 0 },
-    cuts: { shell: { label: 'in the shell, bearded', short: 'mussels', thicknessMm: 22, pieceG: 15 } },
+    cuts: {
+      shell: {
+        label: 'in the shell, bearded',
+        short: 'mussels',
+        thicknessMm: 22,
+        pieceG: 15,
+        cooks: { simmered: animal(3.8, 4.2, 6, 63, 'open by itself') },
+      },
+    },
     replacements: [{ withIngredientId: 'clam', keeps: 'mass', text: 'clams' }],
     work: { says: 'Scrub, pull the beards; what stays open is thrown away', minPer100G: 1.2, board: undefined },
   }),
@@ -334,7 +451,75 @@ export const SEA = [
     sweetnessPct: 1,
     kept: 'fridge',
     perils: COOKED_THROUGH,
-    cuts: { whole: { label: 'whole', short: 'scallops', thicknessMm: 20, pieceG: 25 } },
+    cuts: {
+      whole: {
+        label: 'whole',
+        short: 'scallops',
+        thicknessMm: 20,
+        pieceG: 25,
+        cooks: { simmered: animal(7, 7.2, 9, 63, 'opaque through') },
+      },
+    },
     replacements: [{ withIngredientId: 'kingOyster', keeps: 'mass', text: 'king oyster mushroom in thick coins' }],
+  }),
+  ingredient({
+    id: 'razorClam',
+    name: 'razor clams, purged',
+    nativeName: 'mategai',
+    family: 'shellfish',
+    kinds: ['mollusc'],
+    allergens: ['molluscs'],
+    composition: byDifference(82, 11.5, 0.8, 0, 2.4),
+    saltPct: 1.2,
+    glutamatePct: 0.15,
+    settledDensityGPerMl: 0.85,
+    kept: 'fridge',
+    perils: ['cookThrough', 'shells'],
+    cuts: {
+      shell: {
+        label: 'in the shell',
+        short: 'razor clams',
+        thicknessMm: 10,
+        pieceG: 18,
+        cooks: { simmered: animal(1.8, 2, 3, 63, 'open by itself') },
+      },
+    },
+    replacements: [
+      { withIngredientId: 'clam', keeps: 'mass', text: 'clams' },
+      { withIngredientId: 'kingOyster', keeps: 'mass', text: 'king oyster mushroom' },
+    ],
+    work: {
+      before: [by('Into salted water, in the dark', 2), alone('They spit out their sand', 60, ['fridge'])],
+      says: 'Rinse; what is broken or stays open is thrown away',
+      minPer100G: 0.5,
+      board: undefined,
+    },
+  }),
+  ingredient({
+    id: 'steamedFishCake',
+    look: { glyph: 'halfMoon', glaze: 'fish' },
+    name: 'steamed fish cake, pink and white',
+    nativeName: 'kamaboko',
+    family: 'fish',
+    kinds: ['fish', 'plant'],
+    allergens: ['fish', 'wheat', 'egg'],
+    composition: byDifference(74, 12, 0.9, 0, 2.8),
+    saltPct: 2.2,
+    sweetnessPct: 3,
+    glutamatePct: 0.25,
+    kept: 'fridge',
+    perils: ['choking'],
+    sold: { unit: 'block', unitPlural: 'blocks', massG: 150, countable: true, smallestPart: 0.5 },
+    cuts: {
+      slice: {
+        label: '1 cm slices',
+        short: 'steamed fish cake',
+        thicknessMm: 10,
+        pieceG: 12,
+        cooks: { simmered: animal(1.5, 2, 5, 60, 'hot through') },
+      },
+    },
+    replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
+    work: { says: 'Off its board, slice', fixedMin: 1, minPer100G: 0.5, staleness: 0.5 },
   }),
 ];

@@ -1,6 +1,7 @@
 import { byDifference, ingredient } from '../ingredient';
 import { pack } from '../pack';
 import { animal, plant } from '../cooking';
+import { HOUR, soaked } from '../work';
 
 /** Tofu in its forms, soy milk and eggs. */
 export const TOFU_AND_EGG = [
@@ -23,6 +24,24 @@ export const TOFU_AND_EGG = [
         thicknessMm: 30,
         pieceG: 38,
         cooks: { simmered: plant(3, 6, 25, 25, 'it trembles') },
+      },
+      slab: {
+        label: '12 mm slabs, browned',
+        short: 'browned tofu',
+        thicknessMm: 12,
+        pieceG: 30,
+        cooks: { simmered: plant(2, 4, 25, 25, 'hot through') },
+        work: {
+          says: 'Press dry, cut in slabs',
+          after: [{ says: 'Brown it on both sides in a little oil', lastsMin: 6, attended: true, needs: ['burner'] }],
+        },
+      },
+      slice: {
+        label: '1 cm slices',
+        short: 'tofu',
+        thicknessMm: 10,
+        pieceG: 22,
+        cooks: { simmered: plant(2, 4, 25, 25, 'it trembles, hot through') },
       },
     },
     replacements: [{ withIngredientId: 'daikon', keeps: 'mass', text: 'more daikon' }],
@@ -178,5 +197,84 @@ export const TOFU_AND_EGG = [
       { withIngredientId: 'soyMilk', keeps: 'mass', ratio: 7, text: 'ready soy milk, seven times the weight' },
     ],
     pack: pack('500 g bag', 500),
+  }),
+  ingredient({
+    id: 'driedBeanCurd',
+    look: { glyph: 'strand' },
+    name: 'dried bean curd sticks',
+    nativeName: 'fuzhu',
+    family: 'tofu',
+    kinds: ['plant'],
+    allergens: ['soy'],
+    composition: byDifference(8, 46, 22, 2, 4),
+    settledDensityGPerMl: 0.5,
+    section: 'driedGoods',
+    cuts: {
+      soaked: {
+        label: 'soaked, in 5 cm lengths',
+        short: 'bean curd sticks',
+        thicknessMm: 5,
+        pieceG: 4,
+        cooks: { simmered: plant(1, 2, 8, 25, 'soft and full') },
+      },
+    },
+    replacements: [
+      { withIngredientId: 'tofuPouch', keeps: 'mass', ratio: 2, text: 'thin fried tofu, twice the weight' },
+    ],
+    work: soaked('Into warm water', 45, 'Drain, cut in lengths'),
+    pack: pack('200 g bag', 200),
+  }),
+  ingredient({
+    id: 'tofuSkin',
+    look: { glyph: 'leaf', glaze: 'tofu' },
+    name: 'fresh tofu skin',
+    nativeName: 'nama-yuba',
+    family: 'tofu',
+    kinds: ['plant'],
+    allergens: ['soy'],
+    composition: byDifference(59.1, 21.8, 13.7, 0.8, 1.3),
+    settledDensityGPerMl: 0.9,
+    kept: 'fridge',
+    cuts: {
+      strip: {
+        label: '3 cm strips',
+        short: 'tofu skin',
+        thicknessMm: 3,
+        pieceG: 6,
+        cooks: { simmered: plant(1, 2, 8, 25, 'soft and hot') },
+      },
+    },
+    replacements: [{ withIngredientId: 'tofuPouch', keeps: 'mass', text: 'thin fried tofu' }],
+  }),
+  ingredient({
+    id: 'eggParcel',
+    look: { glyph: 'halfMoon', glaze: 'egg' },
+    name: 'folded egg parcels',
+    nativeName: 'dan jiao',
+    family: 'egg',
+    kinds: ['egg', 'plant'],
+    allergens: ['egg'],
+    composition: byDifference(72, 12, 13, 0, 1.6),
+    saltPct: 0.6,
+    kept: 'fridge',
+    madeFrom: { ingredientId: 'egg', ratio: 1.05 },
+    cuts: {
+      parcel: {
+        label: 'folded over, 1 cm thick',
+        short: 'egg parcels',
+        thicknessMm: 10,
+        pieceG: 38,
+        cooks: { simmered: animal(2, 3, 6, 71, 'set through and hot') },
+      },
+    },
+    replacements: [{ withIngredientId: 'tofuPouch', keeps: 'mass', text: 'thin fried tofu' }],
+    work: {
+      says: 'A small ladle of beaten egg into an oiled pan on low, fold over, turn',
+      fixedMin: 3,
+      minPer100G: 4,
+      freshMin: 120,
+      staleness: 0.4,
+      keepsMin: 12 * HOUR,
+    },
   }),
 ];

@@ -1,7 +1,63 @@
-import type { KitchenTool } from '../style';
+import type { Band } from '../formula';
+import type { KitchenTool, Place, Role, Stage, StyleSlot } from '../style';
 
 /** Short ways to write the rows of a style. */
 export const whole = (cut: string) => [{ cut, share: 1 }];
+
+/** A thing of a pot that is cut in one way. */
+export const slot = (
+  role: Role,
+  ingredientId: string,
+  cut: string,
+  rangeG: Band,
+  place: Place,
+  layer: number,
+  more: Partial<StyleSlot> = {},
+): StyleSlot => ({ ingredientId, role, rangeG, cuts: whole(cut), place, layer, ...more });
+
+/** Napa cabbage as it is cut for a bed or a ring, the stems slower than the leaves. */
+export const STEM_AND_LEAF = [
+  { cut: 'stem', share: 0.45 },
+  { cut: 'leaf', share: 0.55 },
+];
+
+/** A stage at which things go in. */
+export const adds = (id: string, untilCue: string, roles: readonly Role[], more: Partial<Stage> = {}): Stage => ({
+  id,
+  do: 'add',
+  says: '{in} in',
+  untilCue,
+  heat: 'medium',
+  lid: 'ajar',
+  roles,
+  ...more,
+});
+
+/** A stage at which the liquid goes in. */
+export const pours = (says: string, untilCue: string, pour: Stage['pour'], more: Partial<Stage> = {}): Stage => ({
+  id: 'pour',
+  do: 'pour',
+  says,
+  untilCue,
+  heat: 'high',
+  lid: 'on',
+  pour,
+  ...more,
+});
+
+/** Grey foam is taken off as it boils again. */
+export const SKIM: Stage = {
+  id: 'skim',
+  do: 'skim',
+  says: 'Skim the foam',
+  untilCue: 'it boils again and foam rises',
+  heat: 'medium',
+  lid: 'off',
+};
+
+/** Greens and what is strewn over go in last. */
+export const greensIn = (untilCue = 'just limp'): Stage =>
+  adds('greens', untilCue, ['green', 'topping'], { lid: 'off' });
 
 /** Things that stand by the pot; the same thing is written once. */
 export const tool = {
@@ -12,5 +68,10 @@ export const tool = {
   ruler: { id: 'ruler', name: 'A ruler, to cut the stacks to the depth of the pot' },
   smallLadle: { id: 'smallLadle', name: 'A small ladle for the sauce, and a jug of dashi to let it down' },
   lidForFat: { id: 'lidForFat', name: 'A lid within reach, for fat that catches fire' },
+  sieve: { id: 'sieve', name: 'A fine sieve and a whisk for the miso' },
+  scraps: { id: 'scraps', name: 'A bowl for bones and shells' },
+  fishSkewers: { id: 'fishSkewers', name: 'Blunt wooden skewers, counted' },
+  kettle: { id: 'kettle', name: 'A kettle of hot water to top up with' },
+  warmPlate: { id: 'warmPlate', name: 'A warm plate for what is lifted out to make room' },
   rawPlate: { id: 'rawPlate', name: 'A plate of its own for raw slices, on ice' },
 } as const satisfies Record<string, KitchenTool>;

@@ -10,6 +10,7 @@ import type { Menu } from '../../evening/menu';
 import { isSwished } from '../../evening/portions';
 import { activate, madeAt, type ActiveFormula } from '../../formula/activeFormula';
 import { asideDiffers, exchangedIn } from './aside';
+import { withReturned } from './returned';
 import { solveFormula } from '../../formula/solveFormula';
 import type { FormulaSolution } from '../../formula/solution';
 import { sum } from '../../measures/sum';
@@ -102,7 +103,11 @@ function askedBroths(menu: Menu, pieces: readonly Helping[], dipsG: BrothForDips
     const finishedG = mlPerHead * heads + (dipsG[place] ?? 0);
     const factors = tasteFactors(evening.choices.taste?.[formula.id]);
     const ofSize = (sizeG: number) =>
-      madeAt(activate(formula, schools, exchangedIn(table, pan), sizeG / 1000, factors), evening.place.altitudeM);
+      withReturned(
+        madeAt(activate(formula, schools, exchangedIn(table, pan), sizeG / 1000, factors), evening.place.altitudeM),
+        style,
+        place === 'pot' || place === 'otherHalf' ? own : [],
+      );
     const active = ofSize(formula.thinnedWith === 'nothing' ? boiledDownSizeG(evening, ofSize, finishedG) : finishedG);
     const isInSmallPan = isMain && (place === 'aside' || (place === 'pot' && table.aside.length > 0 && !asideHasOwn));
     return { formula, place, active, finishedG, pieces: own, potShare, isInSmallPan };

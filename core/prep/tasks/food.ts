@@ -80,13 +80,14 @@ function partsOf(thing: Thing, work: PrepWork, pace: number): Part[] {
  * What is done for everything that goes into the pot and comes after it: soaked, thawed, firmed, pressed, cut, and in what
  * order on the board.
  * @param leadMin minutes before sitting down at which the burner is lit
- * @param firstOf the first piece of work of each liquid, which a marinade's meat comes before
+ * @param forLiquids the first piece of work of each liquid, which a marinade's meat comes before, and the last, which what
+ *   is cooked in it comes after
  */
 export function foodWork(
-  { evening, food, marinades }: Menu,
+  { evening, style, food, marinades }: Menu,
   liquids: readonly Liquid[],
   leadMin: number,
-  firstOf: ReadonlyMap<string, string>,
+  { firstOf, lastOf }: { firstOf: ReadonlyMap<string, string>; lastOf: ReadonlyMap<string, string> },
 ): WorkList {
   const pace = PACE[evening.kitchen?.pace ?? 'steady'];
   const bought = new Set(evening.choices.bought);
@@ -136,6 +137,11 @@ export function foodWork(
     after: firstOf.get(liquid.id) ?? liquid.id,
     leastMin: 0,
   }));
+  for (const liquid of liquids.filter((one) => one.place === 'pot')) {
+    const back = style.returns.filter(({ fromFormulaId }) => fromFormulaId === liquid.formulaId);
+    const cooked = works.filter((work) => back.some(({ ingredientId }) => ingredientId === work.id));
+    for (const { id } of cooked) lags.push({ before: lastOf.get(liquid.id) ?? liquid.id, after: id, leastMin: 0 });
+  }
   // What lies in a marinade is cut before the vegetables, so that they do not wait with it; the board is washed twice then.
   const liesMin = (work: Work) =>
     Math.max(0, ...laid.filter((one) => one.work === work).flatMap(({ liquid }) => liquid.steps.map(waitsMin)));

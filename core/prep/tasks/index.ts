@@ -42,7 +42,7 @@ export function workOf({ menu, liquids, simmer }: PrepQuestion): EveningWork {
   const { evening } = menu;
   const leadMin = leadOf(simmer);
   const forLiquids = liquidWork(liquids, leadMin);
-  const forFood = foodWork(menu, liquids, leadMin, forLiquids.firstOf);
+  const forFood = foodWork(menu, liquids, leadMin, forLiquids);
   const beforeCheck = [...forLiquids.works, ...forFood.works]
     .filter((work) => work.endsBeforeMin >= leadMin && !work.early)
     .map((work) => work.id);

@@ -75,15 +75,16 @@ function parted(steps: readonly LiquidStep[]): LiquidPart[] {
 /**
  * What is done for each broth, sauce, marinade and base: every one in one go, but for the hours in which it lies.
  * @param leadMin minutes before sitting down at which the burner is lit
- * @returns with the first piece of work of each liquid
+ * @returns with the first and the last piece of work of each liquid
  */
 export function liquidWork(
   liquids: readonly Liquid[],
   leadMin: number,
-): WorkList & { firstOf: ReadonlyMap<string, string> } {
+): WorkList & { firstOf: ReadonlyMap<string, string>; lastOf: ReadonlyMap<string, string> } {
   const works: Work[] = [];
   const lags: Lag[] = [];
   const firstOf = new Map<string, string>();
+  const endsWith = new Map<string, string>();
   for (const liquid of liquids) {
     // Steps that a stand-in adds happen within those that are written; they need no time of their own.
     const parts = parted(liquid.steps.filter((step) => !step.whenServed && !step.within));
@@ -124,13 +125,14 @@ export function liquidWork(
     // What lies in a marinade waits for the hands, not for the board: its own vegetables are cut before it.
     const made = ids[parts.findIndex((part) => !part.knife)] ?? ids[0]!;
     firstOf.set(liquid.id, made);
+    endsWith.set(liquid.id, ids[ids.length - 1] ?? liquid.id);
     // A broth that takes its paste from a jar waits for the jar.
     for (const base of liquids.filter((one) => one.kind === 'base')) {
       if (liquid.kind !== 'broth' || !liquid.ingredients.some((part) => part.ingredientId === base.formulaId)) continue;
       lags.push({ before: base.id, after: made, leastMin: 0 });
     }
   }
-  return { works, firstOf, lags: lags.map((lag) => ({ ...lag, before: lastOf(works, lag.before) })) };
+  return { works, firstOf, lastOf: endsWith, lags: lags.map((lag) => ({ ...lag, before: lastOf(works, lag.before) })) };
 }
 
 /** The last part of a liquid that was parted; the id itself where it was not. */

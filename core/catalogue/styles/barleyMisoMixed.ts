@@ -1,0 +1,51 @@
+import type { Style } from '../style';
+import { adds, pours, SKIM, slot, STEM_AND_LEAF, tool } from './parts';
+
+export const BARLEY_MISO_MIXED: Style = {
+  id: 'barleyMisoMixed',
+  name: 'Barley miso pot with many vegetables',
+  says: 'A brown, malty miso broth with browned onion in it, for thin salmon and whatever vegetables there are.',
+  services: ['rounds', 'allAtOnce'],
+  brothMlPerHead: 320,
+  brothFormulaId: 'barleyMisoBroth',
+  seasonAt: 'made',
+  dipFormulaIds: [],
+  slots: [
+    slot('main', 'salmonFillet', 'thin', [100, 130, 150], 'beside', 2),
+    slot('tofu', 'firmTofu', 'slab', [80, 90, 100], 'ring', 1),
+    slot('root', 'lotusRoot', 'slice', [30, 35, 40], 'ring', 0),
+    slot('root', 'sweetPotato', 'slice', [40, 50, 60], 'ring', 0),
+    slot('root', 'carrot', 'round', [20, 25, 30], 'ring', 1),
+    slot('stem', 'broccoli', 'floret', [40, 45, 50], 'ring', 1),
+    { ingredientId: 'napaCabbage', role: 'leaf', rangeG: [60, 70, 80], cuts: STEM_AND_LEAF, place: 'ring', layer: 1 },
+    slot('leaf', 'whiteCabbage', 'torn', [40, 45, 50], 'ring', 0),
+    slot('mushroom', 'kingOyster', 'strip', [25, 30, 35], 'ring', 1),
+    slot('mushroom', 'shiitake', 'cap', [20, 27, 30], 'ring', 1),
+    slot('mushroom', 'enoki', 'tuft', [20, 25, 30], 'ring', 1),
+    slot('green', 'mungSprout', 'whole', [30, 35, 40], 'top', 2),
+    slot('topping', 'lettuce', 'torn', [40, 50, 60], 'top', 3),
+  ],
+  stages: [
+    pours('Miso broth into the pot', 'half to two thirds up: the vegetables give water', { kind: 'cover', at: 'warm' }),
+    adds('roots', 'a stick goes through the sweet potato', ['root', 'bed', 'starch', 'allium']),
+    SKIM,
+    adds('bunches', 'each thing in its own bunch', ['leaf', 'stem', 'tofu', 'mushroom', 'noodle', 'second', 'ball']),
+    adds('fish', 'the fish pale through, the leaves just limp', ['main', 'green', 'topping'], {
+      says: '{in} laid on top',
+      lid: 'off',
+    }),
+  ],
+  schools: [],
+  finishIds: ['wheatNoodle', 'udon'],
+  keepsApart: [],
+  returns: [],
+  vesselFit: {
+    widthToDepth: [1.8, 6],
+    litresPerHead: 0.75,
+    needsLid: true,
+    takesSear: false,
+    takesBoilingPour: false,
+    divided: false,
+  },
+  kitchenTools: [tool.ladle, tool.sieve],
+};

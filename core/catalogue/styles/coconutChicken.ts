@@ -1,0 +1,57 @@
+import type { Style } from '../style';
+import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+
+export const COCONUT_CHICKEN: Style = {
+  id: 'coconutChicken',
+  name: 'Coconut chicken pot',
+  says: 'Chicken boiled in coconut water; the sweet broth is drunk first, then come mushrooms and leaves.',
+  services: ['rounds', 'allAtOnce'],
+  brothMlPerHead: 380,
+  brothFormulaId: 'coconutChicken',
+  seasonAt: 'inDip',
+  dipFormulaIds: ['gingerLimeChilli'],
+  slots: [
+    slot('main', 'chickenThigh', 'chunk', [150, 165, 180], 'heart', 0),
+    slot('second', 'coconutFlesh', 'slice', [30, 38, 45], 'heart', 0),
+    slot('root', 'taro', 'half', [40, 50, 60], 'ring', 0),
+    slot('stem', 'sweetcorn', 'disc', [40, 50, 60], 'ring', 0),
+    slot('mushroom', 'buttonMushroom', 'slice', [30, 35, 40], 'ring', 1),
+    slot('mushroom', 'shimeji', 'tuft', [30, 35, 40], 'ring', 1),
+    slot('tofu', 'silkenTofu', 'block', [50, 60, 70], 'ring', 1),
+    slot('green', 'bokChoy', 'quarter', [60, 70, 80], 'top', 2),
+  ],
+  stages: [
+    pours('Coconut broth into the pot', 'it covers the food', { kind: 'cover', at: 'warm' }),
+    adds(
+      'chicken',
+      'plump, no pink at the thickest; 74 °C inside',
+      ['main', 'second', 'root', 'ball', 'starch', 'stem'],
+      { lid: 'ajar' },
+    ),
+    SKIM,
+    {
+      id: 'drink',
+      do: 'lift',
+      says: 'A cup of the broth for everybody before anything else goes in',
+      untilCue: 'everybody has drunk',
+      heat: 'low',
+      lid: 'off',
+      rounds: 'first',
+    },
+    adds('vegetables', 'limp and glossy', ['mushroom', 'tofu', 'leaf', 'bed', 'allium', 'noodle'], { lid: 'off' }),
+    greensIn('the stem is clear at the edge'),
+  ],
+  schools: [],
+  finishIds: ['vermicelliInBowl'],
+  keepsApart: [],
+  returns: [],
+  vesselFit: {
+    widthToDepth: [1.5, 5.5],
+    litresPerHead: 0.9,
+    needsLid: true,
+    takesSear: false,
+    takesBoilingPour: false,
+    divided: true,
+  },
+  kitchenTools: [tool.ladle, tool.skimmer],
+};

@@ -1,0 +1,51 @@
+import type { Style } from '../style';
+import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+
+export const MUSHROOM_POT: Style = {
+  id: 'mushroomPot',
+  name: 'Mushroom pot',
+  says: 'Seven kinds of mushrooms in a light chicken and radish broth that everybody drinks.',
+  services: ['rounds', 'allAtOnce'],
+  brothMlPerHead: 380,
+  brothFormulaId: 'chickenDaikonBroth',
+  seasonAt: 'made',
+  dipFormulaIds: ['fishSauceChilli'],
+  slots: [
+    slot('mushroom', 'kingOyster', 'slice', [30, 38, 50], 'ring', 1),
+    slot('mushroom', 'shiitake', 'cap', [25, 36, 45], 'ring', 1),
+    slot('mushroom', 'shimeji', 'tuft', [25, 32, 40], 'ring', 1),
+    slot('mushroom', 'oysterMushroom', 'torn', [25, 32, 40], 'ring', 1),
+    slot('mushroom', 'maitake', 'torn', [20, 27, 35], 'ring', 1),
+    slot('mushroom', 'enoki', 'tuft', [20, 25, 35], 'ring', 1),
+    slot('mushroom', 'snowFungus', 'torn', [3, 4, 5], 'ring', 1),
+    slot('main', 'chickenThigh', 'chunk', [80, 100, 120], 'heart', 0),
+    slot('root', 'daikon', 'fromStock', [60, 75, 90], 'bed', 0),
+    slot('tofu', 'firmTofu', 'block', [40, 60, 80], 'ring', 1),
+    slot('green', 'scallion', 'length', [15, 20, 25], 'top', 2),
+  ],
+  stages: [
+    pours('Broth into the pot', 'it covers the food', { kind: 'cover', at: 'warm' }),
+    adds(
+      'chicken',
+      'plump, no pink at the thickest; 74 °C inside',
+      ['main', 'root', 'bed', 'starch', 'leaf', 'stem', 'allium'],
+      { lid: 'on' },
+    ),
+    SKIM,
+    adds('mushrooms', 'limp and glossy, firm kinds first', ['mushroom', 'tofu', 'second', 'ball', 'noodle']),
+    greensIn(),
+  ],
+  schools: [],
+  finishIds: ['vermicelliInBowl', 'wheatNoodle'],
+  keepsApart: [],
+  returns: [{ fromFormulaId: 'chickenDaikonBroth', ingredientId: 'daikon', cut: 'fromStock' }],
+  vesselFit: {
+    widthToDepth: [1.5, 6],
+    litresPerHead: 0.85,
+    needsLid: true,
+    takesSear: false,
+    takesBoilingPour: false,
+    divided: true,
+  },
+  kitchenTools: [tool.ladle, tool.skimmer],
+};

@@ -1,0 +1,52 @@
+import type { Style } from '../style';
+import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+
+export const NUMBING_POT: Style = {
+  id: 'numbingPot',
+  name: 'Numbing-hot oil pot',
+  says: 'A red, numbing broth under a layer of fragrant oil; each guest cooks thin slices and vegetables in it.',
+  services: ['swish', 'rounds'],
+  brothMlPerHead: 350,
+  brothFormulaId: 'numbingBroth',
+  seasonAt: 'inDip',
+  dipFormulaIds: ['garlicOil'],
+  slots: [
+    slot('main', 'beefSlice', 'thin', [60, 75, 90], 'beside', 2),
+    slot('main', 'lambSlice', 'thin', [50, 60, 75], 'beside', 2),
+    slot('ball', 'fishBall', 'ball', [30, 40, 50], 'ring', 1),
+    slot('second', 'driedBeanCurd', 'soaked', [15, 18, 20], 'ring', 1),
+    slot('tofu', 'friedTofu', 'wedge', [40, 50, 60], 'ring', 1),
+    slot('root', 'lotusRoot', 'slice', [30, 35, 45], 'ring', 1),
+    slot('root', 'potato', 'slice', [30, 40, 45], 'ring', 1),
+    slot('green', 'choySum', 'length', [40, 50, 60], 'top', 2),
+    slot('topping', 'lettuce', 'torn', [40, 50, 60], 'top', 3),
+    slot('mushroom', 'enoki', 'tuft', [25, 32, 40], 'ring', 1),
+    slot('mushroom', 'woodEar', 'torn', [3, 4, 5], 'ring', 1),
+    slot('noodle', 'riceNoodle', 'soaked', [30, 35, 45], 'ring', 1),
+  ],
+  stages: [
+    pours('Broth into the pot', 'two thirds up at most: it foams', { kind: 'cover', at: 'warm' }),
+    adds(
+      'slow',
+      'a stick goes through the potato',
+      ['root', 'ball', 'tofu', 'second', 'mushroom', 'noodle', 'leaf', 'stem', 'bed', 'allium', 'starch'],
+      { lid: 'off' },
+    ),
+    adds('slices', 'the colour has turned through', ['main'], { lid: 'off', apart: true }),
+    SKIM,
+    greensIn(),
+  ],
+  schools: [],
+  finishIds: [],
+  keepsApart: [],
+  returns: [],
+  vesselFit: {
+    widthToDepth: [1.5, 4],
+    litresPerHead: 0.9,
+    needsLid: false,
+    takesSear: false,
+    takesBoilingPour: false,
+    divided: true,
+  },
+  kitchenTools: [tool.nets, tool.rawPlate, tool.kettle, tool.skimmer],
+};
