@@ -63,7 +63,7 @@ test('another broth, a second dip and a base are chosen, stored, and there after
 test('weighing: too much miso is mended by the rest, and by water when nothing salty is left', async ({ page }) => {
   await open(page);
   await page.getByRole('button', { name: 'Other broths and sauces' }).click();
-  await page.getByRole('dialog').getByRole('radio', { name: 'Miso broth' }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'Miso broth', exact: true }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await expect(page.getByRole('heading', { name: 'Miso broth' })).toBeVisible();
   const sheet = page.getByRole('dialog');

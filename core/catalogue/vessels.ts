@@ -112,7 +112,7 @@ export const VESSELS: readonly Vessel[] = [
   },
   {
     id: 'enamel26',
-    name: '26 cm enamelled casserole',
+    name: '26 cm enamel pot',
     material: 'enamel',
     innerDiameterMm: 260,
     innerDepthMm: 105,

@@ -9,6 +9,7 @@ import { Budget } from '../prep/budget';
 import { planPrep } from '../prep/planPrep';
 import { REMEDY_EFFORT } from '../prep/solve';
 import { finish, type Steps } from '../steps';
+import { fromTheHouse, type FromTheHouse } from '../shopping/fromTheHouse';
 import { sauceOf } from './potCard';
 import { planMenu } from './planPot';
 
@@ -21,6 +22,8 @@ export interface PotPreview {
   sectors: Sector[];
   /** Colour of a dark liquid that it is cooked in. */
   sauce?: string;
+  /** How far what the house has would carry it. */
+  fromTheHouse?: FromTheHouse;
   /** Seconds of work from the first cut to sitting down, and from lighting the burner to the first food. */
   spanS?: number;
   toFirstFoodS?: number;
@@ -66,6 +69,7 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
     vessel,
     sectors: plan.build.sectors,
     sauce: sauceOf(plan),
+    fromTheHouse: fromTheHouse(plan.shopping, evening.pantry ?? [], evening.sitDownAt.slice(0, 10)),
     spanS: prep.spanS,
     toFirstFoodS: plan.simmer.readyAtS[0],
     fillings: plan.build.rounds,

@@ -1,11 +1,13 @@
 import type { Evening } from '@elixa/contract';
-import { droppedByStyle, findStyles, styleById } from '@elixa/core';
+import { droppedByStyle, findStyles, inStock, type Style } from '@elixa/core';
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { Fragment, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
+import { useStocked } from '@/features/pantry/usePantry';
 import { Button } from '@/ui/Button';
+import { ToggleChip } from '@/ui/Choice';
 import { useRadioKeys } from '@/ui/choiceKeys';
 import { GOES_ON_ID } from '@/ui/focusKept';
 import { Field } from '@/ui/Field';
@@ -34,15 +36,23 @@ const pots = (count: number) => (count === 1 ? '1 pot' : `${count} pots`);
 /** Which pot it is tonight: the first thing of a new evening, and open to change later. */
 export function ChooseScreen() {
   const { evening, edit, undo } = useEvening();
-  const previews = usePreviews(evening);
+  const stocked = useStocked(evening) ?? evening;
+  const previews = usePreviews(stocked);
+  const [byHouse, setByHouse] = useState(false);
+  const isStocked = inStock(stocked.pantry ?? []).length > 0;
   const [before, setBefore] = useState<Evening>();
   const [wanted, setWanted] = useState('');
   // The one that is chosen as the page opens stands first; none moves while the cook looks.
   const [first] = useState(evening.style.id);
   const found = useMemo(() => {
     const all = findStyles(wanted);
+    // Not before all of them are known: nothing moves under a finger that is about to choose.
+    if (byHouse && all.every(({ id }) => previews[id])) {
+      const scoreOf = ({ id }: Style) => previews[id]?.fromTheHouse?.score ?? 0;
+      return [...all].sort((a, b) => scoreOf(b) - scoreOf(a));
+    }
     return [...all.filter((style) => style.id === first), ...all.filter((style) => style.id !== first)];
-  }, [wanted, first]);
+  }, [wanted, first, byHouse, previews]);
   const choose = (styleId: string) => {
     if (styleId === evening.style.id) return;
     setBefore(evening);
@@ -53,46 +63,52 @@ export function ChooseScreen() {
     evening.style.id,
     choose,
   );
+  // The list is long: the way on stands by what was chosen.
+  const goOn = (
+    <>
+      {before ? <Dropped before={before} after={evening} onUndo={undo} /> : null}
+      <Faults />
+      <Button
+        nativeID={GOES_ON_ID}
+        look="main"
+        className="mb-3 min-h-main self-start sm:px-8"
+        label="Go on: who eats"
+        onPress={() => router.replace(`/evening/${evening.id}/who`)}
+      />
+    </>
+  );
   return (
     <>
       <Section title="Which pot tonight?" aside={<Small>{pots(found.length)}</Small>}>
         <View className="flex-row">
           <Field label="Find one by its name or by what is in it" value={wanted} maxLength={60} onChange={setWanted} />
         </View>
+        {isStocked ? (
+          <View className="flex-row flex-wrap">
+            <ToggleChip label="What the house has first" on={byHouse} onChange={setByHouse} />
+          </View>
+        ) : null}
         <View role="radiogroup" aria-label="Which pot tonight?" className="gap-3">
           {found.map((style) => (
-            <PotCard
-              key={style.id}
-              style={style}
-              evening={evening}
-              preview={previews[style.id]}
-              chosen={style.id === evening.style.id}
-              keys={keys(style.id)}
-              onChoose={() => choose(style.id)}
-            />
+            <Fragment key={style.id}>
+              <PotCard
+                style={style}
+                evening={evening}
+                preview={previews[style.id]}
+                byHouse={byHouse}
+                chosen={style.id === evening.style.id}
+                keys={keys(style.id)}
+                onChoose={() => choose(style.id)}
+              />
+              {style.id === evening.style.id ? goOn : null}
+            </Fragment>
           ))}
         </View>
         {found.length === 0 ? (
           <Body role="status">No pot has that in it. Try one word, or another name for it.</Body>
         ) : null}
       </Section>
-      <Faults />
-      {/* The list is long: what was chosen, and the way on, stay in reach of a thumb. */}
-      <View className="sticky bottom-2 z-10 gap-2 rounded-2xl border border-line bg-sheet p-3 shadow-sm">
-        {before ? <Dropped before={before} after={evening} onUndo={undo} /> : null}
-        <View className="flex-row flex-wrap items-center gap-x-4 gap-y-2">
-          <Body className="words font-semibold" numberOfLines={2}>
-            {styleById(evening.style.id)?.name ?? 'No pot chosen yet'}
-          </Body>
-          <Button
-            nativeID={GOES_ON_ID}
-            look="main"
-            className="ml-auto min-h-main sm:px-8"
-            label="Go on: who eats"
-            onPress={() => router.replace(`/evening/${evening.id}/who`)}
-          />
-        </View>
-      </View>
+      {found.some((style) => style.id === evening.style.id) ? null : goOn}
     </>
   );
 }

@@ -6,7 +6,7 @@ import { Check, Info, TriangleAlert } from '@/ui/icons';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Heading, Small } from '@/ui/Text';
 import { useScreen } from '@/ui/useScreen';
-import { guestVerdict, timeWords, vesselVerdict, type Verdict } from './potWords';
+import { guestVerdict, houseVerdict, timeWords, vesselVerdict, type Verdict } from './potWords';
 
 const ICON = { good: Check, warn: Info, bad: TriangleAlert } as const;
 const COLOUR = { good: 'rgb(var(--moss))', warn: 'rgb(var(--soft))', bad: 'rgb(var(--ember))' } as const;
@@ -27,15 +27,18 @@ interface Props {
   style: Style;
   evening: Evening;
   preview?: PotPreview;
+  /** The cook goes by what the house has. */
+  byHouse: boolean;
   chosen: boolean;
   keys: object;
   onChoose(): void;
 }
 
 /** One pot: how it looks, what it is like, how long it takes tonight and whether it suits. */
-export function PotCard({ style, evening, preview, chosen, keys, onChoose }: Props) {
+export function PotCard({ style, evening, preview, byHouse, chosen, keys, onChoose }: Props) {
   const vessel = preview && vesselVerdict(preview, evening);
   const guests = preview && guestVerdict(preview);
+  const house = preview && byHouse ? houseVerdict(preview) : undefined;
   const time = preview && timeWords(preview);
   // Beside the drawing there is room for all of it only where the screen is wide.
   const { wide } = useScreen();
@@ -44,6 +47,7 @@ export function PotCard({ style, evening, preview, chosen, keys, onChoose }: Pro
       <Body className="font-semibold">{time ?? 'Working out how long it takes…'}</Body>
       {vessel ? <VerdictLine {...vessel} /> : null}
       {guests ? <VerdictLine {...guests} /> : null}
+      {house ? <VerdictLine {...house} /> : null}
     </View>
   );
   return (
@@ -51,7 +55,7 @@ export function PotCard({ style, evening, preview, chosen, keys, onChoose }: Pro
       {...keys}
       role="radio"
       aria-checked={chosen}
-      aria-label={[style.name, style.says, time, vessel?.says, guests?.says].filter(Boolean).join(' ')}
+      aria-label={[style.name, style.says, time, vessel?.says, guests?.says, house?.says].filter(Boolean).join(' ')}
       onPress={onChoose}
       className={classes('gap-3 rounded-2xl border-2 p-4', chosen ? 'border-iron bg-sheet' : 'border-line')}
     >

@@ -29,6 +29,22 @@ export function vesselVerdict({ suits, vessel, fillings, fault }: PotPreview, ev
   return { tone: 'good', says: `Suits the ${own}${times}.` };
 }
 
+const FEW = 4;
+const some = (names: readonly string[]) =>
+  names.length <= FEW ? andList(names) : `${names.slice(0, FEW).join(', ')} and ${names.length - FEW} more`;
+
+/** How far what the house has would carry it, with what would have to be bought. */
+export function houseVerdict({ fromTheHouse }: PotPreview): Verdict | undefined {
+  if (!fromTheHouse) return undefined;
+  const { have, of, missing, usesUp } = fromTheHouse;
+  if (missing.length === 0) return { tone: 'good', says: 'Everything for it is in the house.' };
+  const uses = usesUp.length > 0 ? `Uses up the ${some(usesUp)}. ` : '';
+  return {
+    tone: usesUp.length > 0 ? 'good' : 'warn',
+    says: `${uses}${have} of ${of} things are in the house; to buy: ${some(missing)}.`,
+  };
+}
+
 /** Whether it suits the guests. */
 export function guestVerdict({ notFor, sectors }: PotPreview): Verdict | undefined {
   if (sectors.length === 0) return undefined;

@@ -6,8 +6,8 @@ import { previewFound, previewsAsked, selectPreviews } from '@/state/plans';
 import { askPlanner, stopPlanner } from '@/workers/planner';
 
 /** Of an evening, what changes what its pots would come to. */
-const askedOf = ({ diners, vessel, heatSource, place, kitchen, cooks, sitDownAt }: Evening) =>
-  JSON.stringify([diners, vessel, heatSource, place, kitchen, cooks, sitDownAt]);
+const askedOf = ({ diners, vessel, heatSource, place, kitchen, cooks, sitDownAt, pantry }: Evening) =>
+  JSON.stringify([diners, vessel, heatSource, place, kitchen, cooks, sitDownAt, pantry]);
 
 const KEY = 'previews';
 

@@ -38,7 +38,7 @@ function PotChoice({ vessel, units, chosen, keys, onChoose }: PotChoiceProps) {
       aria-checked={chosen}
       aria-label={`${vessel.name}, ${sizeOf(vessel, units)}`}
       onPress={onChoose}
-      className={`min-w-[150px] flex-1 justify-end gap-1 rounded-2xl border-2 p-3 ${chosen ? 'border-iron bg-sheet' : 'border-line'}`}
+      className={`min-w-[min(9.4rem,100%)] flex-1 justify-end gap-1 rounded-2xl border-2 p-3 ${chosen ? 'border-iron bg-sheet' : 'border-line'}`}
     >
       <PotFromSide vessel={vessel} units={units} />
       <Body className={chosen ? 'font-semibold' : ''}>{vessel.name}</Body>

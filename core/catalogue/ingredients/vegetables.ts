@@ -754,6 +754,7 @@ export const VEGETABLES = [
   }),
   ingredient({
     id: 'kimchi',
+    look: { glyph: 'leaf', glaze: 'root' },
     name: 'napa kimchi, well soured',
     nativeName: 'baechu kimchi',
     family: 'leaf',
@@ -784,6 +785,7 @@ export const VEGETABLES = [
   }),
   ingredient({
     id: 'souredCabbage',
+    look: { glyph: 'strand', glaze: 'root-pale' },
     name: 'soured cabbage',
     nativeName: 'suan cai',
     family: 'leaf',
