@@ -55,6 +55,8 @@ export const waterLedgerSchema = z.object({
 export const saltLedgerSchema = z.object({
   addedG: z.number(),
   extractedG: z.number(),
+  /** What salty food gives to it: kimchi, fish cake, sausages. */
+  fromPiecesG: z.number(),
   inPiecesG: z.number(),
   inLiquidG: z.number(),
 });

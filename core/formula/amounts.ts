@@ -10,7 +10,7 @@ export const NOTHING_G = 1e-6;
 
 /** One linear equation a group: what its members bring is what is wanted of it. @returns matrix and right-hand side */
 function equations(balance: Balance, open: readonly Group[], liquidG: number, reach: number): [number[][], number[]] {
-  const { isThinned, thins, holds, alongG, alongOf, fixedLiquidG, lostG } = balance;
+  const { isThinned, thins, holds, gives, alongG, alongOf, fixedLiquidG, lostG } = balance;
   const counted = balance.given.filter(isCounted);
   const massPerGram = open.map(({ recipe }) => sum(recipe.map(({ gramsEach }) => gramsEach)));
   const rows = open.map(({ property, wantedPct }) => {
@@ -23,7 +23,7 @@ function equations(balance: Balance, open: readonly Group[], liquidG: number, re
   });
   const right = open.map(({ property, wantedPct }) => {
     const share = (wantedPct * reach) / 100;
-    const brought = broughtBy(counted, property) + drawnOf(balance, property) + alongOf[property];
+    const brought = broughtBy(counted, property) + drawnOf(balance, property) + alongOf[property] + gives[property];
     return isThinned
       ? share * (liquidG + holds[property]) - brought - (thins[property] / 100) * (liquidG - fixedLiquidG)
       : share * (fixedLiquidG + alongG - lostG) - brought;

@@ -9,8 +9,14 @@ import { PLAIN_WATER, type Thinner } from './thinner';
 
 /** How far pieces come toward the salt of the broth while they cook. Kitchen estimate, 0.1-0.25. */
 export const PIECES_TAKE_SALT = 0.15;
+/** From so much salt on a piece seasons the broth instead of being seasoned by it: kimchi, fish cake, sausages, clams; in %. */
+const SALTY_FROM_PCT = 1;
+/** Share of its salt that such a piece gives to the broth while it cooks. Kitchen estimate, 0.3-0.6. */
+export const PIECES_GIVE_SALT = 0.4;
 /** Nobody boils a sauce down further than this without seeing it. Kitchen estimate. */
 const MOST_STEAMED = 0.6;
+
+const isSalty = ({ saltPct }: Ingredient) => saltPct >= SALTY_FROM_PCT;
 
 export const isInfusion = (one: { role: SolvedPart['role'] }) => one.role === 'infusion';
 /** Whether a part belongs to the liquid by mass; solids, aromatics and what is lifted out do not. */
@@ -50,6 +56,8 @@ export interface Balance {
   thins: Readonly<Record<Property, number>>;
   /** What the pieces take up of it, by property, as the mass of liquid that it would salt. */
   holds: Readonly<Record<Property, number>>;
+  /** What the pieces bring into it, by property. */
+  gives: Readonly<Record<Property, number>>;
   alongG: number;
   alongOf: Readonly<Record<Property, number>>;
   fixedLiquidG: number;
@@ -132,7 +140,16 @@ export function balanceOf(question: FormulaQuestion, fixed?: SolvedPart): Balanc
     groups: groupsOf(question, fixed?.ingredientId),
     thinner,
     thins: { saltPct: thinner.salinityPct, sweetnessPct: thinner.sweetnessPct, acidPct: thinner.acidPct },
-    holds: { saltPct: PIECES_TAKE_SALT * ofPieces((what) => what.composition.water), sweetnessPct: 0, acidPct: 0 },
+    holds: {
+      saltPct: PIECES_TAKE_SALT * ofPieces((what) => (isSalty(what) ? 0 : what.composition.water)),
+      sweetnessPct: 0,
+      acidPct: 0,
+    },
+    gives: {
+      saltPct: PIECES_GIVE_SALT * ofPieces((what) => (isSalty(what) ? what.saltPct / 100 : 0)),
+      sweetnessPct: 0,
+      acidPct: 0,
+    },
     alongG,
     alongOf: { saltPct: (alongG * (along?.saltPct ?? 0)) / 100, sweetnessPct: 0, acidPct: 0 },
     fixedLiquidG,

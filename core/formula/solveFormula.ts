@@ -59,7 +59,7 @@ const whatOf = (list: readonly SolvedPart[]) =>
 
 /** The liquid that these amounts make: its tastes, its colour, and where all of it went. */
 function tasted(balance: Balance, solved: readonly SolvedPart[], thinnerG: number, liquidG: number): FormulaSolution {
-  const { question, given, infused, thinner, holds, alongG, alongOf, steamedG, absorbedG, releasedG } = balance;
+  const { question, given, infused, thinner, holds, gives, alongG, alongOf, steamedG, absorbedG, releasedG } = balance;
   const ethanol = ethanolOf(question, solved);
   const ethanolLostG = ethanol.addedG - ethanol.keptG;
   const seasoningsG = liquidPartsG(balance, solved) + balance.drawnG;
@@ -73,6 +73,7 @@ function tasted(balance: Balance, solved: readonly SolvedPart[], thinnerG: numbe
     broughtBy(counted, property) +
     drawnOf(balance, property) +
     alongOf[property] +
+    gives[property] +
     (thinnerG * balance.thins[property]) / 100;
   const [saltG, sweetG, acidG] = [total('saltPct'), total('sweetnessPct'), total('acidPct')];
   const savourPct = (property: 'glutamatePct' | 'inosinatePct' | 'guanylatePct') =>
@@ -116,6 +117,7 @@ function tasted(balance: Balance, solved: readonly SolvedPart[], thinnerG: numbe
     salt: {
       addedG: broughtBy(counted, 'saltPct') + alongOf.saltPct,
       extractedG: drawnSaltG + (thinnerG * thinner.salinityPct) / 100,
+      fromPiecesG: gives.saltPct,
       inPiecesG: (saltG / saltHolderG) * holds.saltPct,
       inLiquidG: (saltG / saltHolderG) * tasteMassG,
     },
@@ -139,6 +141,7 @@ function tasted(balance: Balance, solved: readonly SolvedPart[], thinnerG: numbe
         broughtBy(whatOf(shown).filter(isCounted), 'saltPct') +
         drawnSaltG +
         alongOf.saltPct +
+        gives.saltPct +
         (otherThinnerG * thinner.salinityPct) / 100;
       return (shownSaltG / (saltHolderG + changeG)) * 100;
     },
