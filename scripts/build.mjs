@@ -2,7 +2,7 @@ import { copyFileSync, mkdirSync, readdirSync, readFileSync, writeFileSync } fro
 import path from 'node:path';
 import { generateSW } from 'workbox-build';
 import { ROOT } from './lib.mjs';
-import { splitScript } from './splitScript.js';
+import { firstScript, splitScript } from './splitScript.js';
 import { exportForWeb, packFiles } from './web.js';
 
 const APP = path.join(ROOT, 'app');
@@ -44,11 +44,8 @@ const kitchens = readdirSync(SCRIPTS).filter((name) => /^kitchen-.*\.js$/.test(n
 if (kitchens.length !== 1) throw new Error(`The export has ${kitchens.length} scripts for the kitchen instead of one`);
 const page = path.join(DIST, 'index.html');
 const html = readFileSync(page, 'utf8');
-// Libraries have scripts of the same first name: only the page says which one it begins with.
-const tag = /<script src="[^"]*\/(index-[^"]+)" defer><\/script>/;
-const begins = tag.exec(html);
-if (!begins) throw new Error('The first page names its script in another way than this build knows');
-const first = inPieces(begins[1]);
+const { tag, name: begins } = firstScript(html);
+const first = inPieces(begins);
 const kitchen = inPieces(kitchens[0]);
 writeFileSync(
   page,

@@ -30,4 +30,16 @@ function splitScript(code, largest) {
   return whole;
 }
 
-module.exports = { splitScript };
+/**
+ * The script that a page begins with. Scripts of libraries may have the same first name; only the page says which it is.
+ * @param {string} html of the page
+ * @returns {{ tag: string, name: string }} its element as it stands there, and the name of its file
+ * @throws {Error} when the page names none in the way of this build
+ */
+function firstScript(html) {
+  const found = /<script src="[^"]*\/(index-[^"]+)" defer><\/script>/.exec(html);
+  if (!found) throw new Error('The first page names its script in another way than this build knows');
+  return { tag: found[0], name: found[1] };
+}
+
+module.exports = { firstScript, splitScript };

@@ -1,4 +1,4 @@
-const { splitScript } = require('./splitScript');
+const { firstScript, splitScript } = require('./splitScript');
 
 const module_ = (id, length) => `__d(function(){/*${'x'.repeat(length)}*/ran.push(${id})},${id});`;
 const bundle = [
@@ -26,5 +26,20 @@ describe('a bundle in pieces', () => {
 
   test('a line that only looks like the beginning of a module is refused, not cut in two', () => {
     expect(() => splitScript(`${bundle[0]}\nvar text=\`\n${module_(1, 400)}\n__d(\`;`, 100)).toThrow(/cannot be cut/);
+  });
+});
+
+describe('the script that a page begins with', () => {
+  const tag = '<script src="/_expo/static/js/web/index-b2.js" defer></script>';
+
+  test('is the one that the page names, whatever else is called so', () => {
+    expect(firstScript(`<head><link href="/index-a1.js"></head><body>${tag}</body>`)).toEqual({
+      tag,
+      name: 'index-b2.js',
+    });
+  });
+
+  test('is not guessed', () => {
+    expect(() => firstScript('<script src="/entry.js"></script>')).toThrow(/names its script in another way/);
   });
 });

@@ -3,7 +3,7 @@ import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { planPot } from '../planEvening/planPot';
-import { eveningFor, example } from '../testing/household';
+import { eveningFor, example, suited } from '../testing/household';
 import type { PanContext } from './additionModel';
 import { groupAdditions } from './groupAdditions';
 import { slowerBy } from '../heat/slowerBy';
@@ -171,5 +171,16 @@ describe('the simmer plan', () => {
     const times = new Set(first.map((action) => action.atS));
     expect(steps.size).toBe(times.size);
     expect(steps.size).toBeLessThan(first.length);
+  });
+
+  it('speaks of more sauce only where a sauce is let down, and pours what the pot is poured with elsewhere', () => {
+    const topUps = (styleId: string) =>
+      planPot(suited(eveningFor(4), styleId)).simmer.actions.filter(
+        (action) => action.kind === 'pour' && action.id.startsWith('topup'),
+      );
+    expect(topUps('sukiyakiEast').length).toBeGreaterThan(0);
+    for (const { says } of topUps('sukiyakiEast')) expect(says).toMatch(/^More sauce, and dashi/);
+    expect(topUps('sukiyakiWest').length).toBeGreaterThan(0);
+    for (const { says } of topUps('sukiyakiWest')) expect(says).toMatch(/^A splash of dashi/);
   });
 });

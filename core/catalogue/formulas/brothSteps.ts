@@ -118,6 +118,19 @@ export const season = does('season', 'Season with {in}: half first, taste, then 
   lookFor: 'stronger now than it will be at the table: the food lets it down',
 });
 
+/** Bones into cold water, slowly up. */
+export const bringUp = does('start', '{in} into cold water; bring up slowly and skim', 15, {
+  bare: 'Bring the water up slowly',
+  tempC: 80,
+  steam: 'hot',
+  lookFor: 'grey foam gathers: take it off before it boils',
+});
+export const STOCK_KEEPS = {
+  fridgeDays: 3,
+  freezerMonths: 3,
+  how: 'cooled quickly, the fat lifted off when it has set',
+};
+
 export const kelp = (grams: number) => infusion('kelp', grams, { out: 'liftKelp', note: 'wiped, not washed' });
 export const flakes = (grams: number) =>
   infusion('bonitoFlakes', grams, { in: ['steepFlakes', 'simmerFlakes'], out: 'strain', note: 'in a cloth bag' });

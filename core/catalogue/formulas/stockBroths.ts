@@ -1,6 +1,7 @@
 import type { Formula } from '../formula';
 import {
   BASE_SCHOOLS,
+  bringUp,
   DAIRYLIKE,
   drawKelp,
   FRESH,
@@ -9,6 +10,7 @@ import {
   kelp,
   KELP_SCHOOLS,
   season,
+  STOCK_KEEPS,
   strain,
 } from './brothSteps';
 import { aroma, body, does, infusion, salting, solid, sweetening, waits } from './parts';
@@ -158,12 +160,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     schools: [],
     steps: [
       does('blanch', 'The carcass into boiling water for a minute, rinse', 6, { tempC: 96, ifUses: 'chickenCarcass' }),
-      does('start', '{in} into cold water; bring up slowly and skim', 15, {
-        bare: 'Bring the water up slowly',
-        tempC: 80,
-        steam: 'hot',
-        lookFor: 'grey foam gathers: take it off before it boils',
-      }),
+      bringUp,
       waits('simmer', 'Simmer with the lid ajar, never a full boil', 60, {
         tempC: 95,
         steam: 'simmer',
@@ -173,7 +170,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
       strain,
       season,
     ],
-    keeps: { fridgeDays: 3, freezerMonths: 3, how: 'cooled quickly, the fat lifted off when it has set' },
+    keeps: STOCK_KEEPS,
   },
   {
     id: 'mushroomChicken',
@@ -234,12 +231,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.6, 0.65, 0.75], umamiGPer100g: [0.02, 0.5] },
     schools: [],
     steps: [
-      does('start', '{in} into cold water; bring up slowly and skim', 15, {
-        bare: 'Bring the water up slowly',
-        tempC: 80,
-        steam: 'hot',
-        lookFor: 'grey foam gathers: take it off before it boils',
-      }),
+      bringUp,
       waits('simmer', '{in} in, simmer with the lid ajar', 35, {
         bare: 'Simmer with the lid ajar',
         tempC: 95,
@@ -250,7 +242,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
       strain,
       season,
     ],
-    keeps: { fridgeDays: 3, freezerMonths: 3, how: 'cooled quickly, the fat lifted off when it has set' },
+    keeps: STOCK_KEEPS,
   },
   {
     id: 'mildMushroomStock',

@@ -1,5 +1,5 @@
 import type { Style } from '../style';
-import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+import { aroundSlices, OPEN_AND_DEEP, pours, slot, tool } from './parts';
 
 export const DIVIDED_POT: Style = {
   id: 'dividedPot',
@@ -30,28 +30,12 @@ export const DIVIDED_POT: Style = {
       kind: 'cover',
       at: 'warm',
     }),
-    adds(
-      'slow',
-      'the layers of the cabbage part',
-      ['root', 'ball', 'tofu', 'second', 'mushroom', 'noodle', 'leaf', 'stem', 'bed', 'allium', 'starch'],
-      { says: '{in} into the two sides', lid: 'off' },
-    ),
-    adds('slices', 'the pink is just gone', ['main'], { lid: 'off', apart: true }),
-    SKIM,
-    greensIn(),
+    ...aroundSlices('the layers of the cabbage part', 'the pink is just gone', '{in} into the two sides'),
   ],
   schools: [],
   finishIds: ['wheatNoodle'],
   keepsApart: [],
   returns: [],
-  vesselFit: {
-    widthToDepth: [1.5, 4],
-    litresPerHead: 0.9,
-    needsLid: false,
-    takesSear: false,
-    takesBoilingPour: false,
-    divided: true,
-    needsWall: true,
-  },
+  vesselFit: { ...OPEN_AND_DEEP, needsWall: true },
   kitchenTools: [tool.nets, tool.rawPlate, tool.kettle, tool.ladle],
 };

@@ -1,5 +1,5 @@
 import type { Style } from '../style';
-import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+import { aroundSlices, OPEN_AND_DEEP, pours, slot, tool } from './parts';
 
 export const NUMBING_POT: Style = {
   id: 'numbingPot',
@@ -26,27 +26,12 @@ export const NUMBING_POT: Style = {
   ],
   stages: [
     pours('Broth into the pot', 'two thirds up at most: it foams', { kind: 'cover', at: 'warm' }),
-    adds(
-      'slow',
-      'a stick goes through the potato',
-      ['root', 'ball', 'tofu', 'second', 'mushroom', 'noodle', 'leaf', 'stem', 'bed', 'allium', 'starch'],
-      { lid: 'off' },
-    ),
-    adds('slices', 'the colour has turned through', ['main'], { lid: 'off', apart: true }),
-    SKIM,
-    greensIn(),
+    ...aroundSlices('a stick goes through the potato', 'the colour has turned through'),
   ],
   schools: [],
   finishIds: [],
   keepsApart: [],
   returns: [],
-  vesselFit: {
-    widthToDepth: [1.5, 4],
-    litresPerHead: 0.9,
-    needsLid: false,
-    takesSear: false,
-    takesBoilingPour: false,
-    divided: true,
-  },
+  vesselFit: OPEN_AND_DEEP,
   kitchenTools: [tool.nets, tool.rawPlate, tool.kettle, tool.skimmer],
 };

@@ -1,5 +1,5 @@
 import type { Band } from '../formula';
-import type { KitchenTool, Place, Role, Stage, StyleSlot } from '../style';
+import type { KitchenTool, Place, Role, Stage, StyleSlot, VesselFit } from '../style';
 
 /** Short ways to write the rows of a style. */
 export const whole = (cut: string) => [{ cut, share: 1 }];
@@ -58,6 +58,35 @@ export const SKIM: Stage = {
 /** Greens and what is strewn over go in last. */
 export const greensIn = (untilCue = 'just limp'): Stage =>
   adds('greens', untilCue, ['green', 'topping'], { lid: 'off' });
+
+/** The stages of a pot that simmers in the middle while guests hold slices in it: hard things, then slices, then greens. */
+export const aroundSlices = (slow: string, slices: string, says?: string): Stage[] => [
+  adds(
+    'slow',
+    slow,
+    ['root', 'ball', 'tofu', 'second', 'mushroom', 'noodle', 'leaf', 'stem', 'bed', 'allium', 'starch'],
+    { lid: 'off', ...(says ? { says } : {}) },
+  ),
+  adds('slices', slices, ['main'], { lid: 'off', apart: true }),
+  SKIM,
+  greensIn(),
+];
+
+/** A deep pot of any metal or clay that stands open on the table. */
+export const OPEN_AND_DEEP: VesselFit = {
+  widthToDepth: [1.5, 4],
+  litresPerHead: 0.9,
+  needsLid: false,
+  takesSear: false,
+  takesBoilingPour: false,
+  divided: true,
+};
+
+export const KONNYAKU_FROM_BEEF = {
+  a: 'shirataki',
+  b: 'beefSlice',
+  because: 'the lime in konnyaku makes beef tough',
+};
 
 /** Things that stand by the pot; the same thing is written once. */
 export const tool = {

@@ -1,5 +1,5 @@
 import type { Style } from '../style';
-import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+import { aroundSlices, OPEN_AND_DEEP, pours, slot, tool } from './parts';
 
 export const SATAY_POT: Style = {
   id: 'satayPot',
@@ -27,27 +27,12 @@ export const SATAY_POT: Style = {
       kind: 'cover',
       at: 'warm',
     }),
-    adds(
-      'slow',
-      'a stick goes through the radish',
-      ['root', 'ball', 'tofu', 'second', 'mushroom', 'noodle', 'leaf', 'stem', 'bed', 'allium', 'starch'],
-      { lid: 'off' },
-    ),
-    adds('slices', 'the pink is just gone', ['main'], { lid: 'off', apart: true }),
-    SKIM,
-    greensIn(),
+    ...aroundSlices('a stick goes through the radish', 'the pink is just gone'),
   ],
   schools: [],
   finishIds: ['noodleCake', 'wheatNoodle'],
   keepsApart: [],
   returns: [],
-  vesselFit: {
-    widthToDepth: [1.5, 4],
-    litresPerHead: 0.9,
-    needsLid: false,
-    takesSear: false,
-    takesBoilingPour: false,
-    divided: true,
-  },
+  vesselFit: OPEN_AND_DEEP,
   kitchenTools: [tool.nets, tool.rawPlate, tool.kettle],
 };

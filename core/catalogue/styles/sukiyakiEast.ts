@@ -1,6 +1,6 @@
 import type { SchoolChoice } from '../school';
 import type { Style } from '../style';
-import { tool, whole } from './parts';
+import { KONNYAKU_FROM_BEEF, tool, whole } from './parts';
 
 const BEGIN_SCHOOLS: SchoolChoice = {
   id: 'begin',
@@ -132,7 +132,7 @@ export const SUKIYAKI_EAST: Style = {
   ],
   schools: [BEGIN_SCHOOLS],
   finishIds: ['udonInSauce'],
-  keepsApart: [{ a: 'shirataki', b: 'beefSlice', because: 'the lime in konnyaku makes beef tough' }],
+  keepsApart: [KONNYAKU_FROM_BEEF],
   returns: [],
   vesselFit: {
     widthToDepth: [4, 9],

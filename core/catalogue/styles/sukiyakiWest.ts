@@ -1,5 +1,5 @@
 import type { Style } from '../style';
-import { adds, pours, slot, tool } from './parts';
+import { adds, KONNYAKU_FROM_BEEF, pours, slot, tool } from './parts';
 
 export const SUKIYAKI_WEST: Style = {
   id: 'sukiyakiWest',
@@ -70,7 +70,7 @@ export const SUKIYAKI_WEST: Style = {
   ],
   schools: [],
   finishIds: ['udonInSauce'],
-  keepsApart: [{ a: 'shirataki', b: 'beefSlice', because: 'the lime in konnyaku makes beef tough' }],
+  keepsApart: [KONNYAKU_FROM_BEEF],
   returns: [],
   vesselFit: {
     widthToDepth: [4, 9],
