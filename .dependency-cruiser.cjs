@@ -22,9 +22,9 @@ module.exports = {
       from: { path: '^(core|contract)/', pathNot: TESTS },
       to: {
         dependencyTypes: ['core', 'npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'npm-unknown'],
-        // What only turns text into text for the open formats, or compares.
+        // What only turns text into text for the open formats, compares, or hashes.
         pathNot:
-          '(^|node_modules/)(zod|fast-deep-equal|fastest-levenshtein|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
+          '(^|node_modules/)(zod|fast-deep-equal|fastest-levenshtein|imurmurhash|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
       },
     },
     {

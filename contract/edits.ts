@@ -6,6 +6,7 @@ import {
   labelSchema,
   liquidsChosenSchema,
   momentSchema,
+  ownThingSchema,
   serviceSchema,
   swapSchema,
   tasteSchema,
@@ -34,7 +35,24 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('handsSet'), cooks: z.int().min(1).max(4) }),
   z.strictObject({ kind: z.literal('kitchenSet'), kitchen: kitchenSchema.partial() }),
   z.strictObject({ kind: z.literal('swapTaken'), swap: swapSchema }),
-  z.strictObject({ kind: z.literal('leftOut'), ingredientId: catalogueIdSchema }),
+  /** With `keepSum` the others of its kind make up for it: more shimeji where the shiitake go. */
+  z.strictObject({ kind: z.literal('leftOut'), ingredientId: catalogueIdSchema, keepSum: z.boolean().optional() }),
+  z.strictObject({
+    kind: z.literal('putIn'),
+    ingredientId: catalogueIdSchema,
+    grams: z.number().nonnegative().optional(),
+    keepSum: z.boolean().optional(),
+  }),
+  /** A thing of the cook's own: into the pot, or instead of something that is in it or in a liquid. */
+  z.strictObject({
+    kind: z.literal('ownMade'),
+    thing: ownThingSchema.omit({ id: true }),
+    instead: catalogueIdSchema.optional(),
+    /** The liquid that it is for, where that is not tonight's yet. */
+    liquids: liquidsChosenSchema.optional(),
+  }),
+  /** How a thing is cut; as the style has it where no cut is said. */
+  z.strictObject({ kind: z.literal('cutChosen'), ingredientId: catalogueIdSchema, cut: catalogueIdSchema.optional() }),
   /** Neither exchanged nor left out any more. */
   z.strictObject({ kind: z.literal('putBack'), ingredientIds: z.array(catalogueIdSchema).min(1) }),
   /** What was swapped for some is swapped for everyone. */
@@ -47,7 +65,13 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('batchSet'), formulaId: catalogueIdSchema, times: z.int().min(1).max(4) }),
   z.strictObject({ kind: z.literal('madeFresh'), formulaId: catalogueIdSchema, fresh: z.boolean() }),
   z.strictObject({ kind: z.literal('boughtReady'), ingredientId: catalogueIdSchema, bought: z.boolean() }),
-  z.strictObject({ kind: z.literal('gramsPerHead'), ingredientId: catalogueIdSchema, grams: z.number().nonnegative() }),
+  z.strictObject({
+    kind: z.literal('gramsPerHead'),
+    ingredientId: catalogueIdSchema,
+    /** The usual amount again where none is said. */
+    grams: z.number().nonnegative().optional(),
+    keepSum: z.boolean().optional(),
+  }),
   /** Everything that goes into the pot, by this share of what it was. */
   z.strictObject({ kind: z.literal('lessFood'), share: z.number().positive() }),
   z.strictObject({ kind: z.literal('brothMlPerHead'), ml: z.number().positive() }),

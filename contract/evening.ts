@@ -143,6 +143,20 @@ export const tasteSchema = z.strictObject({
   savour: tasteStep,
 });
 
+/** Something that the catalogue does not hold, named by the cook: it is like something that it does hold. */
+export const ownThingSchema = z.strictObject({
+  /** Follows from the rest, so that the same thing is the same in every evening. */
+  id: catalogueIdSchema,
+  name: label(60),
+  likeId: catalogueIdSchema,
+  /** Of one piece, where it is thicker or thinner than what it is like. */
+  thicknessMm: z.number().min(1).max(80).optional(),
+  /** Salt from the label, g in 100 g. */
+  saltPct: z.number().min(0).max(60).optional(),
+  /** From the label, besides what it is like. */
+  allergens: z.array(allergenSchema).max(11).optional(),
+});
+
 /** Liquids that the cook chose in place of the style's own. */
 export const liquidsChosenSchema = z.strictObject({
   broth: catalogueIdSchema.optional(),
@@ -168,6 +182,8 @@ export const eveningSchema = z.strictObject({
   kitchen: kitchenSchema.optional(),
   /** What the house has; it is taken off the shopping, and a sauce or base in its jar need not be made. */
   pantry: z.array(pantryItemSchema).max(500).optional(),
+  /** Things of the cook's own, which everything below may name like those of the catalogue. */
+  own: z.array(ownThingSchema).max(30).optional(),
   units: unitsSchema,
   vessel: vesselSchema,
   heatSource: heatSourceSchema,
@@ -179,6 +195,10 @@ export const eveningSchema = z.strictObject({
   choices: z.strictObject({
     swaps: z.array(swapSchema).max(20),
     leaveOut: z.array(catalogueIdSchema).max(40),
+    /** What the cook put into the pot besides; how much of it stands with the other amounts. */
+    added: z.array(catalogueIdSchema).max(30).optional(),
+    /** How a thing is cut where that is not the style's way, by ingredient. */
+    cuts: byId(catalogueIdSchema, 60).optional(),
     /** Broth, sauces, and what is made ahead (marinades and bases); the style's own where nothing is said. */
     liquids: liquidsChosenSchema.optional(),
     /** What ends the evening in the broth, or `none`; the style's usual one where nothing is said. */
@@ -211,5 +231,6 @@ export type Service = z.infer<typeof serviceSchema>;
 export type Pace = z.infer<typeof paceSchema>;
 export type Kitchen = z.infer<typeof kitchenSchema>;
 export type Taste = z.infer<typeof tasteSchema>;
+export type OwnThing = z.infer<typeof ownThingSchema>;
 export type Swap = z.infer<typeof swapSchema>;
 export type Evening = z.infer<typeof eveningSchema>;

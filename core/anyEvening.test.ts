@@ -12,6 +12,7 @@ import { FORMULAS } from './catalogue/formulas';
 import { HEAT_SOURCES } from './catalogue/heatSources';
 import { ingredientById } from './catalogue/ingredients';
 import { finishById } from './catalogue/finishes';
+import { likesOf, POT_FOOD, potCutsOf } from './catalogue/kin';
 import type { Style } from './catalogue/style';
 import { STYLES } from './catalogue/styles';
 import { VESSELS } from './catalogue/vessels';
@@ -43,16 +44,37 @@ const diner = (index: number): fc.Arbitrary<Diner> =>
     child: fc.boolean(),
   });
 
-const swapOf = (everything: readonly string[]): fc.Arbitrary<Swap> =>
-  fc.constantFrom(...everything.filter((id) => ingredientById(id).replacements.length > 0)).chain((ingredientId) =>
+const standInsFor = (ingredientId: string, isFood: boolean) => [
+  ...ingredientById(ingredientId).replacements.map((one) => one.withIngredientId),
+  ...(isFood ? likesOf(ingredientId).map((one) => one.id) : []),
+];
+
+/** Something else instead: what the catalogue names for it and, of what goes into the pot, like for like. */
+const swapOf = (everything: readonly string[], style: Style): fc.Arbitrary<Swap> => {
+  const isFood = (id: string) => style.slots.some((slot) => slot.ingredientId === id && !slot.when && !slot.optional);
+  return fc.constantFrom(...everything.filter((id) => standInsFor(id, isFood(id)).length > 0)).chain((ingredientId) =>
     fc.record({
       ingredientId: fc.constant(ingredientId),
-      withIngredientId: fc.constantFrom(
-        ...ingredientById(ingredientId).replacements.map((one) => one.withIngredientId),
-      ),
+      withIngredientId: fc.constantFrom(...standInsFor(ingredientId, isFood(ingredientId))),
       scope: fc.constantFrom('everyone' as const, 'aside' as const),
     }),
   );
+};
+
+/** What a cook puts in besides, or cuts in another way. */
+const composedOf = (style: Style) => {
+  const own = new Set(style.slots.map((slot) => slot.ingredientId));
+  const others = POT_FOOD.map((one) => one.id).filter((id) => !own.has(id));
+  const cuttable = style.slots.filter((slot) => !slot.when && !slot.optional && slot.cuts.length > 0);
+  return fc.record({
+    added: fc.uniqueArray(fc.constantFrom(...others), { maxLength: 4 }),
+    cuts: fc
+      .uniqueArray(fc.constantFrom(...cuttable.map((slot) => slot.ingredientId)), { maxLength: 2 })
+      .chain((ids) =>
+        fc.record(Object.fromEntries(ids.map((id) => [id, fc.constantFrom(...potCutsOf(ingredientById(id)))]))),
+      ),
+  });
+};
 
 const step = fc.integer({ min: -3, max: 3 });
 const taste = fc.record({ salt: step, sweet: step, sour: step, heat: step, savour: step });
@@ -103,7 +125,8 @@ const eveningsOf = (style: Style): fc.Arbitrary<Evening> => {
       units: fc.constantFrom('metric' as const, 'us' as const, 'eastAsian' as const),
       service: fc.constantFrom(...style.services),
       schools,
-      swaps: fc.uniqueArray(swapOf(everything), { maxLength: 5, selector: (one) => one.ingredientId }),
+      composed: fc.option(composedOf(style), { nil: {} }),
+      swaps: fc.uniqueArray(swapOf(everything, style), { maxLength: 5, selector: (one) => one.ingredientId }),
       leaveOut: fc.subarray(everything, { maxLength: 4 }),
       liquids: fc.option(
         fc.record({
@@ -123,7 +146,8 @@ const eveningsOf = (style: Style): fc.Arbitrary<Evening> => {
       brothMlPerHead: fc.option(fc.integer({ min: 100, max: 800 }), { nil: undefined }),
     })
     .map(({ heat, powerW, altitudeM, schools: followed, grams, brothMlPerHead, ...given }) => {
-      const { diners, vessel, units, service, ...choices } = given;
+      const { diners, vessel, units, service, composed, ...others } = given;
+      const choices = { ...others, ...composed };
       return {
         ...example('practice-night'),
         diners,

@@ -119,6 +119,8 @@ export interface Formula {
   mlPerHead?: number;
   /** What it is let down with: plain water, broth from the pot, or nothing, when its parts are all there is. */
   thinnedWith: 'water' | 'broth' | 'nothing';
+  /** The part that comes from a carton, a bottle or a packet, whose label says how salty it is. */
+  fromLabel?: string;
   parts: readonly FormulaPart[];
   target: Target;
   /** Targets of schools that season otherwise; the first that fits counts. */

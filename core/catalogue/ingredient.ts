@@ -96,6 +96,8 @@ export interface Ingredient {
   id: string;
   name: string;
   nativeName?: string;
+  /** For a thing of the cook's own: what it is like in everything that is not said of it. */
+  likeId?: string;
   family: Family;
   kinds: FoodKind[];
   allergens: Allergen[];

@@ -1,5 +1,6 @@
 import type { Evening } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
+import { likeRatio } from '../catalogue/kin';
 import type { Place, Role, StyleSlot } from '../catalogue/style';
 import { portionsOf } from './portion';
 import { eatersOf, standIn, type Pan, type Table } from './table';
@@ -29,9 +30,12 @@ export interface TonightsSlots {
 export const askedPerHeadG = ({ overrides }: Evening, slot: StyleSlot): number =>
   overrides.gramsPerHead?.[slot.ingredientId] ?? slot.rangeG[1];
 
-function servedPerHeadG(evening: Evening, slot: StyleSlot, served: string): number {
-  const replacement = ingredientById(slot.ingredientId).replacements.find((one) => one.withIngredientId === served);
-  return askedPerHeadG(evening, slot) * (replacement?.ratio ?? 1);
+/** Grams of what stands in for a thing of the pot that are served for a gram of it. */
+export function servedRatio(askedId: string, servedId: string): number {
+  if (servedId === askedId) return 1;
+  const asked = ingredientById(askedId);
+  const replacement = asked.replacements.find((one) => one.withIngredientId === servedId);
+  return replacement ? (replacement.ratio ?? 1) : likeRatio(asked, ingredientById(servedId));
 }
 
 /** Nobody cooks three quarters of an egg. */
@@ -63,7 +67,8 @@ export function helpings(evening: Evening, slots: TonightsSlots, table: Table): 
     all.flatMap(({ slot, purpose }) => {
       const served = standIn(table, slot.ingredientId, pan);
       const heads = portionsOf(eatersOf(table, slot.ingredientId, pan));
-      const massG = wholeOnes(servedPerHeadG(evening, slot, served) * heads, served);
+      const perHeadG = askedPerHeadG(evening, slot) * servedRatio(slot.ingredientId, served);
+      const massG = wholeOnes(perHeadG * heads, served);
       if (massG <= 0) return [];
       return [
         {

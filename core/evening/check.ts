@@ -3,9 +3,12 @@ import { finishById, NO_FINISH } from '../catalogue/finishes';
 import { FORMULAS, formulaById } from '../catalogue/formulas';
 import type { FormulaKind } from '../catalogue/formula';
 import { hasIngredient, ingredientById } from '../catalogue/ingredients';
+import { likesOf, potCutsOf } from '../catalogue/kin';
 import type { Style } from '../catalogue/style';
+import { isOwnSound, knowOwn, ownIdOf } from '../catalogue/ownThings';
 import { STYLES, styleById } from '../catalogue/styles';
 import { chosenLiquids, everyLiquid } from './chosenLiquids';
+import { slotsOf } from './tonight';
 import { holdsBoil, leastPowerW } from '../heat/burner';
 
 const list = (values: readonly string[]) => values.join(', ');
@@ -86,7 +89,34 @@ function liquidFaults(evening: Evening): FieldError[] {
 function usedIngredientIds(evening: Evening, style: Style): Set<string> {
   const parts = everyLiquid(chosenLiquids(evening, style)).flatMap((formula) => formula.parts);
   const finishes = style.finishIds.flatMap((id) => finishById(id)?.slots ?? []);
-  return new Set([...style.slots, ...finishes, ...parts].map((one) => one.ingredientId));
+  const added = (evening.choices.added ?? []).map((ingredientId) => ({ ingredientId }));
+  return new Set([...style.slots, ...added, ...finishes, ...parts].map((one) => one.ingredientId));
+}
+
+/** What the cook put in that no pot knows, or that is there already; what is cut as it cannot be. */
+function composedFaults(evening: Evening, style: Style): FieldError[] {
+  const { added = [], cuts = {} } = evening.choices;
+  const bare = slotsOf({ ...evening, choices: { ...evening.choices, added: [] } }, style).pot;
+  const food = added.flatMap((id, index): FieldError[] => {
+    const field = `choices.added[${index}]`;
+    if (!hasIngredient(id) || potCutsOf(ingredientById(id)).length === 0) {
+      const fix = 'Use the id of an ingredient whose time in a pot is known, or remove it.';
+      return [{ field, message: `"${id}" cannot go into a pot`, fix }];
+    }
+    const isTwice = added.indexOf(id) < index || bare.some((slot) => slot.ingredientId === id);
+    const fix = 'Remove it, and say how much of it in overrides.gramsPerHead.';
+    return isTwice ? [{ field, message: `${ingredientById(id).name} is in this pot already`, fix }] : [];
+  });
+  if (food.length > 0) return food;
+  const slots = slotsOf({ ...evening, choices: { ...evening.choices, cuts: {} } }, style).pot;
+  return Object.entries(cuts).flatMap(([id, cut]): FieldError[] => {
+    const field = `choices.cuts.${id}`;
+    const slot = slots.find((one) => one.ingredientId === id);
+    if (!slot) return [{ field, message: `"${id}" is not in this pot`, fix: 'Remove it.' }];
+    const allowed = potCutsOf(ingredientById(id));
+    if (allowed.includes(cut)) return [];
+    return [{ field, message: `"${cut}" is no cut of it that a pot takes`, fix: `Use one of: ${list(allowed)}.` }];
+  });
 }
 
 /** A swap or an omission may stay in the document while another broth is chosen that does not ask for it. */
@@ -108,7 +138,15 @@ function ingredientFaults(evening: Evening, style: Style): FieldError[] {
       }
       const wrong = unknown(`choices.swaps[${index}].ingredientId`, swap.ingredientId);
       if (wrong.length > 0 || !hasIngredient(swap.ingredientId)) return wrong;
-      const allowed = ingredientById(swap.ingredientId).replacements.map((one) => one.withIngredientId);
+      const isFood = slotsOf(evening, style).pot.some((slot) => slot.ingredientId === swap.ingredientId);
+      const likes = isFood ? likesOf(swap.ingredientId).map((one) => one.id) : [];
+      const known = [
+        swap.ingredientId,
+        ...ingredientById(swap.ingredientId).replacements.map((one) => one.withIngredientId),
+        ...likes,
+      ];
+      const own = (evening.own ?? []).filter((one) => known.includes(one.likeId)).map((one) => one.id);
+      const allowed = [...known.slice(1), ...own];
       if (allowed.includes(swap.withIngredientId)) return [];
       return [
         {
@@ -221,8 +259,33 @@ function finishFaults({ choices }: Evening, style: Style): FieldError[] {
   ];
 }
 
+/** Things of the cook's own that are like nothing, or whose id was changed by hand. */
+function ownFaults({ own = [] }: Evening): FieldError[] {
+  return own.flatMap((thing, index): FieldError[] => {
+    if (isOwnSound(thing)) return [];
+    return hasIngredient(thing.likeId) && ingredientById(thing.likeId).likeId === undefined
+      ? [
+          {
+            field: `own[${index}].id`,
+            message: `"${thing.id}" does not belong to "${thing.name}"`,
+            fix: `Use ${ownIdOf(thing)} here and wherever it is named.`,
+          },
+        ]
+      : [
+          {
+            field: `own[${index}].likeId`,
+            message: `Nothing is known as "${thing.likeId}"`,
+            fix: 'Use the id of an ingredient that it is like.',
+          },
+        ];
+  });
+}
+
 /** Faults that show before anything is looked up for the guests. */
 export function documentFaults(evening: Evening): FieldError[] {
+  knowOwn(evening.own);
+  const wrongOwn = ownFaults(evening);
+  if (wrongOwn.length > 0) return wrongOwn;
   const style = styleById(evening.style.id);
   if (!style) {
     return [
@@ -233,8 +296,8 @@ export function documentFaults(evening: Evening): FieldError[] {
       },
     ];
   }
-  const unknownLiquids = liquidFaults(evening);
-  if (unknownLiquids.length > 0) return unknownLiquids;
+  const unknown = [...liquidFaults(evening), ...composedFaults(evening, style)];
+  if (unknown.length > 0) return unknown;
   const faults = [
     ...schoolFaults(evening, style),
     ...ingredientFaults(evening, style),

@@ -10,7 +10,7 @@ import { VESSELS } from '../catalogue/vessels';
  */
 export function newEvening(
   given: Pick<Evening, 'id' | 'title' | 'sitDownAt'> &
-    Partial<Pick<Evening, 'place' | 'vessel' | 'heatSource' | 'cooks'>> & { units?: Units; diners?: Diner[] },
+    Partial<Pick<Evening, 'place' | 'vessel' | 'heatSource' | 'cooks' | 'own'>> & { units?: Units; diners?: Diner[] },
 ): Evening {
   const style = STYLES[0]!;
   const guest = (name: string): Diner => ({ name, appetite: 'regular', diets: [], avoids: [], child: false });

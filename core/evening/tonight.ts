@@ -1,7 +1,9 @@
 import type { Evening } from '@elixa/contract';
 import { finishById, NO_FINISH } from '../catalogue/finishes';
+import { ingredientById } from '../catalogue/ingredients';
+import { usualSlotOf } from '../catalogue/kin';
 import { fits } from '../catalogue/school';
-import type { Finish, Pour, Stage, Style } from '../catalogue/style';
+import type { Finish, Pour, Stage, Style, StyleSlot } from '../catalogue/style';
 import { schoolsOfStyle } from '../catalogue/styles';
 import type { TonightsSlots } from '../diners/helpings';
 import { brothsOf, type ChosenLiquids } from './chosenLiquids';
@@ -13,11 +15,25 @@ export function finishOf({ choices }: Evening, style: Style): Finish | undefined
   return id === NO_FINISH ? undefined : finishById(id);
 }
 
-/** Everything of a style by the schools that are followed, with what finishes it. */
+/** Whether it stands cut as its pot is built, and cannot be cut in another way. */
+export const isBuiltIn = ({ place }: StyleSlot) => place === 'stack' || place === 'skewer';
+
+/** What is cut otherwise tonight. */
+function asCut(slot: StyleSlot, { cuts }: Evening['choices']): StyleSlot {
+  const cut = cuts?.[slot.ingredientId];
+  return cut === undefined || isBuiltIn(slot) ? slot : { ...slot, cuts: [{ cut, share: 1 }] };
+}
+
+/** Everything of a style by the schools that are followed, with what the cook added and what finishes it. */
 export function slotsOf(evening: Evening, style: Style): TonightsSlots {
+  const { choices } = evening;
   const schools = schoolsOfStyle(style, evening.style.schools);
+  const own = style.slots.filter((slot) => !slot.optional && fits(slot.when, schools));
+  const added = (choices.added ?? [])
+    .filter((id) => !own.some((slot) => slot.ingredientId === id))
+    .map((id) => style.slots.find((slot) => slot.ingredientId === id) ?? usualSlotOf(ingredientById(id)));
   return {
-    pot: style.slots.filter((slot) => !slot.optional && fits(slot.when, schools)),
+    pot: [...own, ...added].map((slot) => asCut(slot, choices)),
     finish: finishOf(evening, style)?.slots ?? [],
   };
 }

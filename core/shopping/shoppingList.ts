@@ -5,7 +5,9 @@ import { hasIngredient, ingredientById } from '../catalogue/ingredients';
 import { SECTIONS } from '../catalogue/pack';
 import { LEFT_KEEPS_DAYS, LOOSE_STEP_G, packOf, sectionOf } from '../catalogue/packs';
 import { styleById } from '../catalogue/styles';
+import { askedPerHeadG } from '../diners/helpings';
 import { portionsOf } from '../diners/portion';
+import { slotsOf } from '../evening/tonight';
 import { buyWhole } from '../measures/buyWhole';
 import { showMeasure } from '../measures/showMeasure';
 import { ouncesText, packWords, showWeight } from '../measures/showSize';
@@ -53,17 +55,18 @@ function purchase(needG: number, what: Ingredient, units: Units): { buy: Shoppin
 }
 
 /** What tonight takes a head of a thing that goes into the pot as itself. */
-function askedPerHeadG({ style, overrides, choices }: Evening, ingredientId: string): number | undefined {
-  const item = styleById(style.id)?.slots.find((one) => one.ingredientId === ingredientId);
-  if (!item || choices.swaps.some((swap) => swap.ingredientId === ingredientId)) return undefined;
-  return overrides.gramsPerHead?.[ingredientId] ?? item.rangeG[1];
+function askedTonightG(evening: Evening, ingredientId: string): number | undefined {
+  const style = styleById(evening.style.id);
+  const slot = style && slotsOf(evening, style).pot.find((one) => one.ingredientId === ingredientId);
+  if (!slot || evening.choices.swaps.some((swap) => swap.ingredientId === ingredientId)) return undefined;
+  return askedPerHeadG(evening, slot);
 }
 
 /** Where tonight could take what will be left over. */
 function useOf(leftG: number, what: Ingredient, evening: Evening): Advice | undefined {
   const section = sectionOf(what);
   if (leftG < WORTH_USING_G || LEFT_KEEPS_DAYS[section] > 14) return undefined;
-  const askedG = askedPerHeadG(evening, what.id);
+  const askedG = askedTonightG(evening, what.id);
   const keeps = `keeps ${LEFT_KEEPS_DAYS[section]} ${LEFT_KEEPS_DAYS[section] === 1 ? 'day' : 'days'} in the fridge`;
   if (askedG === undefined) return { text: `What is left ${keeps}` };
   // Rounded down, so that what was left over is enough for it.

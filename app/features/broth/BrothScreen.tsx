@@ -9,6 +9,7 @@ import { classes } from '@/ui/classes';
 import { useScreen } from '@/ui/useScreen';
 import { ChooseLiquids } from './ChooseLiquids';
 import { tabName } from './liquidWords';
+import { LabelSection } from './LabelSection';
 import { LiquidFormula, LiquidMaking } from './LiquidParts';
 import { SchoolChoices } from './SchoolChoices';
 
@@ -39,8 +40,9 @@ export function BrothScreen() {
         />
       </View>
       <View key={liquid.id} className={classes('gap-8', wide ? 'flex-row gap-12' : '')}>
-        <View className={wide ? 'min-w-0 flex-1' : ''}>
+        <View className={classes('gap-8', wide ? 'min-w-0 flex-1' : '')}>
           <LiquidFormula liquid={liquid} />
+          <LabelSection liquid={liquid} />
         </View>
         <View className={classes('gap-8', wide ? 'min-w-0 flex-1' : '')}>
           <LiquidMaking liquid={liquid} />

@@ -2,7 +2,7 @@ import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
 import { Suspense, useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
-import { changesSince, sauceOf } from '@elixa/core';
+import { changesSince, knowOwn, sauceOf } from '@elixa/core';
 import { ChangedSince } from '@/features/stove/ChangedSince';
 import { useFollowing } from '@/features/stove/useFollowing';
 import { useLiveLog } from '@/features/stove/useLiveLog';
@@ -39,6 +39,9 @@ export function EveningShell() {
   useFollowing(id, draft !== undefined && draft.baseVersion > 0);
   const stocked = useStocked(evening);
   const { state: live } = useLiveLog(id);
+  // Things of the cook's own can be looked up from here on.
+  knowOwn(evening?.own);
+  knowOwn(live.started?.evening.own);
   const path = usePathname();
   const isOver = live.status !== 'waiting';
   // Once the burner is lit, nobody asks for the preparation but its own page.

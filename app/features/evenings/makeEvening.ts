@@ -12,7 +12,7 @@ export function nextSupper(now: Date): Date {
 }
 
 /**
- * A new evening in the same kitchen as the last one: its pot, burner, place and measures.
+ * A new evening in the same kitchen as the last one: its pot, burner, place, measures and things of its own.
  * @param last the evening before, when there is one
  */
 export function makeEvening(id: string, now: Date, last?: Evening): Evening {
@@ -23,6 +23,7 @@ export function makeEvening(id: string, now: Date, last?: Evening): Evening {
     heatSource: last.heatSource,
     units: last.units,
     cooks: last.cooks,
+    ...(last.own ? { own: last.own } : {}),
   };
   return newEvening({ id, title: `${format(at, 'EEEE')} supper`, sitDownAt: isoLocal(at), ...kitchen });
 }

@@ -1,21 +1,20 @@
-import type { Amount, Build, ShoppingItem, Units } from '@elixa/contract';
-import { ingredientById, showLength, showVolume, showWeight, sauceOf } from '@elixa/core';
+import type { Amount, Build, Units } from '@elixa/contract';
+import { showLength, showVolume, sauceOf } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { Cautions } from '@/features/evening/Cautions';
 import { Section } from '@/ui/Page';
-import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
-import { Body, Figure, Figures, Small } from '@/ui/Text';
+import { Body, Figures } from '@/ui/Text';
 import { useScreen } from '@/ui/useScreen';
+import { AmountRow, FoodList } from '@/features/food/FoodList';
 import { PotRow } from '@/features/choose/PotRow';
 import { FinishChoice } from './FinishChoice';
 import { ServiceChoice } from './ServiceChoice';
 
 const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
-  { purpose: 'pot', title: 'Into the pot' },
   { purpose: 'aside', title: 'Into the small pan' },
   { purpose: 'finish', title: 'For the finish' },
 ];
@@ -68,6 +67,7 @@ export function PotScreen() {
         {showLength(build.headroomMm, evening.units)} for foam.
       </Body>
       <PotRow />
+      <FoodList />
       <ServiceChoice />
       <FinishChoice />
       {PARTS.map(({ purpose, title }) => {
@@ -76,11 +76,7 @@ export function PotScreen() {
           <Section key={purpose} title={title}>
             <View className="border-t border-line">
               {amounts.map((amount) => (
-                <AmountRow
-                  key={amount.ingredientId}
-                  amount={amount}
-                  item={plan.shopping.find((one) => one.ingredientId === amount.ingredientId)}
-                />
+                <AmountRow key={amount.ingredientId} amount={amount} />
               ))}
             </View>
           </Section>
@@ -88,33 +84,5 @@ export function PotScreen() {
       })}
       <Cautions />
     </>
-  );
-}
-
-/** What is bought is what the one shopping list says, for the whole evening. */
-function boughtWords(item: ShoppingItem | undefined, units: Units): string {
-  if (!item) return '';
-  if (item.buy.count === 0) return ' · in the house';
-  const left = item.leftG >= 20 ? `, ${showWeight(item.leftG, units)} left over` : '';
-  return ` · buy ${item.buy.text}${left}`;
-}
-
-function AmountRow({ amount, item }: { amount: Amount; item?: ShoppingItem }) {
-  const { evening } = useEvening();
-  const what = ingredientById(amount.ingredientId);
-  return (
-    <View className="min-h-main flex-row flex-wrap items-center gap-x-3 border-b border-line py-2">
-      <PieceSwatch ingredientId={amount.ingredientId} />
-      <View className="words">
-        <Body className="font-semibold">{what.name}</Body>
-        <Small>
-          {amount.cut}
-          {boughtWords(item, evening.units)}
-        </Small>
-      </View>
-      <Figure size="small" className="ml-auto text-right">
-        {amount.shown.text}
-      </Figure>
-    </View>
   );
 }

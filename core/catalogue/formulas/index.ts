@@ -1,11 +1,12 @@
 import type { Formula } from '../formula';
+import { BOTTLED_BROTHS, BOTTLED_DIPS } from './bottled';
 import { DASHI_BROTHS } from './dashiBroths';
 import { DIPS } from './dips';
 import { BASES, MARINADES } from './marinadesAndBases';
 import { STOCK_BROTHS } from './stockBroths';
 
-export const BROTHS: readonly Formula[] = [...DASHI_BROTHS, ...STOCK_BROTHS];
-export const SAUCES: readonly Formula[] = DIPS;
+export const BROTHS: readonly Formula[] = [...DASHI_BROTHS, ...STOCK_BROTHS, ...BOTTLED_BROTHS];
+export const SAUCES: readonly Formula[] = [...DIPS, ...BOTTLED_DIPS];
 export { BASES, MARINADES };
 
 /** Every formula that ships. All are the team's own, built to targets. */

@@ -1,4 +1,5 @@
 import type { Ingredient } from '../ingredient';
+import { BOTTLES } from './bottles';
 import { GRAINS } from './grains';
 import { JARS } from './jars';
 import { MEAT } from './meat';
@@ -21,6 +22,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   ...PASTES,
   ...SPICES,
   ...JARS,
+  ...BOTTLES,
 ];
 
 const BY_ID = new Map(INGREDIENTS.map((one) => [one.id, one]));
@@ -34,5 +36,8 @@ export function ingredientById(id: string): Ingredient {
   if (!found) throw new RangeError(`There is no ingredient "${id}" in the catalogue`);
   return found;
 }
+
+/** Adds one that is not in the catalogue, to be looked up from now on; its id has to stand for it and nothing else. */
+export const rememberIngredient = (one: Ingredient): void => void BY_ID.set(one.id, one);
 
 export const hasIngredient = (id: string) => BY_ID.has(id);

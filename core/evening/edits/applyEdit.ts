@@ -1,13 +1,18 @@
 import type { Edit, EditKind, EditOf, Evening } from '@elixa/contract';
+import { knowOwn } from '../../catalogue/ownThings';
 import { applyRemedy } from '../../prep/remedies';
+import * as amounts from './amounts';
 import * as choices from './choices';
+import * as own from './own';
 import * as pot from './pot';
 import { styleChosen } from './styleChosen';
 import * as table from './table';
 
 /** Every named change, by its name. */
 const EDITS: { [Kind in EditKind]: (evening: Evening, edit: EditOf<Kind>) => Evening } = {
+  ...amounts,
   ...choices,
+  ...own,
   ...pot,
   ...table,
   styleChosen: (evening, { styleId }) => styleChosen(evening, styleId),
@@ -19,5 +24,7 @@ const EDITS: { [Kind in EditKind]: (evening: Evening, edit: EditOf<Kind>) => Eve
  * @throws RangeError when the change names a pot, a burner, a style or a remedy that does not exist
  * @example applyEdit(evening, { kind: 'brothMlPerHead', ml: 300 }).overrides.brothMlPerHead // 300
  */
-export const applyEdit = <Kind extends EditKind>(evening: Evening, edit: EditOf<Kind>): Evening =>
-  (EDITS[edit.kind] as (evening: Evening, edit: Edit) => Evening)(evening, edit);
+export const applyEdit = <Kind extends EditKind>(evening: Evening, edit: EditOf<Kind>): Evening => {
+  knowOwn(evening.own);
+  return (EDITS[edit.kind] as (evening: Evening, edit: Edit) => Evening)(evening, edit);
+};

@@ -15,12 +15,6 @@ export const swapTaken = (evening: Evening, { swap }: EditOf<'swapTaken'>): Even
     leaveOut: evening.choices.leaveOut.filter((id) => id !== swap.ingredientId),
   });
 
-export const leftOut = (evening: Evening, { ingredientId }: EditOf<'leftOut'>): Evening =>
-  choosing(evening, {
-    swaps: evening.choices.swaps.filter((one) => one.ingredientId !== ingredientId),
-    leaveOut: [...new Set([...evening.choices.leaveOut, ingredientId])],
-  });
-
 export const putBack = (evening: Evening, { ingredientIds }: EditOf<'putBack'>): Evening =>
   choosing(evening, {
     swaps: evening.choices.swaps.filter((one) => !ingredientIds.includes(one.ingredientId)),

@@ -29,7 +29,12 @@ describe('a named change', () => {
     { kind: 'handsSet', cooks: 2 },
     { kind: 'kitchenSet', kitchen: { pace: 'quick' } },
     { kind: 'swapTaken', swap: { ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'everyone' } },
+    { kind: 'swapTaken', swap: { ingredientId: 'shiitake', withIngredientId: 'maitake', scope: 'everyone' } },
     { kind: 'leftOut', ingredientId: 'enoki' },
+    { kind: 'leftOut', ingredientId: 'enoki', keepSum: true },
+    { kind: 'putIn', ingredientId: 'clam' },
+    { kind: 'putIn', ingredientId: 'maitake', grams: 30, keepSum: true },
+    { kind: 'cutChosen', ingredientId: 'daikon', cut: 'thinQuarter' },
     { kind: 'liquidsChosen', liquids: { broth: 'misoDashi' } },
     { kind: 'schoolFollowed', question: 'kelp', option: 'coldSoak' },
     { kind: 'service', service: 'allAtOnce' },
@@ -71,6 +76,14 @@ describe('a named change', () => {
         { kind: 'putBack', ingredientIds: ['enoki'] },
       ],
       [
+        { kind: 'putIn', ingredientId: 'clam' },
+        { kind: 'leftOut', ingredientId: 'clam' },
+      ],
+      [
+        { kind: 'cutChosen', ingredientId: 'daikon', cut: 'thinQuarter' },
+        { kind: 'cutChosen', ingredientId: 'daikon' },
+      ],
+      [
         { kind: 'madeFresh', formulaId: 'soyScallion', fresh: true },
         { kind: 'madeFresh', formulaId: 'soyScallion', fresh: false },
       ],
@@ -83,7 +96,7 @@ describe('a named change', () => {
         { kind: 'batchSet', formulaId: 'soyScallion', times: 1 },
       ],
     ];
-    const plain = { ...evening.choices, fresh: [], taste: {}, batches: {} };
+    const plain = { ...evening.choices, fresh: [], taste: {}, batches: {}, added: [], cuts: {} };
     for (const [there, back] of pairs) {
       const again = applyEdit(applyEdit(evening, there), back);
       expect({ ...plain, ...again.choices }).toEqual(plain);

@@ -1,13 +1,7 @@
 import type { EditOf, Evening, Vessel } from '@elixa/contract';
 import { HEAT_SOURCES } from '../../catalogue/heatSources';
-import { styleById } from '../../catalogue/styles';
 import { VESSELS } from '../../catalogue/vessels';
-import { askedPerHeadG } from '../../diners/helpings';
-import { slotsOf } from '../tonight';
 import { usualAgain } from './styleChosen';
-
-/** A kitchen scale shows whole grams. */
-const wholeG = (grams: number) => Math.max(1, Math.round(grams));
 
 /** The evening in another pot: what only a divided one can hold goes, and a way that only this one bears is back. */
 export function vesselChosen(evening: Evening, { vessel }: { vessel: Vessel }): Evening {
@@ -48,28 +42,3 @@ export const finishChosen = (evening: Evening, { finishId }: EditOf<'finishChose
   ...evening,
   choices: { ...evening.choices, finish: finishId },
 });
-
-export const gramsPerHead = (evening: Evening, { ingredientId, grams }: EditOf<'gramsPerHead'>): Evening => ({
-  ...evening,
-  overrides: {
-    ...evening.overrides,
-    gramsPerHead: { ...evening.overrides.gramsPerHead, [ingredientId]: wholeG(grams) },
-  },
-});
-
-/**
- * So much less of everything that goes into the pot; what was set to nothing stays so.
- * @throws RangeError when the style does not exist
- */
-export function lessFood(evening: Evening, { share }: EditOf<'lessFood'>): Evening {
-  const style = styleById(evening.style.id);
-  if (!style) throw new RangeError(`There is no style "${evening.style.id}"`);
-  const asked = evening.overrides.gramsPerHead;
-  const less = slotsOf(evening, style)
-    .pot.filter((slot) => asked?.[slot.ingredientId] !== 0)
-    .map((slot) => [slot.ingredientId, wholeG(askedPerHeadG(evening, slot) * share)] as const);
-  return {
-    ...evening,
-    overrides: { ...evening.overrides, gramsPerHead: { ...asked, ...Object.fromEntries(less) } },
-  };
-}

@@ -85,11 +85,17 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
   if (!style) throw new RangeError(`There is no style "${styleId}"`);
   if (evening.style.id === styleId) return evening;
   const before = styleById(evening.style.id);
-  const { liquids, finish, batches, taste, fresh, bought, ...choices } = evening.choices;
+  const { liquids, finish, batches, taste, fresh, bought, added, cuts, ...choices } = evening.choices;
+  // What was added to the pot before goes into this one as well, where it is not in it anyway.
+  const more = (added ?? []).filter((id) => !style.slots.some((slot) => slot.ingredientId === id && !slot.optional));
   const bare: Evening = {
     ...evening,
     style: { id: styleId, schools: schoolsFor(evening, before, style) },
-    choices: { ...choices, ...(liquids?.sauces ? { liquids: { sauces: liquids.sauces } } : {}) },
+    choices: {
+      ...choices,
+      ...(more.length > 0 ? { added: more } : {}),
+      ...(liquids?.sauces ? { liquids: { sauces: liquids.sauces } } : {}),
+    },
     overrides: {},
   };
   const formulas = everyLiquid(chosenLiquids(bare, style));
@@ -112,6 +118,7 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
       ...(taste ? { taste: keepKeys(taste, isMade) } : {}),
       ...(fresh ? { fresh: fresh.filter(isMade) } : {}),
       ...(bought ? { bought: bought.filter(has) } : {}),
+      ...(cuts ? { cuts: keepKeys(cuts, (id) => slots.pot.some((slot) => slot.ingredientId === id)) } : {}),
     },
     overrides: Object.keys(grams).length > 0 ? { gramsPerHead: grams } : {},
   };
@@ -149,6 +156,7 @@ export function droppedByStyle(before: Evening, after: Evening): string[] {
     ...(before.overrides.salinityPct === undefined ? [] : ['your own strength of broth']),
     ...gone(keys(was.taste), keys(is.taste)).map((id) => `your taste in ${nameOf(id)}`),
     ...gone(keys(was.batches), keys(is.batches)).map((id) => `making ${nameOf(id)} more than once over`),
+    ...gone(keys(was.cuts), keys(is.cuts)).map((id) => `your way of cutting ${nameOf(id)}`),
     ...gone(was.bought, is.bought).map((id) => `buying ${nameOf(id)} ready`),
     ...schools.map((choice) => choice.question.charAt(0).toLowerCase() + choice.question.slice(1)),
     ...(wasFinish !== undefined && is.finish !== wasFinish

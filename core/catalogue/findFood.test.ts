@@ -1,0 +1,53 @@
+import { findFood } from './findFood';
+import { kinOf, likesOf, POT_FOOD, usualSlotOf } from './kin';
+import { ingredientById } from './ingredients';
+import { ROLES } from './style';
+
+const ids = (text: string, first?: ReadonlySet<string>) => findFood(text, first).map((one) => one.id);
+
+describe('finding something to put in', () => {
+  it('finds by English and romanised names, by family and by what it is', () => {
+    expect(ids('radish')).toContain('daikon');
+    expect(ids('hakusai')).toEqual(['napaCabbage']);
+    expect(ids('mushrooms')).toEqual(expect.arrayContaining(['shimeji', 'enoki', 'maitake']));
+    expect(ids('pork')).toEqual(expect.arrayContaining(['porkBelly', 'frankfurter']));
+    expect(ids('PORK belly')[0]).toBe('porkBelly');
+    expect(ids('anchor')).toEqual([]);
+    expect(ids('')).toHaveLength(POT_FOOD.length);
+  });
+
+  it('puts what is in the house first, and names that begin so before those that only hold it', () => {
+    expect(ids('', new Set(['turnip']))[0]).toBe('turnip');
+    const prawns = ids('pr');
+    expect(prawns[0]).toBe('prawn');
+  });
+});
+
+describe('like for like', () => {
+  it('gives every food of the catalogue a role, a place and an amount', () => {
+    for (const what of POT_FOOD) {
+      const { role, rangeG, cuts } = usualSlotOf(what);
+      expect(ROLES).toContain(role);
+      expect(rangeG[0]).toBeLessThanOrEqual(rangeG[1]);
+      expect(rangeG[1]).toBeLessThanOrEqual(rangeG[2]);
+      expect(what.cuts[cuts[0]!.cut]?.cooks?.simmered).toBeDefined();
+    }
+  });
+
+  it('goes both ways, never to itself, and never from plants to meat', () => {
+    for (const what of POT_FOOD) {
+      for (const like of likesOf(what.id)) {
+        expect(like.id).not.toBe(what.id);
+        expect(likesOf(like.id).map((one) => one.id)).toContain(what.id);
+        expect(kinOf(like) === 'animal').toBe(kinOf(what) === 'animal');
+      }
+    }
+  });
+
+  it('names any mushroom for any mushroom', () => {
+    const mushrooms = POT_FOOD.filter((one) => one.family === 'mushroom').map((one) => one.id);
+    const likes = likesOf('shiitake').map((one) => one.id);
+    expect(new Set([...likes, 'shiitake'])).toEqual(new Set(mushrooms));
+    expect(ingredientById('shiitake').family).toBe('mushroom');
+  });
+});

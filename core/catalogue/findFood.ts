@@ -1,0 +1,31 @@
+import type { Ingredient } from './ingredient';
+import { KIN_WORDS, kinOf, POT_FOOD } from './kin';
+import { heardIn, plain } from './spoken';
+
+/** What people say for the families and kinds of food, besides their names. */
+const spoken = (what: Ingredient) => [
+  what.name,
+  what.nativeName ?? '',
+  what.family,
+  KIN_WORDS[kinOf(what)],
+  ...what.kinds,
+];
+
+/**
+ * What can go into a pot, by its English or romanised name, by its family or by what it is: `shimeji`, `mushroom`, `pork`.
+ * @param text every word of it has to be found; everything where it is empty
+ * @param first things that stand before the others, such as those in the house
+ * @param more things that the catalogue does not hold
+ * @returns those whose name begins with what was typed before those that only hold it
+ */
+export function findFood(
+  text: string,
+  first: ReadonlySet<string> = new Set(),
+  more: readonly Ingredient[] = [],
+): readonly Ingredient[] {
+  const rank = ({ id, name }: Ingredient) =>
+    (plain(name).startsWith(plain(text.trim())) ? 0 : 1) + (first.has(id) ? 0 : 2);
+  return [...more, ...POT_FOOD]
+    .filter((what) => heardIn(text, ...spoken(what)))
+    .sort((a, b) => rank(a) - rank(b) || a.name.localeCompare(b.name));
+}

@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import type { Evening, OwnThing } from '@elixa/contract';
+import { applyEdit } from '../evening/edits/applyEdit';
+import { checkEvening } from '../evening/resolveMenu';
+import { planEvening } from '../planEvening/planEvening';
+import { planPot } from '../planEvening/planPot';
+import { eveningFor } from '../testing/household';
+import { ingredientById } from './ingredients';
+import { POT_FOOD } from './kin';
+import { ownIdOf } from './ownThings';
+
+const evening = eveningFor(3);
+const made = (thing: Omit<OwnThing, 'id'>, instead?: string) =>
+  applyEdit(evening, { kind: 'ownMade', thing, ...(instead ? { instead } : {}) });
+const inFor = (given: Evening, name: string) => {
+  const piece = planPot(given).simmer.pieces.find((one) => ingredientById(one.ingredientId).name === name)!;
+  return piece.outAtS - piece.inAtS;
+};
+
+describe('a thing of the cook’s own', () => {
+  it('is planned, cut, bought and cooked like what it is like, under its own name', () => {
+    const plan = planEvening(made({ name: 'rope-end noodles', likeId: 'udon' }));
+    const { id } = plan.menu.slots
+      .map((slot) => ingredientById(slot.ingredientId))
+      .find((one) => one.name === 'rope-end noodles')!;
+    expect(plan.shopping.map((item) => item.ingredientId)).toContain(id);
+    expect(plan.simmer.pieces.map((piece) => piece.ingredientId)).toContain(id);
+    expect(plan.prep.tasks.map((task) => task.subjectId)).toContain(id);
+  });
+
+  it('of every food of the catalogue can be planned, as thick as it comes', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...POT_FOOD.map((one) => one.id)),
+        fc.option(fc.integer({ min: 1, max: 80 }), { nil: undefined }),
+        fc.option(fc.integer({ min: 0, max: 20 }), { nil: undefined }),
+        (likeId, thicknessMm, saltPct) => {
+          const given = made({ name: 'ours', likeId, thicknessMm, saltPct });
+          expect(checkEvening(given)).toEqual([]);
+          expect(planPot(given).simmer.pieces.every((piece) => piece.safe)).toBe(true);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('takes longer where it is thicker, and no less than its share where it is thinner', () => {
+    const { thicknessMm: asUsual } = ingredientById('chickenThigh').cuts.chunk!;
+    const cooked = (thicknessMm: number) => inFor(made({ name: 'ours', likeId: 'chickenThigh', thicknessMm }), 'ours');
+    expect(cooked(asUsual * 1.4)).toBeGreaterThan(cooked(asUsual) * 1.4);
+    expect(cooked(asUsual / 2)).toBeGreaterThanOrEqual(cooked(asUsual) * 0.45);
+  });
+
+  it('brings the salt and the allergens of its label', () => {
+    const given = made({ name: 'dock sausage', likeId: 'frankfurter', saltPct: 4, allergens: ['mustard'] });
+    const guest = { ...evening.diners[0]!, avoids: ['mustard' as const] };
+    const plan = planPot({ ...given, diners: [guest, ...given.diners.slice(1)] });
+    const conflict = plan.conflicts.find((one) => ingredientById(one.ingredientId).name === 'dock sausage');
+    expect(conflict).toMatchObject({ why: 'avoids mustard', avoided: true });
+    const broth = (of: Evening) => planPot(of).liquids.find((one) => one.kind === 'broth')!;
+    const saltOf = (of: Evening) => broth(of).ingredients.find((one) => one.ingredientId === 'salt')?.massG ?? 0;
+    expect(saltOf(given)).toBeLessThan(saltOf(evening));
+  });
+
+  it('stands in for a part of a liquid by the salt of its label', () => {
+    const soyG = (saltPct: number) => {
+      const given = made({ name: 'soy of the house', likeId: 'lightSoy', saltPct }, 'lightSoy');
+      expect(checkEvening(given)).toEqual([]);
+      const parts = planPot(given).liquids.flatMap((liquid) => liquid.ingredients);
+      return parts.find((part) => ingredientById(part.ingredientId).name === 'soy of the house')!.massG;
+    };
+    expect(soyG(8) / soyG(16)).toBeGreaterThan(1.7);
+  });
+
+  it('from a bottle is let down so far that the broth comes to its strength, whatever the label says', () => {
+    for (const saltPct of [5, 10, 16]) {
+      const thing = { name: 'belfry dashi', likeId: 'bottledDashi', saltPct };
+      const given = applyEdit(evening, {
+        kind: 'ownMade',
+        thing,
+        instead: 'bottledDashi',
+        liquids: { broth: 'concentrateBroth' },
+      });
+      expect(checkEvening(given)).toEqual([]);
+      const broth = planPot(given).liquids.find((one) => one.formulaId === 'concentrateBroth')!;
+      const bottleG = broth.ingredients.find((part) => part.ingredientId === ownIdOf(thing))!.massG;
+      // By hand: all the salt that is in the broth and in the food is from the bottle.
+      expect((bottleG * saltPct) / 100).toBeCloseTo(broth.salt.inLiquidG + broth.salt.inPiecesG, 3);
+      expect(broth.salinityPct).toBeCloseTo(0.82, 2);
+    }
+  });
+
+  it('has an id that follows from what is said of it, and from nothing else', () => {
+    const one = { name: 'ours', likeId: 'udon', thicknessMm: 4, saltPct: 1 };
+    expect(ownIdOf({ ...one, allergens: ['egg', 'soy'] })).toBe(ownIdOf({ ...one, allergens: ['soy', 'egg'] }));
+    const others = [{ ...one, name: 'theirs' }, { ...one, thicknessMm: 5 }, { ...one, saltPct: undefined }, one];
+    expect(new Set(others.map(ownIdOf)).size).toBe(others.length);
+  });
+
+  it('is refused where it is like nothing, like another such thing, or under an id that is not its own', () => {
+    const thing = { name: 'ours', likeId: 'udon' };
+    const id = ownIdOf(thing);
+    const faultsOf = (own: OwnThing[]) => checkEvening({ ...evening, own }).map((fault) => fault.field);
+    expect(faultsOf([{ ...thing, id }])).toEqual([]);
+    expect(faultsOf([{ ...thing, id: 'ownOther' }])).toEqual(['own[0].id']);
+    expect(faultsOf([{ name: 'ours', likeId: 'gravel', id: ownIdOf({ name: 'ours', likeId: 'gravel' }) }])).toEqual([
+      'own[0].likeId',
+    ]);
+    const nested = { name: 'more', likeId: id };
+    expect(faultsOf([{ ...nested, id: ownIdOf(nested) }])).toEqual(['own[0].likeId']);
+    expect(() => made({ name: 'ours', likeId: 'gravel' })).toThrow(RangeError);
+  });
+});

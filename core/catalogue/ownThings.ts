@@ -1,0 +1,76 @@
+import type { OwnThing } from '@elixa/contract';
+import murmur from 'imurmurhash';
+import type { AdditionWindow } from './cooking';
+import type { Cut, Ingredient } from './ingredient';
+import { hasIngredient, ingredientById, rememberIngredient } from './ingredients';
+
+/** Two hashes of 32 bits each: no kitchen names so many things that two of them share both. */
+const SEEDS = [11, 97] as const;
+
+/**
+ * The id of a thing of the cook's own. It follows from what is said of the thing, so that the same words mean the same
+ * thing in every evening, and other words never do.
+ */
+export function ownIdOf({ name, likeId, thicknessMm, saltPct, allergens }: Omit<OwnThing, 'id'>): string {
+  const said = JSON.stringify([name, likeId, thicknessMm ?? null, saltPct ?? null, [...(allergens ?? [])].sort()]);
+  return `own${SEEDS.map((seed) => murmur(said, seed).result().toString(36)).join('x')}`;
+}
+
+/**
+ * How much longer a piece takes that is so many times as thick: heat needs the square of the way into a thick one, and a
+ * thin one is given no more than its share of the time. Both err on the side of cooking through.
+ */
+const longerBy = (ratio: number) => (ratio > 1 ? ratio ** 2 : ratio);
+
+function slower(window: AdditionWindow, by: number): AdditionWindow {
+  const { leastMin, bestMin, mostMin, safeMin } = window;
+  return { ...window, leastMin: leastMin * by, bestMin: bestMin * by, mostMin: mostMin * by, safeMin: safeMin * by };
+}
+
+/** The same cut, thicker or thinner. */
+function asThick(cut: Cut, thicknessMm: number | undefined): Cut {
+  if (thicknessMm === undefined) return cut;
+  const ratio = thicknessMm / cut.thicknessMm;
+  const cooks = Object.entries(cut.cooks ?? {}).map(([way, window]) => [way, slower(window, longerBy(ratio))]);
+  return {
+    ...cut,
+    thicknessMm,
+    pieceG: cut.pieceG * ratio,
+    ...(cut.cooks ? { cooks: Object.fromEntries(cooks) } : {}),
+  };
+}
+
+/**
+ * A thing of the cook's own with all that is known of it: what it says itself, and for the rest what it is like.
+ * @throws RangeError when it is like something that the catalogue does not hold
+ */
+export function ownIngredient({ id, name, likeId, thicknessMm, saltPct, allergens = [] }: OwnThing): Ingredient {
+  const like = ingredientById(likeId);
+  return {
+    ...like,
+    id,
+    name,
+    nativeName: undefined,
+    likeId,
+    saltPct: saltPct ?? like.saltPct,
+    allergens: [...new Set([...like.allergens, ...allergens])],
+    replacements: [],
+    madeFrom: undefined,
+    cuts: Object.fromEntries(Object.entries(like.cuts).map(([cut, given]) => [cut, asThick(given, thicknessMm)])),
+    source: `named by the cook, like ${like.name}`,
+  };
+}
+
+/** Whether it can be looked up: it is like something of the catalogue, and its id is the one that follows from it. */
+export const isOwnSound = (thing: OwnThing): boolean =>
+  hasIngredient(thing.likeId) && ingredientById(thing.likeId).likeId === undefined && thing.id === ownIdOf(thing);
+
+/**
+ * Makes the things of an evening known to everything that looks an ingredient up. Since an id stands for one thing for
+ * ever, it makes no difference when and how often this is done, or which evening asks.
+ */
+export function knowOwn(things: readonly OwnThing[] | undefined): void {
+  for (const thing of things ?? []) {
+    if (!hasIngredient(thing.id) && isOwnSound(thing)) rememberIngredient(ownIngredient(thing));
+  }
+}
