@@ -14,6 +14,7 @@ export const stageWordSchema = z.enum([
   'loosen',
   'skim',
   'season',
+  'enrich',
   'lift',
   'rest',
 ]);

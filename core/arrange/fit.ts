@@ -21,6 +21,8 @@ export const LEAST_LIQUID_SHARE: Record<Pour['kind'], number> = {
 export interface Poured {
   pour: Pour;
   heads: number;
+  /** Share of the broth that goes in last, when everything is cooked. */
+  heldShare?: number;
 }
 
 /** Volume of food as it settles under the broth, in ml. */
@@ -39,6 +41,8 @@ export interface PanFit {
   /** All of the food, over all rounds. */
   solidsMl: number;
   potBrothMl: number;
+  /** The part of that which goes in last, when everything is cooked. */
+  heldMl: number;
   reserveMl: number;
   /** What the gaps between the food of one round take, where it is to be covered: with less it stands out of the broth. */
   coveringMl: number;
@@ -101,7 +105,8 @@ function fill(vessel: Vessel, solidsMl: number, rounds: number, brothMl: number,
   const wanted = wantedMl(vessel, onceMl, usableMl, rounds, poured);
   const potBrothMl = Math.max(0, Math.min(brothMl, usableMl - onceMl, wanted));
   const coveringMl = isCovered ? (onceMl * leastShare) / (1 - leastShare) : 0;
-  return { vessel, usableMl, solidsMl, potBrothMl, reserveMl: brothMl - potBrothMl, coveringMl };
+  const heldMl = potBrothMl * (poured.heldShare ?? 0);
+  return { vessel, usableMl, solidsMl, potBrothMl, heldMl, reserveMl: brothMl - potBrothMl, coveringMl };
 }
 
 /** The smallest pan that those who eat apart can be cooked for in so many rounds, or else the largest. */
@@ -124,7 +129,7 @@ export function fitPot(
   pieces: readonly Helping[],
   brothMl: number,
   poured: Poured,
-  aside?: { pieces: readonly Helping[]; brothMl: number; heads: number },
+  aside?: { pieces: readonly Helping[]; brothMl: number; heads: number; heldShare?: number },
 ): Fit {
   const { pour } = poured;
   const solidsMl = settledVolumeMl(pieces);
@@ -136,6 +141,6 @@ export function fitPot(
   return {
     rounds,
     ...fill(vessel, solidsMl, rounds, brothMl, poured),
-    aside: fill(pan, asideMl, rounds, aside.brothMl, { pour, heads: aside.heads }),
+    aside: fill(pan, asideMl, rounds, aside.brothMl, { pour, heads: aside.heads, heldShare: aside.heldShare }),
   };
 }

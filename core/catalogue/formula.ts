@@ -104,6 +104,17 @@ export interface Target {
   heat?: readonly [least: number, most: number];
 }
 
+/** A part that would be spoiled by boiling: it goes into the pot when everything is cooked, and nothing is cooked in it. */
+export interface HeldBack {
+  ingredientId: string;
+  /** What is done with it at the pot, and the sign. */
+  says: string;
+  untilCue: string;
+  minutes: number;
+  /** It never gets hotter than this. */
+  belowC: number;
+}
+
 export interface Formula {
   id: string;
   name: string;
@@ -119,6 +130,7 @@ export interface Formula {
   mlPerHead?: number;
   /** What it is let down with: plain water, broth from the pot, or nothing, when its parts are all there is. */
   thinnedWith: 'water' | 'broth' | 'nothing';
+  heldBack?: HeldBack;
   /** The part that comes from a carton, a bottle or a packet, whose label says how salty it is. */
   fromLabel?: string;
   parts: readonly FormulaPart[];

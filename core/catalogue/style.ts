@@ -128,6 +128,8 @@ export interface Finish {
   says: string;
   slots: readonly StyleSlot[];
   stages: readonly Stage[];
+  /** Cooked in a pan of its own beforehand; in the bowl the broth of the pot is ladled over it. */
+  apart?: true;
 }
 
 /** A style of pot. It is data: a new one needs no code. */

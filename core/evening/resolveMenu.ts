@@ -1,3 +1,4 @@
+import { NO_FINISH } from '../catalogue/finishes';
 import type { Evening, FieldError } from '@elixa/contract';
 import { vesselSuits } from './vesselFit';
 import { ingredientById } from '../catalogue/ingredients';
@@ -11,7 +12,7 @@ import { isSeared, isSwished } from './portions';
 import { documentFaults } from './check';
 import { marinadesOn } from './marinades';
 import type { Menu } from './menu';
-import { finishOf, potIngredients, pourOf, slotsOf, stagesOf } from './tonight';
+import { finishesOf, finishOf, heldBackOf, potIngredients, pourOf, slotsOf, stagesOf, withHeldBack } from './tonight';
 
 /** Everything looked up, or what is wrong with it. */
 export type Resolved = { menu: Menu; faults: readonly [] } | { menu?: undefined; faults: readonly FieldError[] };
@@ -23,7 +24,7 @@ function menuOf(given: Evening, style: Style): Menu {
   const chosen = chosenLiquids(evening, style);
   const table = seatTable(evening, potIngredients({ evening, slots, chosen }));
   const food = helpings(evening, slots, table);
-  const stages = stagesOf(evening, style);
+  const stages = withHeldBack(stagesOf(evening, style), heldBackOf(evening, chosen.broth));
   return {
     evening,
     style,
@@ -81,6 +82,45 @@ function serviceFaults({ evening, style, food, stages }: Menu): FieldError[] {
   return [];
 }
 
+/** What goes in last must not boil: nothing is cooked in it, and no other broth boils beside it in the same pot. */
+function heldBackFaults({ evening, style, chosen }: Menu): FieldError[] {
+  const held = heldBackOf(evening, chosen.broth);
+  const other = heldBackOf(evening, chosen.otherHalf);
+  const name = ingredientById((held ?? other)?.ingredientId ?? 'water').name;
+  if ((held || other) && chosen.otherHalf) {
+    return [
+      {
+        field: 'choices.liquids.otherHalf',
+        message: `The ${name} must not boil, and one flame heats both halves`,
+        fix: 'Choose another broth for that half, or a pot of its own for it.',
+      },
+    ];
+  }
+  if (!held) return [];
+  const finishes = finishesOf(evening, style, chosen.broth).map((one) => one.id);
+  const finish = finishOf(evening, style);
+  return [
+    ...(evening.service === 'swish'
+      ? [
+          {
+            field: 'service',
+            message: `The ${name} must not boil, and raw slices are not cooked through in it`,
+            fix: `Use one of: ${style.services.filter((one) => one !== 'swish').join(', ') || 'another pot'}.`,
+          },
+        ]
+      : []),
+    ...(finish && !finishes.includes(finish.id)
+      ? [
+          {
+            field: 'choices.finish',
+            message: `${finish.name}: the ${name} must not boil, and nothing is cooked in it`,
+            fix: `Use one of: ${[...finishes, NO_FINISH].join(', ')}.`,
+          },
+        ]
+      : []),
+  ];
+}
+
 /** Nothing to cook, or something whose time nobody knows. */
 function foodFaults({ evening, food }: Menu): FieldError[] {
   const inPot = food.filter((one) => one.pan === 'main' && one.purpose === 'pot' && one.cuts.length > 0);
@@ -114,7 +154,7 @@ export function resolveMenu(evening: Evening): Resolved {
   const faults = documentFaults(evening);
   if (faults.length > 0) return { faults };
   const menu = menuOf(evening, styleById(evening.style.id)!);
-  const found = [...vesselFaults(menu), ...foodFaults(menu), ...serviceFaults(menu)];
+  const found = [...vesselFaults(menu), ...foodFaults(menu), ...serviceFaults(menu), ...heldBackFaults(menu)];
   return found.length > 0 ? { faults: found } : { menu, faults: [] };
 }
 

@@ -1,5 +1,7 @@
 import type { Evening } from '@elixa/contract';
 import { finishById, NO_FINISH } from '../catalogue/finishes';
+import type { Formula, HeldBack } from '../catalogue/formula';
+import { formulaById } from '../catalogue/formulas';
 import { ingredientById } from '../catalogue/ingredients';
 import { usualSlotOf } from '../catalogue/kin';
 import { fits } from '../catalogue/school';
@@ -9,10 +11,16 @@ import type { TonightsSlots } from '../diners/helpings';
 import { brothsOf, type ChosenLiquids } from './chosenLiquids';
 import { partsOf } from '../formula/schools';
 
-/** The finish of an evening: the cook's, or the style's usual one; none where it ends without. */
-export function finishOf({ choices }: Evening, style: Style): Finish | undefined {
-  const id = choices.finish ?? style.finishIds[0] ?? NO_FINISH;
-  return id === NO_FINISH ? undefined : finishById(id);
+/** The finishes that a pot can have: in what must not boil nothing is cooked any more. */
+export const finishesOf = (evening: Evening, style: Style, broth: Formula | undefined): Finish[] =>
+  style.finishIds.flatMap((id) => finishById(id) ?? []).filter((finish) => finish.apart || !heldBackOf(evening, broth));
+
+/** The finish of an evening: the cook's, or the first that the pot can have; none where it ends without. */
+export function finishOf(evening: Evening, style: Style): Finish | undefined {
+  const { finish, liquids } = evening.choices;
+  if (finish === NO_FINISH) return undefined;
+  if (finish !== undefined) return finishById(finish);
+  return finishesOf(evening, style, formulaById(liquids?.broth ?? style.brothFormulaId ?? ''))[0];
 }
 
 /** Whether it stands cut as its pot is built, and cannot be cut in another way. */
@@ -44,6 +52,18 @@ export function stagesOf(evening: Evening, style: Style): Stage[] {
   return style.stages.filter(
     (stage) => fits(stage.when, schools) && (!stage.services || stage.services.includes(evening.service)),
   );
+}
+
+/** The part of a broth that goes into the pot last, where it is not left out. */
+export const heldBackOf = ({ choices }: Evening, broth: Formula | undefined): HeldBack | undefined =>
+  broth?.heldBack && !choices.leaveOut.includes(broth.heldBack.ingredientId) ? broth.heldBack : undefined;
+
+/** The stages with that of what goes in last: the pot is then eaten, and built anew for every round. */
+export function withHeldBack(stages: readonly Stage[], held: HeldBack | undefined): Stage[] {
+  if (!held) return [...stages];
+  const { says, untilCue, minutes } = held;
+  const anew = stages.map((stage) => (stage.pour ? { ...stage, pour: { ...stage.pour, anew: true as const } } : stage));
+  return [...anew, { id: 'enrich', do: 'enrich', says, untilCue, heat: 'low', lid: 'off', atLeastMin: minutes }];
 }
 
 const NO_POUR: Pour = { kind: 'none', at: 'warm' };

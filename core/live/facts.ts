@@ -15,6 +15,7 @@ function factOf(action: Action, planId: string): Fact {
     case 'boil':
       return { ...place, is: 'boilReached' };
     case 'pour':
+    case 'enrich':
       return { ...place, is: 'poured', ml: volumeMl };
     case 'lift':
       return { ...place, is: 'ladledOut', ml: -volumeMl };

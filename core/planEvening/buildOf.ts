@@ -13,12 +13,12 @@ function isLaidFirst(stages: readonly Stage[]): boolean {
 }
 
 /** How the food stands in the pot: heights in mm, volumes in ml, and where each thing lies. */
-export function buildOf({ evening, food, style, pour, stages }: Menu, fit: Fit): Build {
+export function buildOf({ evening, food, style, pour, stages, finish: ending }: Menu, fit: Fit): Build {
   const { vessel, service } = evening;
   const inPot = food.filter(
     (one) => one.pan === 'main' && one.purpose === 'pot' && one.cuts.length > 0 && !isSwished(one, service),
   );
-  const finish = food.filter((one) => one.pan === 'main' && one.purpose === 'finish');
+  const finish = food.filter((one) => one.pan === 'main' && one.purpose === 'finish' && !ending?.apart);
   const fillMl = fit.potBrothMl + fit.solidsMl / fit.rounds;
   const fillHeightMm = heightAtMm(vessel, fillMl);
   return {

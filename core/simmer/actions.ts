@@ -70,7 +70,7 @@ function tending(question: ActionQuestion): Draft[] {
         );
         return [];
       }
-      if (place < pourAt || stage.do === 'pour') return [];
+      if (place < pourAt || stage.do === 'pour' || stage.do === 'enrich') return [];
       const says = lidded(stageSays(stage, []), question.menu.evening);
       const base = { round, pan: 'main' as const, stageId: stage.id, says, lookFor: stage.untilCue };
       if (stage.do === 'rest') {
@@ -87,6 +87,33 @@ function tending(question: ActionQuestion): Draft[] {
       return [{ ...base, id: `${stage.do}-${stage.id}-${round}`, kind: stage.do, atS }];
     });
   });
+}
+
+/** What would be spoiled by boiling goes in when everything is cooked, in every pan and every round. */
+function enriching({ menu, pans, readyAtS, firstRound }: ActionQuestion): Draft[] {
+  const stage = menu.stages.find((one) => one.do === 'enrich');
+  if (!stage) return [];
+  return pans.flatMap(({ pan, fit, first, later }) =>
+    readyAtS.slice(firstRound - 1).flatMap((readyS, index): Draft[] => {
+      const course = index === 0 ? first : later;
+      if (!course || fit.heldMl < WORTH_POURING_ML) return [];
+      const round = firstRound + index;
+      return [
+        {
+          id: `enrich-${pan}-${round}`,
+          atS: readyS - course.restS - course.stillS,
+          kind: 'enrich',
+          round,
+          pan,
+          stageId: stage.id,
+          volumeMl: fit.heldMl,
+          says: `${stage.says}${pan === 'aside' ? ', the small pan' : ''}`,
+          shownText: showVolume(fit.heldMl, menu.evening.units),
+          lookFor: stage.untilCue,
+        },
+      ];
+    }),
+  );
 }
 
 function toppingUp(question: ActionQuestion): Draft[] {
@@ -135,6 +162,15 @@ function toppingUp(question: ActionQuestion): Draft[] {
   );
 }
 
+/** What was cooked apart has the broth of the pot ladled over it. */
+function overBowls({ finish, food }: ActionQuestion['menu']): string | undefined {
+  if (!finish?.apart) return undefined;
+  const names = food
+    .filter((one) => one.purpose === 'finish')
+    .map((one) => shortName(one.ingredientId, one.cuts[0]?.cut ?? ''));
+  return `${stageSays({ ...finish.stages[0]!, says: '{in}' }, [...new Set(names)])} into bowls, the hot broth over them; burner off`;
+}
+
 function serving({ menu, readyAtS, finishReadyAtS, going, firstRound, swished, endsAtS }: ActionQuestion): Draft[] {
   const startsAgainS = (round: number) =>
     Math.min(...going.filter(({ piece }) => piece.round === round + 1).map(({ piece }) => piece.inAtS)) -
@@ -178,7 +214,7 @@ function serving({ menu, readyAtS, finishReadyAtS, going, firstRound, swished, e
     kind: 'off',
     round: rounds + goes,
     pan: 'main',
-    says: goes === 0 ? 'Burner off' : 'The finish is ready: burner off, into bowls',
+    says: goes === 0 ? 'Burner off' : (overBowls(menu) ?? 'The finish is ready: burner off, into bowls'),
   };
   return [...serves, ...held, ...between, off];
 }
@@ -200,6 +236,7 @@ const ORDER: Action['kind'][] = [
   'heatDown',
   'add',
   'pour',
+  'enrich',
   'cover',
   'rest',
   'serve',
@@ -218,6 +255,7 @@ export function simmerActions(question: ActionQuestion): Action[] {
     ...beginning(question),
     ...adding(question),
     ...tending(question),
+    ...enriching(question),
     ...toppingUp(question),
     ...serving(question),
   ].sort(

@@ -12,7 +12,8 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
   const { menu, readyAtS, firstRound } = question;
   const { pan, fit } = one;
   const rounds = readyAtS.length - firstRound + 1;
-  if (fit.potBrothMl < WORTH_POURING_ML) return [];
+  const pouredMl = fit.potBrothMl - fit.heldMl;
+  if (pouredMl < WORTH_POURING_ML) return [];
   return [
     {
       id: round === 1 ? `pour-${pan}` : `pour-${pan}-${round}`,
@@ -21,9 +22,9 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
       round,
       pan,
       stageId: stage.id,
-      volumeMl: fit.potBrothMl,
+      volumeMl: pouredMl,
       says: `${stage.says}${pan === 'aside' ? ', the small pan' : ''}`,
-      shownText: showVolume(fit.potBrothMl, menu.evening.units),
+      shownText: showVolume(pouredMl, menu.evening.units),
       lookFor:
         menu.pour.kind === 'share' || menu.pour.kind === 'ladles'
           ? `${stage.untilCue}, about ${showLength(standsMm(fit, rounds, menu.pour), menu.evening.units)} deep`

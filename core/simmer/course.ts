@@ -41,6 +41,8 @@ export interface Course {
   timed: TimedRound;
   stages: readonly Stage[];
   restS: number;
+  /** Seconds at the end in which what goes in last keeps the pot from cooking anything. */
+  stillS: number;
 }
 
 const isDry = (stage: Stage) => DRY_WORDS.includes(stage.do);
@@ -97,7 +99,9 @@ export function planCourse(given: {
   const coldUntil = start ? pourAt : -1;
   const rest = stages.find((stage) => stage.do === 'rest');
   const restS = (rest?.atLeastMin ?? 0) * 60;
-  const timed = planRound(goingOf(all, stages, coldUntil), model, context, { restS, afterBoilS: AFTER_BOIL_S });
+  const stillS = (stages.find((stage) => stage.do === 'enrich')?.atLeastMin ?? 0) * 60;
+  const going = goingOf(all, stages, coldUntil);
+  const timed = planRound(going, model, context, { restS, stillS, afterBoilS: AFTER_BOIL_S });
 
   const early: EarlyStep[] = [];
   let atS = stages.slice(0, Math.max(0, coldUntil)).some(isDry) ? PREHEAT_S : 0;
@@ -121,7 +125,7 @@ export function planCourse(given: {
   const toBoilS = start
     ? Math.ceil(model.toBoilS(start.liquidMl, context, { fromC: start.fromC, loads: inPot, panIsHot }))
     : 0;
-  return { early, pouredS: atS, searedS, toBoilS, timed, stages, restS };
+  return { early, pouredS: atS, searedS, toBoilS, timed, stages, restS, stillS };
 }
 
 /** Pieces of the pot and the groups they go in with, when the course is ready at that moment. */

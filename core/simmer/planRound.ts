@@ -118,14 +118,15 @@ const toPiece = ({ window, ...thing }: Thing, cookS: number): GroupPiece => ({
  *
  * How long the pot is cold depends on what goes in together, and what may go in together on how long it is cold; both
  * are settled in turn, and a time that was lengthened is not shortened again.
- * @param restS seconds off and covered at the end; and `afterBoilS` between the boil and what goes in first
+ * @param restS seconds off and covered at the end; `stillS` those in which nothing cooks at all, since what must not boil is
+ *   in the pot; and `afterBoilS` between the boil and what goes in first
  * @throws RangeError when the model knows no time for a cut
  */
 export function planRound(
   going: readonly Going[],
   model: AdditionModel,
   pan: PanContext,
-  { restS = 0, afterBoilS = 0 }: { restS?: number; afterBoilS?: number } = {},
+  { restS = 0, stillS = 0, afterBoilS = 0 }: { restS?: number; stillS?: number; afterBoilS?: number } = {},
 ): TimedRound {
   const things = going.map((one): Thing => {
     const window = model.cookWindow(one.ingredientId, one.cut, pan, one.way);
@@ -138,7 +139,8 @@ export function planRound(
     const hot = groupInOrder(open.filter((one) => !one.fromCold));
     const fromCold = open.filter((one) => one.fromCold);
     const recoveries = hot.map((group) => model.recoveryS(group.members, pan));
-    const coldFrom = (index: number) => sum(recoveries.slice(index)) + restS;
+    // Where nothing cooks at all, all of the time is lost.
+    const coldFrom = (index: number) => sum(recoveries.slice(index)) + restS + stillS / COLD_SPELL_COUNTS;
     const spells = [
       ...hot.flatMap((group, index) => group.members.map((one) => ({ one, coldS: coldFrom(index) }))),
       ...fromCold.map((one) => ({ one, coldS: coldFrom(0) })),
@@ -149,7 +151,7 @@ export function planRound(
     if (colder.length === 0) {
       const groups = hot.map(({ cookS, members }, index): RoundGroup => {
         const lost = coldFrom(index) * COLD_SPELL_COUNTS;
-        const beforeReadyS = Math.max(restS, cookS + lost);
+        const beforeReadyS = Math.max(restS + stillS, cookS + lost);
         return {
           recoveryS: recoveries[index]!,
           beforeReadyS,

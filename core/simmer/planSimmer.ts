@@ -26,13 +26,17 @@ const FINISH_FILLS = 0.5;
 
 const times = <T>(count: number, one: T): T[] => Array.from({ length: count }, () => one);
 
+/** What is cooked in a pan; a finish that is cooked apart is none of it. */
 const ofPan = ({ menu }: SimmerQuestion, pan: Pan, purpose: Helping['purpose']) =>
-  menu.food.filter((one) => one.pan === pan && one.purpose === purpose);
+  menu.food.filter(
+    (one) => one.pan === pan && one.purpose === purpose && !(purpose === 'finish' && menu.finish?.apart),
+  );
 
 const panFit = ({ fit }: SimmerQuestion, pan: Pan): PanFit | undefined => (pan === 'main' ? fit : fit.aside);
 
 /** How many goes the finish takes, so that it never fills a pan over its mark. */
 function finishGoes(question: SimmerQuestion): number {
+  if (question.menu.finish?.apart) return question.menu.food.some((one) => one.purpose === 'finish') ? 1 : 0;
   const goes = (['main', 'aside'] as const).map((pan) => {
     const fit = panFit(question, pan);
     const finish = ofPan(question, pan, 'finish');
@@ -56,7 +60,7 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
   const boilingC = boilingPointC(evening.place.altitudeM);
   const context = { vessel: fit.vessel, heat, boilingC, freeSurface, ...evening.place };
   const base = { service, pan, context, model };
-  const start = { liquidMl: fit.potBrothMl, fromC: POURED_C[pour.at] };
+  const start = { liquidMl: fit.potBrothMl - fit.heldMl, fromC: POURED_C[pour.at] };
   const inPot = pot.filter((one) => !isSwished(one, service));
   const courses = [
     ...times(rounds, courseFood(inPot, rounds)),

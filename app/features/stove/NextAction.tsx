@@ -34,6 +34,7 @@ const BUTTON: Record<NextStep['kind'], string> = {
   loosen: 'Loosened',
   skim: 'Skimmed',
   season: 'Seasoned',
+  enrich: 'It is in',
   lift: 'Lifted out',
   rest: 'It is off',
   swish: 'We have eaten',

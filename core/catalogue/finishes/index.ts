@@ -8,11 +8,12 @@ const noodles = (
   id: string,
   name: string,
   says: string,
-  of: { ingredientId: string; cut: string; rangeG: Band; untilCue: string; heat?: Heat },
+  of: { ingredientId: string; cut: string; rangeG: Band; untilCue: string; heat?: Heat; apart?: true },
 ): Finish => ({
   id,
   name,
   says,
+  ...(of.apart ? { apart: of.apart } : {}),
   slots: [
     { ingredientId: of.ingredientId, role: 'finish', rangeG: of.rangeG, cuts: whole(of.cut), place: 'heart', layer: 0 },
   ],
@@ -96,17 +97,30 @@ export const FINISHES: readonly Finish[] = [
       },
     ],
   },
-  noodles('wheatNoodle', 'Wheat noodles', 'Fresh noodles cook in the broth, or apart where it should stay clear.', {
+  noodles('wheatNoodle', 'Wheat noodles', 'Fresh noodles cook in the broth, which thickens a little.', {
     ingredientId: 'eggNoodle',
     cut: 'loose',
     rangeG: [80, 100, 120],
     untilCue: 'no raw core is left',
   }),
+  noodles(
+    'wheatApart',
+    'Wheat noodles, cooked apart',
+    'Boiled in a pan of their own and rinsed: the broth stays clear.',
+    {
+      ingredientId: 'eggNoodle',
+      cut: 'loose',
+      rangeG: [80, 100, 120],
+      untilCue: 'hot again in the broth',
+      apart: true,
+    },
+  ),
   noodles('vermicelliInBowl', 'Rice vermicelli', 'Soaked thin noodles, broth and what is left of the pot over them.', {
     ingredientId: 'riceVermicelli',
     cut: 'soaked',
     rangeG: [40, 50, 60],
     untilCue: 'soft',
+    apart: true,
   }),
   noodles('noodleCake', 'Noodle cakes', 'Fried noodle cakes at a full boil; whoever waits eats them soft.', {
     ingredientId: 'instantNoodle',

@@ -1,4 +1,4 @@
-import type { Formula } from '../formula';
+import type { Formula, HeldBack } from '../formula';
 import {
   BONITO_SCHOOLS,
   DAIRYLIKE,
@@ -14,6 +14,15 @@ import {
   strain,
 } from './brothSteps';
 import { aroma, body, does, infusion, salting, solid, sweetening } from './parts';
+
+/** Over 80-85 °C soy milk curdles and splits. Kitchen estimate. */
+export const SOY_MILK_LAST: HeldBack = {
+  ingredientId: 'soyMilk',
+  says: 'Lowest heat; soy milk in, stirred once',
+  untilCue: 'it steams and trembles at the edge, no bubble: off before it boils',
+  minutes: 4,
+  belowC: 80,
+};
 
 /** Broths of kelp, flakes and miso. */
 export const DASHI_BROTHS: readonly Formula[] = [
@@ -249,12 +258,9 @@ export const DASHI_BROTHS: readonly Formula[] = [
     steps: [
       ...drawKelp,
       does('whisk', 'Whisk {in} with a ladle of the hot broth until smooth', 3, { tempC: 70 }),
-      does('addMilk', '{in} in last, lowest heat', 4, {
-        tempC: 75,
-        steam: 'hot',
-        lookFor: 'it steams and trembles at the edge; take it off before it bubbles',
-      }),
+      does('addMilk', 'Keep {in} by the pot, out of the fridge: it goes in when all is cooked', 1),
     ],
+    heldBack: SOY_MILK_LAST,
     keeps: DAIRYLIKE,
   },
 ];

@@ -1,4 +1,5 @@
 import type { Formula } from '../formula';
+import { SOY_MILK_LAST } from './dashiBroths';
 import {
   BASE_SCHOOLS,
   bringUp,
@@ -565,6 +566,39 @@ export const STOCK_BROTHS: readonly Formula[] = [
       season,
     ],
     keeps: FRESH,
+  },
+  {
+    id: 'soyMilkPorkBroth',
+    name: 'Soy milk broth with miso, chilli and sesame',
+    named: {
+      of: ['soyMilk', ['misoLight', 'misoWhite', 'misoBarley', 'misoRed'], 'doubanjiang', 'sesamePaste'],
+      otherwise: 'White broth on browned pork',
+    },
+    kind: 'broth',
+    families: ['soyMilk'],
+    purpose: 'Boiling water on browned pork turns milky; miso, chilli and sesame season it. The soy milk never boils.',
+    scaledBy: 'finishedVolume',
+    thinnedWith: 'water',
+    parts: [
+      body('soyMilk', 450, { in: 'addMilk' }),
+      body('sesamePaste', 40, { in: 'whisk' }),
+      salting('misoLight', 0.62, { in: 'whisk' }),
+      salting('doubanjiang', 0.3, { in: 'whisk' }),
+      salting('lightSoy', 0.08, { in: 'whisk' }),
+    ],
+    target: { salinityPct: [0.85, 0.92, 1], umamiGPer100g: [0.02, 0.6], heat: [0.2, 3] },
+    schools: [],
+    steps: [
+      does('whisk', 'Whisk {in} smooth with some of the water; the miso through a sieve', 4),
+      does('boil', 'Bring it and the rest of the water to the boil: it goes boiling on the browned pork', 7, {
+        tempC: 97,
+        steam: 'simmer',
+        lid: true,
+      }),
+      does('addMilk', 'Keep {in} by the pot, out of the fridge: it goes in when all is cooked', 1),
+    ],
+    heldBack: SOY_MILK_LAST,
+    keeps: DAIRYLIKE,
   },
   {
     id: 'quickPowder',

@@ -254,6 +254,7 @@ export const MEAT = [
         cooks: {
           simmered: animal(1, 2, 20, 71, 'no pink left'),
           swished: animal(1, 1.3, 4, 71, 'white through, no pink left'),
+          seared: animal(1.5, 2.5, 12, 71, 'golden on both faces, no pink left'),
         },
         work: firmed,
       },

@@ -16,6 +16,8 @@ import { MUSHROOM_POT } from './mushroomPot';
 import { NUMBING_POT } from './numbingPot';
 import { DIVIDED_POT } from './dividedPot';
 import { SOURED_CABBAGE_PORK } from './souredCabbagePork';
+import { SOY_MILK_MILD } from './soyMilkMild';
+import { SOY_MILK_PORK } from './soyMilkPork';
 import { COCONUT_CHICKEN } from './coconutChicken';
 import { SATAY_POT } from './satayPot';
 import { EVERYTHING_POT } from './everythingPot';
@@ -39,6 +41,8 @@ export const STYLES: readonly Style[] = [
   MUSHROOM_POT,
   NUMBING_POT,
   DIVIDED_POT,
+  SOY_MILK_MILD,
+  SOY_MILK_PORK,
   SOURED_CABBAGE_PORK,
   COCONUT_CHICKEN,
   SATAY_POT,

@@ -7,6 +7,7 @@ import type { Helping } from '../../diners/helpings';
 import { portionsOf } from '../../diners/portion';
 import type { Pan } from '../../diners/table';
 import type { Menu } from '../../evening/menu';
+import { heldBackOf } from '../../evening/tonight';
 import { isSwished } from '../../evening/portions';
 import { activate, madeAt, type ActiveFormula } from '../../formula/activeFormula';
 import { asideDiffers, exchangedIn } from './aside';
@@ -88,6 +89,13 @@ function boiledDownSizeG(evening: Evening, ofSize: (sizeG: number) => ActiveForm
   return sizeG;
 }
 
+/** Share of a broth that goes into the pot last. */
+function heldShareOf({ evening }: Menu, one: Asked | undefined): number {
+  const held = one && heldBackOf(evening, one.formula);
+  const massG = one?.active.parts.find(({ part }) => part.ingredientId === held?.ingredientId)?.massG ?? 0;
+  return one && one.finishedG > 0 ? Math.min(1, massG / one.finishedG) : 0;
+}
+
 /** Which broths there are tonight, of what size, and what is cooked in each. */
 function askedBroths(menu: Menu, pieces: readonly Helping[], dipsG: BrothForDips): Asked[] {
   const { evening, style, chosen, table } = menu;
@@ -152,6 +160,9 @@ export function solveBroths(
   const sharedAside = asked.some((one) => one.place === 'aside' && isForPot(one))
     ? 0
     : portionsOf(table.aside) / portionsOf(evening.diners);
+  const ofPlace = (place: Place) => asked.find((one) => one.place === place && isForPot(one));
+  const heldShare = heldShareOf(menu, ofPlace('pot'));
+  const asideHeldShare = heldShareOf(menu, ofPlace('aside') ?? ofPlace('pot'));
   const mainHeads = portionsOf(table.main);
   const asideHeads = portionsOf(table.aside);
   let madeG = asked.map((one) => one.finishedG);
@@ -161,8 +172,11 @@ export function solveBroths(
     const inPotG = amountG((one) => one.place !== 'aside');
     const asideBrothMl = inPotG * sharedAside + amountG((one) => one.place === 'aside');
     const aside =
-      table.aside.length > 0 ? { pieces: asidePieces, brothMl: asideBrothMl, heads: asideHeads } : undefined;
-    const fit = fitPot(evening.vessel, mainPieces, inPotG * (1 - sharedAside), { pour, heads: mainHeads }, aside);
+      table.aside.length > 0
+        ? { pieces: asidePieces, brothMl: asideBrothMl, heads: asideHeads, heldShare: asideHeldShare }
+        : undefined;
+    const poured = { pour, heads: mainHeads, heldShare };
+    const fit = fitPot(evening.vessel, mainPieces, inPotG * (1 - sharedAside), poured, aside);
     const simmer = planSimmer({ menu, fit, model });
     const lastS = simmer.readyAtS.at(-1) ?? 0;
     const simmerS = lastS - simmer.boilAtS;

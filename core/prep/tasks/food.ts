@@ -76,6 +76,25 @@ function partsOf(thing: Thing, work: PrepWork, pace: number): Part[] {
   ]);
 }
 
+/** What is boiled apart is rinsed cold and keeps so long before it sticks. Kitchen estimate, 40-90 min. */
+const APART_KEEPS_MIN = 60;
+/** Water for noodles comes to the boil meanwhile. Kitchen estimate, 6-10 min for two litres. */
+const WATER_BOILS_MIN = 8;
+
+/** The same work, with its own time in a pan of boiling water. */
+function cookedApart({ ingredientId, cuts }: Thing, work: PrepWork): PrepWork {
+  const { cooks } = ingredientById(ingredientId).cuts[cuts[0] ?? ''] ?? {};
+  const lastsMin = Math.max(1, Math.round(cooks?.simmered?.bestMin ?? 1)) + 1;
+  return {
+    ...work,
+    after: [
+      ...(work.after ?? []),
+      { says: 'Water to the boil in a pan of its own', lastsMin: WATER_BOILS_MIN, attended: false, needs: ['burner'] },
+      { says: `Boil them ${lastsMin - 1} min, rinse cold, drain`, lastsMin, attended: true, needs: ['burner'] },
+    ],
+  };
+}
+
 /**
  * What is done for everything that goes into the pot and comes after it: soaked, thawed, firmed, pressed, cut, and in what
  * order on the board.
@@ -84,7 +103,7 @@ function partsOf(thing: Thing, work: PrepWork, pace: number): Part[] {
  *   is cooked in it comes after
  */
 export function foodWork(
-  { evening, style, food, marinades }: Menu,
+  { evening, style, food, marinades, finish }: Menu,
   liquids: readonly Liquid[],
   leadMin: number,
   { firstOf, lastOf }: { firstOf: ReadonlyMap<string, string>; lastOf: ReadonlyMap<string, string> },
@@ -96,7 +115,8 @@ export function foodWork(
     .map((thing): Work => {
       const what = ingredientById(thing.ingredientId);
       const work = prepWorkOf(what, thing.cuts[0] ?? '', evening.style.schools);
-      const segments = partsOf(thing, work, pace);
+      const isApart = thing.isFinish && finish?.apart === true;
+      const segments = partsOf(thing, isApart ? cookedApart(thing, work) : work, pace);
       const lastsMin = lengthOf(segments);
       const waits = segments
         .filter((part) => !part.needs.includes('hands'))
@@ -111,7 +131,7 @@ export function foodWork(
         segments,
         lastsMin,
         endsBeforeMin,
-        endsWithinMin: endsBeforeMin + work.keepsMin,
+        endsWithinMin: endsBeforeMin + (isApart ? Math.min(work.keepsMin, APART_KEEPS_MIN) : work.keepsMin),
         freshMin: work.freshMin,
         staleness: work.staleness,
         early: false,
