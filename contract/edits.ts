@@ -13,6 +13,7 @@ import {
   unitsSchema,
   vesselSchema,
 } from './evening';
+import { housePotSchema } from './housePot';
 import { catalogueIdSchema } from './ids';
 
 const seat = z.int().nonnegative();
@@ -20,6 +21,9 @@ const seat = z.int().nonnegative();
 /** One named change of an evening: what a cook does to it, or what its plan suggests and one tap makes. */
 export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('styleChosen'), styleId: catalogueIdSchema }),
+  z.strictObject({ kind: z.literal('housePotChosen'), pot: housePotSchema }),
+  /** It is kept as a pot of the house from now on. */
+  z.strictObject({ kind: z.literal('potKept'), id: z.string().max(64), name: labelSchema(60) }),
   z.strictObject({ kind: z.literal('titled'), title: labelSchema(80) }),
   /** When somebody is home moves with the day. */
   z.strictObject({ kind: z.literal('sitDownMoved'), sitDownAt: momentSchema, startAt: momentSchema.optional() }),

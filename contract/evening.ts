@@ -187,6 +187,8 @@ export const eveningSchema = z.strictObject({
   units: unitsSchema,
   vessel: vesselSchema,
   heatSource: heatSourceSchema,
+  /** The pot of the house that it began as. */
+  housePot: z.strictObject({ id: z.string().max(64), name: label(60) }).optional(),
   style: z.strictObject({
     id: catalogueIdSchema,
     schools: byId(catalogueIdSchema, 40),

@@ -4,6 +4,7 @@ export * from './api';
 export * from './devices';
 export * from './edits';
 export * from './evening';
+export * from './housePot';
 export * from './ids';
 export * from './pantry';
 export * from './fieldErrors';

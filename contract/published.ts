@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { eveningSchema } from './evening';
+import { housePotSchema } from './housePot';
 import { liveEventSchema } from './live';
 import { pantrySchema } from './pantry';
 import { planSchema } from './plan';
@@ -9,6 +10,7 @@ const PUBLISHED = {
   plan: planSchema,
   'live-event': liveEventSchema,
   pantry: pantrySchema,
+  'house-pot': housePotSchema,
 } as const;
 
 export type PublishedSchemaName = keyof typeof PUBLISHED;

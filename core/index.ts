@@ -20,9 +20,12 @@ export type { Finish, Pour, Role, Stage, Style, StyleSlot } from './catalogue/st
 export { findStyles } from './catalogue/findStyles';
 export { STYLES, schoolsOfStyle, styleById } from './catalogue/styles';
 export { VESSELS } from './catalogue/vessels';
+export { differsFromKept, housePotOf, housePotSays, withHousePot } from './evening/housePot';
+export { keptPots, mergePots } from './evening/keptPots';
 export { foodTonight, headsTonight, kinPerHeadG, type FoodTonight } from './evening/foodTonight';
 export type { Menu } from './evening/menu';
 export { checkEvening, EveningError, resolveMenu, type Resolved } from './evening/resolveMenu';
+export { finishesOf } from './evening/tonight';
 export { vesselSuits, type Suitability } from './evening/vesselFit';
 export { portionOf } from './diners/portion';
 export { applyEdit } from './evening/edits/applyEdit';

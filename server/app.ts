@@ -10,17 +10,20 @@ import { webApp } from './http/webApp';
 import { deviceRoutes } from './routes/devices';
 import { eveningRoutes } from './routes/evenings';
 import { threadPlanner, type Planner } from './workers/planner';
+import { housePotRoutes } from './routes/housePots';
 import { pantryRoutes } from './routes/pantry';
 import { planRoutes } from './routes/plan';
 import { cardService } from './services/cardService';
 import { eveningService } from './services/eveningService';
 import { summaryOf } from './services/logSummary';
+import { housePotService } from './services/housePotService';
 import { liveService } from './services/liveService';
 import { eveningNews } from './services/news';
 import { pantryService } from './services/pantryService';
 import type { Db } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
+import { housePotStore } from './store/housePotStore';
 import { pantryStore } from './store/pantryStore';
 
 export interface AppOptions {
@@ -100,6 +103,7 @@ export function createApp(options: AppOptions): Express {
   });
   app.use('/api/devices', deviceRoutes(options.scale ?? standInScale()));
   app.use('/api/pantry', pantryRoutes(pantryService(pantryStore(options.db))));
+  app.use('/api/pots', housePotRoutes(housePotService(housePotStore(options.db))));
   app.use('/api', planRoutes(planner));
   app.use('/api', unknownRoute);
   if (options.webDirectory) app.use(webApp(options.webDirectory, service.titleOf));

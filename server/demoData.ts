@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { mustReadEvening, type Evening, type LiveEvent, type PantryItem } from '@elixa/contract';
-import { factsOf, liveSteps, planPot, project, shiftIso, type StepTap } from '@elixa/core';
+import { mustReadEvening, type Evening, type HousePot, type LiveEvent, type PantryItem } from '@elixa/contract';
+import { applyEdit, factsOf, housePotOf, liveSteps, planPot, project, shiftIso, type StepTap } from '@elixa/core';
 import { summaryOf } from './services/logSummary';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
+import { housePotStore } from './store/housePotStore';
 import { pantryStore } from './store/pantryStore';
 import type { Db } from './store/database';
 
@@ -91,6 +92,16 @@ function demoPantry(now: Date): PantryItem[] {
   return stock.map(([itemId, massG, bestBefore]) => ({ itemId, massG, bestBefore, changedAt: now.toISOString() }));
 }
 
+/** What the ringers eat after practice, as the house keeps it. */
+function demoPot(now: Date): HousePot {
+  const evening = [
+    { kind: 'putIn', ingredientId: 'maitake', keepSum: true } as const,
+    { kind: 'leftOut', ingredientId: 'carrot' } as const,
+    { kind: 'gramsPerHead', ingredientId: 'firmTofu', grams: 110 } as const,
+  ].reduce<Evening>((given, edit) => applyEdit(given, edit), readExample('practice-night'));
+  return housePotOf(evening, { id: 'belfry-pot', name: 'Belfry pot', changedAt: now.toISOString() });
+}
+
 /** Tonight, or tomorrow when it is too late today to prepare and cook. */
 const daysToPractice = (now: Date) => (now.getHours() >= LAST_START_HOUR ? 1 : 0);
 const LAST_START_HOUR = 18;
@@ -127,5 +138,6 @@ export async function seedDemoData(db: Db, now: Date): Promise<boolean> {
   await evenings.insert(finished, now);
   await eventStore(db, summaryOf).append(finished.id, finishedLog(finished), now);
   await pantryStore(db).merge(demoPantry(now));
+  await housePotStore(db).merge([demoPot(now)]);
   return true;
 }

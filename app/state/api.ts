@@ -3,6 +3,7 @@ import type {
   ChangeEvening,
   CreateEvening,
   EveningList,
+  HousePots,
   LiveEvent,
   Pantry,
   People,
@@ -114,6 +115,8 @@ export const api = createApi({
     countPantry: build.mutation<Pantry, Pantry>({
       query: (body) => ({ url: '/pantry', method: 'POST', body }),
     }),
+    readPots: build.query<HousePots, void>({ query: () => '/pots' }),
+    keepPots: build.mutation<HousePots, HousePots>({ query: (body) => ({ url: '/pots', method: 'POST', body }) }),
     readEvents: build.query<{ events: LiveEvent[] }, string>({
       query: (id) => `/evenings/${id}/events`,
     }),

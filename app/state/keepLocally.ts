@@ -1,5 +1,6 @@
 import { createListenerMiddleware } from '@reduxjs/toolkit';
 import type { Draft } from '@/state/drafts';
+import type { HousePotsState } from '@/state/housePots';
 import type { PantryState } from '@/state/pantry';
 import type { Settings } from '@/state/settings';
 import type { LiveLog } from '@/state/log';
@@ -16,6 +17,7 @@ export const KEPT = {
   settings: 'settings',
   timers: 'timers',
   pantry: 'pantry',
+  housePots: 'housePots',
 } as const;
 
 async function keepChanged<Value>(
@@ -45,7 +47,8 @@ keepLocally.startListening({
       after.live !== earlier.live ||
       after.settings !== earlier.settings ||
       after.timers !== earlier.timers ||
-      after.pantry !== earlier.pantry
+      after.pantry !== earlier.pantry ||
+      after.housePots !== earlier.housePots
     );
   },
   effect: async (_action, listener) => {
@@ -60,6 +63,9 @@ keepLocally.startListening({
     await keepChanged<LiveLog>(KEPT.live, before.live, after.live);
     if (before.timers !== after.timers) await localStore.write(KEPT.timers, after.timers satisfies Timers);
     if (before.pantry !== after.pantry) await localStore.write(KEPT.pantry, after.pantry satisfies PantryState);
+    if (before.housePots !== after.housePots) {
+      await localStore.write(KEPT.housePots, after.housePots satisfies HousePotsState);
+    }
     if (before.settings !== after.settings) await localStore.write(KEPT.settings, after.settings satisfies Settings);
   },
 });

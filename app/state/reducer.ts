@@ -1,5 +1,6 @@
 import { combineReducers } from '@reduxjs/toolkit';
 import { draftsReducer } from '@/state/drafts';
+import { housePotsReducer } from '@/state/housePots';
 import { pantryReducer } from '@/state/pantry';
 import { settingsReducer } from '@/state/settings';
 import { liveReducer } from '@/state/log';
@@ -13,6 +14,7 @@ export const reducer = combineReducers({
   [api.reducerPath]: api.reducer,
   connection: connectionReducer,
   drafts: draftsReducer,
+  housePots: housePotsReducer,
   live: liveReducer,
   notice: noticeReducer,
   pantry: pantryReducer,

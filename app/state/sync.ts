@@ -8,6 +8,7 @@ import { KEPT } from './keepLocally';
 import { localStore } from './localStore';
 import { eventsRefused, eventsStored, logFound, type LiveLog } from './log';
 import { noticeShown } from './notice';
+import { potsArrived, potsFound, potsRefused, type HousePotsState } from './housePots';
 import { pantryArrived, pantryFound, pantryRefused, type PantryState } from './pantry';
 import { settingsFound, type Settings } from './settings';
 import { timersFound, type Timers } from './timers';
@@ -19,13 +20,15 @@ export type LoadReaders = () => Promise<Pick<typeof reading, 'readDraft' | 'read
 
 /** Brings back what an earlier visit left on this device, but for evenings: those are read when they are asked for. */
 export async function recall(store: AppStore): Promise<void> {
-  const [settings, timers, pantry] = await Promise.all([
+  const [settings, timers, pantry, housePots] = await Promise.all([
     localStore.read<Settings>(KEPT.settings),
     localStore.read<Timers>(KEPT.timers),
     localStore.read<PantryState>(KEPT.pantry),
+    localStore.read<HousePotsState>(KEPT.housePots),
   ]);
   if (settings) store.dispatch(settingsFound(settings));
   if (pantry) store.dispatch(pantryFound(pantry));
+  if (housePots) store.dispatch(potsFound(housePots));
   if (timers) store.dispatch(timersFound(timers));
 }
 
@@ -140,10 +143,25 @@ async function sendPantry(store: AppStore): Promise<void> {
   );
 }
 
+async function sendPots(store: AppStore): Promise<void> {
+  const { items, unsent } = store.getState().housePots;
+  const sent = items.filter((pot) => unsent.includes(pot.id));
+  if (sent.length === 0) return;
+  await sending(
+    store.dispatch(api.endpoints.keepPots.initiate({ pots: sent })).unwrap(),
+    (answer) => store.dispatch(potsArrived({ items: answer.pots, sent })),
+    (error) => {
+      store.dispatch(potsRefused());
+      store.dispatch(noticeShown({ says: `The pot of the house was not stored. ${problemOf(error).detail}` }));
+    },
+  );
+}
+
 /** All that is to be sent: an evening before its events, and what was refused not again. */
 function* owed(store: AppStore, readers: LoadReaders): Generator<() => Promise<void>> {
-  const { pantry } = store.getState();
+  const { pantry, housePots } = store.getState();
   if (pantry.unsent.length > 0 && !pantry.refused) yield () => sendPantry(store);
+  if (housePots.unsent.length > 0 && !housePots.refused) yield () => sendPots(store);
   for (const [id, draft] of Object.entries(store.getState().drafts)) {
     if (draft.unsaved && !draft.conflict && !draft.problem) yield () => sendDraft(store, id, draft, readers);
   }
@@ -226,7 +244,8 @@ export function startSync(store: AppStore, readers: LoadReaders): () => void {
   const unsubscribe = store.subscribe(() => {
     const now = store.getState();
     const isTapped = now.live !== before.live;
-    const isChanged = isTapped || now.drafts !== before.drafts || now.pantry !== before.pantry;
+    const isChanged =
+      isTapped || now.drafts !== before.drafts || now.pantry !== before.pantry || now.housePots !== before.housePots;
     const isBack = before.connection.trouble === 'noAnswer' && now.connection.trouble === undefined;
     before = now;
     if (isBack) failures = 0;

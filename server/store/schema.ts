@@ -1,5 +1,5 @@
 import { bigserial, boolean, integer, jsonb, pgTable, text, timestamp, uniqueIndex, index } from 'drizzle-orm/pg-core';
-import type { AnyLiveEvent, Evening, EveningStatus, PantryItem } from '@elixa/contract';
+import type { AnyLiveEvent, Evening, EveningStatus, HousePot, PantryItem } from '@elixa/contract';
 
 /** Evenings as documents, with the few columns that lists are made from. */
 export const evenings = pgTable(
@@ -39,4 +39,10 @@ export const liveEvents = pgTable(
 export const pantryItems = pgTable('pantry_items', {
   key: text('key').primaryKey(),
   body: jsonb('body').$type<PantryItem>().notNull(),
+});
+
+/** Pots of the house; one that was thrown away stays as a row that says so. */
+export const housePots = pgTable('house_pots', {
+  id: text('id').primaryKey(),
+  body: jsonb('body').$type<HousePot>().notNull(),
 });

@@ -5,6 +5,7 @@ import { Fragment, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
+import { HousePots } from '@/features/housePots/HousePots';
 import { useStocked } from '@/features/pantry/usePantry';
 import { Button } from '@/ui/Button';
 import { ToggleChip } from '@/ui/Choice';
@@ -79,6 +80,7 @@ export function ChooseScreen() {
   );
   return (
     <>
+      <HousePots onChosen={() => setBefore(evening)} />
       <Section title="Which pot tonight?" aside={<Small>{pots(found.length)}</Small>}>
         <View className="flex-row">
           <Field label="Find one by its name or by what is in it" value={wanted} maxLength={60} onChange={setWanted} />

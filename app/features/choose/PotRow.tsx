@@ -12,8 +12,11 @@ export function PotRow() {
   return (
     <View className="flex-row flex-wrap items-center gap-x-4 gap-y-2 rounded-2xl bg-well px-4 py-3">
       <View className="words">
-        <Body className="font-semibold">{style?.name ?? 'No pot chosen'}</Body>
-        <Small>{style?.says ?? 'Choose one of the pots.'}</Small>
+        <Body className="font-semibold">{evening.housePot?.name ?? style?.name ?? 'No pot chosen'}</Body>
+        <Small>
+          {evening.housePot && style ? `${style.name}. ` : ''}
+          {style?.says ?? 'Choose one of the pots.'}
+        </Small>
       </View>
       <Button label="Another pot" className="ml-auto" onPress={() => router.push(`/evening/${evening.id}/choose`)} />
     </View>

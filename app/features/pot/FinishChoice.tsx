@@ -1,4 +1,4 @@
-import { finishById, NO_FINISH, styleById } from '@elixa/core';
+import { chosenLiquids, finishesOf, NO_FINISH, styleById } from '@elixa/core';
 import { useEvening } from '@/features/evening/EveningContext';
 import { ChoiceList } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
@@ -8,7 +8,8 @@ const NONE = { value: NO_FINISH, label: 'Nothing more', says: 'The broth is kept
 /** What ends the evening in the broth, of the ways that suit the pot. */
 export function FinishChoice() {
   const { evening, edit } = useEvening();
-  const finishes = (styleById(evening.style.id)?.finishIds ?? []).flatMap((id) => finishById(id) ?? []);
+  const style = styleById(evening.style.id);
+  const finishes = style ? finishesOf(evening, style, chosenLiquids(evening, style).broth) : [];
   return (
     <Section title="How it ends">
       <ChoiceList

@@ -10,6 +10,7 @@ import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Body, Figures } from '@/ui/Text';
 import { useScreen } from '@/ui/useScreen';
 import { AmountRow, FoodList } from '@/features/food/FoodList';
+import { KeepPot } from '@/features/housePots/KeepPot';
 import { PotRow } from '@/features/choose/PotRow';
 import { FinishChoice } from './FinishChoice';
 import { ServiceChoice } from './ServiceChoice';
@@ -82,6 +83,7 @@ export function PotScreen() {
           </Section>
         );
       })}
+      <KeepPot />
       <Cautions />
     </>
   );

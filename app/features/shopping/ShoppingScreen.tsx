@@ -45,7 +45,9 @@ export function ShoppingScreen() {
   const name = `${fileNameOf(evening.title)}-shopping`;
   const putAll = () => {
     const days = { today: isoNow(new Date()).slice(0, 10), evening: evening.sitDownAt.slice(0, 10) };
-    const counts = putAway(missing, (id) => bought[id] !== undefined, pantry, days);
+    // The pantry counts what the catalogue knows; things of the cook's own belong to their evening.
+    const own = new Set((evening.own ?? []).map((one) => one.id));
+    const counts = putAway(missing, (id) => bought[id] !== undefined && !own.has(id), pantry, days);
     count(counts);
     // From now on the pantry says that it is there.
     for (const { itemId } of counts) log.record({ type: 'ticked', list: 'bought', itemId, on: false });

@@ -16,6 +16,8 @@ const frozen = <Value>(value: Value): Value => {
 describe('a named change', () => {
   const edits: Edit[] = [
     { kind: 'styleChosen', styleId: 'sukiyakiEast' },
+    { kind: 'potKept', id: 'pot-1', name: 'Belfry pot' },
+    { kind: 'ownMade', thing: { name: 'rope-end noodles', likeId: 'udon' } },
     { kind: 'titled', title: 'Quarter peal' },
     { kind: 'sitDownMoved', sitDownAt: '2026-12-01T19:00:00+00:00' },
     { kind: 'guestJoined', diner: { ...guests(1)[0]!, name: 'Ines' } },

@@ -2,6 +2,7 @@ import type { EditOf, Evening } from '@elixa/contract';
 import { ingredientById } from '../../catalogue/ingredients';
 import { potCutsOf } from '../../catalogue/kin';
 import { knowOwn, ownIdOf } from '../../catalogue/ownThings';
+import { withHousePot } from '../housePot';
 import { putIn } from './amounts';
 import { liquidsChosen, swapTaken } from './choices';
 
@@ -23,3 +24,11 @@ export function ownMade(evening: Evening, { thing: said, instead, liquids }: Edi
   const isFood = potCutsOf(ingredientById(thing.id)).length > 0;
   return isFood ? putIn(known, { kind: 'putIn', ingredientId: thing.id }) : known;
 }
+
+export const housePotChosen = (evening: Evening, { pot }: EditOf<'housePotChosen'>): Evening =>
+  withHousePot(evening, pot);
+
+export const potKept = (evening: Evening, { id, name }: EditOf<'potKept'>): Evening => ({
+  ...evening,
+  housePot: { id, name },
+});
