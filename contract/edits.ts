@@ -63,6 +63,12 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('swapForEveryone'), ingredientIds: z.array(catalogueIdSchema).min(1) }),
   z.strictObject({ kind: z.literal('liquidsChosen'), liquids: liquidsChosenSchema }),
   z.strictObject({ kind: z.literal('schoolFollowed'), question: catalogueIdSchema, option: catalogueIdSchema }),
+  z.strictObject({ kind: z.literal('meatFreeSide'), side: z.enum(['first', 'second', 'none']) }),
+  z.strictObject({
+    kind: z.literal('sideChosen'),
+    ingredientId: catalogueIdSchema,
+    where: z.enum(['first', 'second', 'both']),
+  }),
   z.strictObject({ kind: z.literal('service'), service: serviceSchema }),
   z.strictObject({ kind: z.literal('finishChosen'), finishId: catalogueIdSchema }),
   z.strictObject({ kind: z.literal('tasteTurned'), formulaId: catalogueIdSchema, taste: tasteSchema }),

@@ -157,6 +157,16 @@ export const ownThingSchema = z.strictObject({
   allergens: z.array(allergenSchema).max(11).optional(),
 });
 
+export const sideSchema = z.enum(['first', 'second']);
+
+/** The two sides of a pot with two broths: the first broth's, and the other half's. */
+export const sidesSchema = z.strictObject({
+  /** The side that nothing of an animal comes into. */
+  meatFree: z.enum(['first', 'second', 'none']).optional(),
+  /** Where a thing is cooked, by ingredient; in both where nothing is said. */
+  of: byId(z.enum(['first', 'second', 'both']), 60).optional(),
+});
+
 /** Liquids that the cook chose in place of the style's own. */
 export const liquidsChosenSchema = z.strictObject({
   broth: catalogueIdSchema.optional(),
@@ -203,6 +213,8 @@ export const eveningSchema = z.strictObject({
     cuts: byId(catalogueIdSchema, 60).optional(),
     /** Broth, sauces, and what is made ahead (marinades and bases); the style's own where nothing is said. */
     liquids: liquidsChosenSchema.optional(),
+    /** Which side of a divided pot is for what. */
+    sides: sidesSchema.optional(),
     /** What ends the evening in the broth, or `none`; the style's usual one where nothing is said. */
     finish: catalogueIdSchema.optional(),
     /** What is bought ready cut or cooked, and needs no preparation. */

@@ -53,7 +53,7 @@ export { newEvening } from './evening/newEvening';
 export { planEvening, prepFromNow, prepProblemOf, remediesFromNow } from './planEvening/planEvening';
 export { makePlanning, type Found, type PlanningQuestion } from './planEvening/planning';
 export { planPot } from './planEvening/planPot';
-export { potCard, sauceOf, type PotCard } from './planEvening/potCard';
+export { potCard, saucesOf, type PotCard } from './planEvening/potCard';
 export { previewStyle, type PotPreview } from './planEvening/previewStyle';
 export type { Steps } from './steps';
 export type { PrepClock } from './prep/planPrep';

@@ -2,6 +2,7 @@ import type { Sector, Vessel } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Style } from '../catalogue/style';
 import type { Helping } from '../diners/helpings';
+import { isOn } from '../diners/sides';
 import { radiusAtMm } from './vesselShape';
 
 /** Families round the wall, so that neighbours differ in colour. */
@@ -54,6 +55,34 @@ type Zone = Sector['zone'];
 const ZONES: readonly Zone[] = ['bed', 'stack', 'ring', 'heart', 'top'];
 const zoneOf = ({ place }: Helping): Zone => ZONES.find((zone) => zone === place) ?? 'ring';
 
+/** Degrees at which each half of a pot with a wall begins: the first broth lies at the left. */
+const HALF_FROM_DEG = { first: 180, second: 0 } as const;
+
+/** In a pot with a wall every bunch lies round its own half; what goes into both lies in both. */
+function inHalves(pieces: readonly Helping[], surfaceMm2: number, heightMm: number): Sector[] {
+  return (['first', 'second'] as const).flatMap((side) => {
+    const mine = alternate(pieces.filter((one) => isOn(one.where, side)));
+    const shareMl = (one: Helping) => volumeMl(one) / (one.where === side ? 1 : 2);
+    const sideMl = mine.reduce((sum, one) => sum + shareMl(one), 0);
+    let startDeg: number = HALF_FROM_DEG[side];
+    return mine.map((one): Sector => {
+      const sweepDeg = (shareMl(one) / sideMl) * 180;
+      const areaMm2 = (shareMl(one) / sideMl) * (surfaceMm2 / 2);
+      const placed = {
+        ingredientId: one.ingredientId,
+        zone: 'ring' as const,
+        startDeg,
+        sweepDeg,
+        areaMm2,
+        heightMm,
+        side,
+      };
+      startDeg += sweepDeg;
+      return placed;
+    });
+  });
+}
+
 /**
  * Where each thing lies in the pot seen from above: a bed under all, stacks or bunches round the wall, the best piece in
  * the middle, what is laid on top; each with the share of the surface that its volume asks for. What goes round the wall
@@ -71,6 +100,7 @@ export function arrange(
   const surfaceMm2 = Math.PI * radiusAtMm(vessel, fillHeightMm) ** 2;
   const totalMl = pieces.reduce((sum, one) => sum + volumeMl(one), 0);
   if (totalMl === 0) return [];
+  if (pieces.some((one) => one.where)) return inHalves(pieces, surfaceMm2, fillHeightMm);
   const sector = (one: Helping, startDeg: number, sweepDeg: number): Sector => ({
     ingredientId: one.ingredientId,
     zone: zoneOf(one),

@@ -3,6 +3,7 @@ import type { Pour } from '../catalogue/style';
 import { ingredientById } from '../catalogue/ingredients';
 import { ASIDE_PANS } from '../catalogue/vessels';
 import type { Helping } from '../diners/helpings';
+import type { Side } from '../diners/sides';
 import { headroomMm, heightAtMm, usableVolumeMl, volumeBelowMl } from './vesselShape';
 
 /**
@@ -28,6 +29,17 @@ export interface Poured {
 /** Volume of food as it settles under the broth, in ml. */
 export function settledVolumeMl(helpings: readonly Helping[]): number {
   return helpings.reduce((sum, one) => sum + one.massG / ingredientById(one.ingredientId).settledDensityGPerMl, 0);
+}
+
+/**
+ * The same in a pot with two broths: twice what the fuller side holds, since neither side can lend the other any room.
+ */
+export function filledVolumeMl(helpings: readonly Helping[]): number {
+  if (!helpings.some((one) => one.where)) return settledVolumeMl(helpings);
+  const on = (side: Side) =>
+    settledVolumeMl(helpings.filter((one) => one.where === side)) +
+    settledVolumeMl(helpings.filter((one) => one.where === undefined || one.where === 'both')) / 2;
+  return 2 * Math.max(on('first'), on('second'));
 }
 
 /** Rounds that so much food has to be cooked in, so that enough of the filled pot stays liquid. */
@@ -132,7 +144,7 @@ export function fitPot(
   aside?: { pieces: readonly Helping[]; brothMl: number; heads: number; heldShare?: number },
 ): Fit {
   const { pour } = poured;
-  const solidsMl = settledVolumeMl(pieces);
+  const solidsMl = filledVolumeMl(pieces);
   const potRounds = roundsFor(solidsMl, usableVolumeMl(vessel), pour);
   if (!aside) return { rounds: potRounds, ...fill(vessel, solidsMl, potRounds, brothMl, poured) };
   const asideMl = settledVolumeMl(aside.pieces);

@@ -144,6 +144,8 @@ export interface Style {
   brothFormulaId?: string;
   /** What simmers in the other half, for a pot with a wall. */
   otherHalfFormulaId?: string;
+  /** The side that is usually kept free of meat. */
+  meatFreeSide?: 'first' | 'second';
   brothMlPerHead: number;
   /** A broth that stands in for it when time is short. */
   quickBroth?: { formulaId: string; says: string };

@@ -73,6 +73,13 @@ export const RULES: readonly CautionRule[] = [
       evening.vessel.divided && liquids.some((liquid) => liquid.place === 'otherHalf') ? [evening.vessel.name] : [],
   },
   {
+    id: 'meatFreeSide',
+    severity: 'danger',
+    text: 'One side is kept free of what the other holds: a ladle, nets and chopsticks of its own for each, and neither is filled so that it can boil over the wall. If anything comes over, that side is no longer free of it: those who eat from it get a fresh pan with what was kept back of their broth.',
+    because: ({ evening, conflicts }) =>
+      evening.vessel.divided ? [...new Set(conflicts.filter((one) => one.side).map((one) => one.diner))] : [],
+  },
+  {
     id: 'hotForChildren',
     severity: 'warning',
     text: 'Serve children from a cooled bowl, cut large pieces small, and keep the pot out of their reach.',

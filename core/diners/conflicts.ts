@@ -21,7 +21,7 @@ function usedIngredients({ evening, chosen, slots }: Menu): string[] {
 }
 
 /** What settles it, and whether that is cooked or mixed apart. */
-type Resolution = Pick<Conflict, 'resolvedBy' | 'apart'>;
+type Resolution = Pick<Conflict, 'resolvedBy' | 'apart' | 'side'>;
 
 function resolution(table: Table, diner: Diner, ingredientId: string, inPot: boolean): Resolution {
   if (table.leaveOut.has(ingredientId)) return { resolvedBy: 'left out' };
@@ -31,6 +31,13 @@ function resolution(table: Table, diner: Diner, ingredientId: string, inPot: boo
   const isApart = pan === 'aside' && standIn(table, ingredientId, 'main') === ingredientId;
   const where = isApart ? (inPot ? 'in a small pan' : 'in a bowl apart') : 'instead';
   return { resolvedBy: `${ingredientById(served).name} ${where}`, apart: isApart };
+}
+
+/** Who eats from one side of the pot only is not reached by what is in the other. */
+function onOwnSide({ sides, table }: Menu, diner: Diner, ingredientId: string): Resolution | undefined {
+  const only = sides?.only.get(diner);
+  if (!sides || !only || standIn(table, ingredientId, 'main') !== ingredientId) return undefined;
+  return { resolvedBy: `${diner.name} eats from the ${sides.names[only].toLowerCase()} only`, apart: true, side: only };
 }
 
 /** Follows replacements of replacements until one suits, so that a vegan is not offered fish for chicken. */
@@ -76,7 +83,10 @@ export function findConflicts(menu: Menu, reach: Reach): Conflict[] {
           ingredientId,
           why,
           avoided: avoidedIn(diner, ingredientById(ingredientId)) !== undefined,
-          ...(reached.has(ingredientId) ? {} : resolution(table, diner, ingredientId, inPot.has(ingredientId))),
+          ...(reached.has(ingredientId)
+            ? {}
+            : (onOwnSide(menu, diner, ingredientId) ??
+              resolution(table, diner, ingredientId, inPot.has(ingredientId)))),
           offers: offersFor(diner, ingredientId, evening, placeOf(ingredientId)),
         },
       ];

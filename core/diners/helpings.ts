@@ -3,6 +3,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import { likeRatio } from '../catalogue/kin';
 import type { Place, Role, StyleSlot } from '../catalogue/style';
 import { portionsOf } from './portion';
+import { isOn, type Sides, type Where } from './sides';
 import { eatersOf, standIn, type Pan, type Table } from './table';
 
 /** What one slot of a style has become in one pan, for those who eat it. */
@@ -18,6 +19,8 @@ export interface Helping {
   massG: number;
   cuts: ReadonlyArray<{ cut: string; massG: number }>;
   marinadeFormulaId?: string;
+  /** In a pot with two broths: in which of them. */
+  where?: Where;
 }
 
 /** What of it is for the finish. */
@@ -57,7 +60,7 @@ function cutsOf(slot: StyleSlot, served: string): StyleSlot['cuts'] {
  * The raw masses of everything that is cooked, by pan.
  * @returns masses in g; nothing that nobody eats
  */
-export function helpings(evening: Evening, slots: TonightsSlots, table: Table): Helping[] {
+export function helpings(evening: Evening, slots: TonightsSlots, table: Table, sides?: Sides): Helping[] {
   const pans: Pan[] = table.aside.length > 0 ? ['main', 'aside'] : ['main'];
   const all = [
     ...slots.pot.map((slot) => ({ slot, purpose: 'pot' as const })),
@@ -66,7 +69,12 @@ export function helpings(evening: Evening, slots: TonightsSlots, table: Table): 
   return pans.flatMap((pan) =>
     all.flatMap(({ slot, purpose }) => {
       const served = standIn(table, slot.ingredientId, pan);
-      const heads = portionsOf(eatersOf(table, slot.ingredientId, pan));
+      const where = pan === 'main' && purpose === 'pot' ? sides?.whereOf(slot.ingredientId) : undefined;
+      const eaters = eatersOf(table, slot.ingredientId, pan).filter((diner) => {
+        const only = sides?.only.get(diner);
+        return only === undefined || isOn(where, only);
+      });
+      const heads = portionsOf(eaters);
       const perHeadG = askedPerHeadG(evening, slot) * servedRatio(slot.ingredientId, served);
       const massG = wholeOnes(perHeadG * heads, served);
       if (massG <= 0) return [];
@@ -82,6 +90,7 @@ export function helpings(evening: Evening, slots: TonightsSlots, table: Table): 
           massG,
           cuts: cutsOf(slot, served).map(({ cut, share }) => ({ cut, massG: massG * share })),
           marinadeFormulaId: slot.marinadeFormulaId,
+          ...(where ? { where } : {}),
         },
       ];
     }),

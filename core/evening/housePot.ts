@@ -5,12 +5,15 @@ import { knowOwn } from '../catalogue/ownThings';
 import { styleById } from '../catalogue/styles';
 import { isSame } from './isSame';
 
+const without = <Part extends object, Key extends keyof Part>(part: Part, ...keys: Key[]): Omit<Part, Key> =>
+  Object.fromEntries(Object.entries(part).filter(([key]) => !keys.includes(key as Key))) as Omit<Part, Key>;
+
 /**
  * Tonight's pot as one of the house. What belongs to these guests, to this kitchen or to this shopping is no part of it:
  * small pans for some, what was bought ready, jars and batches.
  */
 export function housePotOf(evening: Evening, as: Pick<HousePot, 'id' | 'name' | 'changedAt'>): HousePot {
-  const { bought: _bought, fresh: _fresh, batches: _batches, ...choices } = evening.choices;
+  const choices = without(evening.choices, 'bought', 'fresh', 'batches');
   const { liquids } = choices;
   const others = Object.entries(liquids ?? {}).filter(([key]) => key !== 'otherHalf' || evening.vessel.divided);
   return {
@@ -46,9 +49,7 @@ export function withHousePot(evening: Evening, pot: HousePot): Evening {
 
 /** Whether the evening's pot is no longer as the house keeps it. */
 export function differsFromKept(evening: Evening, kept: HousePot): boolean {
-  const { own: _now, ...now } = housePotOf(evening, kept);
-  const { own: _before, ...before } = kept;
-  return !isSame(now, before);
+  return !isSame(without(housePotOf(evening, kept), 'own'), without(kept, 'own'));
 }
 
 const nameOf = (id: string) => (hasIngredient(id) ? ingredientById(id).name : (formulaById(id)?.name ?? id));

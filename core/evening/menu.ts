@@ -3,6 +3,7 @@ import type { Formula } from '../catalogue/formula';
 import type { Finish, Pour, Stage, Style } from '../catalogue/style';
 import type { ChosenLiquids } from './chosenLiquids';
 import type { Helping, TonightsSlots } from '../diners/helpings';
+import type { Sides } from '../diners/sides';
 import type { Table } from '../diners/table';
 
 /**
@@ -15,6 +16,8 @@ export interface Menu {
   style: Style;
   slots: TonightsSlots;
   table: Table;
+  /** The two sides of a pot with two broths. */
+  sides?: Sides;
   /** Everything that is cooked, by pan. */
   food: readonly Helping[];
   chosen: ChosenLiquids;

@@ -6,12 +6,13 @@ import type { Style } from '../catalogue/style';
 import { schoolsOfStyle, styleById } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { helpings } from '../diners/helpings';
-import { seatTable } from '../diners/table';
+import { seatTable, standIn } from '../diners/table';
 import { chosenLiquids } from './chosenLiquids';
 import { isSeared, isSwished } from './portions';
 import { documentFaults } from './check';
 import { marinadesOn } from './marinades';
 import type { Menu } from './menu';
+import { isAnimal, meatFreeSide, sidesOf } from './sides';
 import { finishesOf, finishOf, heldBackOf, potIngredients, pourOf, slotsOf, stagesOf, withHeldBack } from './tonight';
 
 /** Everything looked up, or what is wrong with it. */
@@ -23,13 +24,15 @@ function menuOf(given: Evening, style: Style): Menu {
   const slots = slotsOf(evening, style);
   const chosen = chosenLiquids(evening, style);
   const table = seatTable(evening, potIngredients({ evening, slots, chosen }));
-  const food = helpings(evening, slots, table);
+  const sides = sidesOf(evening, style, { slots, chosen, table });
+  const food = helpings(evening, slots, table, sides);
   const stages = withHeldBack(stagesOf(evening, style), heldBackOf(evening, chosen.broth));
   return {
     evening,
     style,
     slots,
     table,
+    sides,
     food,
     chosen,
     marinades: marinadesOn(chosen.ahead, food),
@@ -80,6 +83,33 @@ function serviceFaults({ evening, style, food, stages }: Menu): FieldError[] {
     return [{ field: 'service', message: 'Nothing in this pot is seared before the sauce goes in', fix }];
   }
   return [];
+}
+
+/** A side that is to be free of meat and is not: by what is put there, or by its broth. */
+function sideFaults({ evening, style, chosen, table, sides }: Menu): FieldError[] {
+  const asked = evening.choices.sides;
+  if (!asked || !sides) return [];
+  const side = meatFreeSide(evening, style, chosen, table);
+  if (!side) return [];
+  const other = side === 'first' ? 'second' : 'first';
+  const broth = side === 'first' ? chosen.broth : chosen.otherHalf;
+  const brought = [...sides.contents[side]].filter((id) => isAnimal(id));
+  if (asked.meatFree && broth && brought.length > 0) {
+    return [
+      {
+        field: 'choices.sides.meatFree',
+        message: `${broth.name} is not free of meat: it has ${ingredientById(brought[0]!).name} in it`,
+        fix: `Choose a broth without for that side, or use "${other}" or "none" here.`,
+      },
+    ];
+  }
+  return Object.entries(asked.of ?? {})
+    .filter(([id, where]) => where !== other && isAnimal(standIn(table, id, 'main')) && !table.leaveOut.has(id))
+    .map(([id]) => ({
+      field: `choices.sides.of.${id}`,
+      message: `${ingredientById(standIn(table, id, 'main')).name} cannot go where nothing of an animal may`,
+      fix: `Use "${other}", or name no side free of meat (choices.sides.meatFree: none).`,
+    }));
 }
 
 /** What goes in last must not boil: nothing is cooked in it, and no other broth boils beside it in the same pot. */
@@ -154,7 +184,13 @@ export function resolveMenu(evening: Evening): Resolved {
   const faults = documentFaults(evening);
   if (faults.length > 0) return { faults };
   const menu = menuOf(evening, styleById(evening.style.id)!);
-  const found = [...vesselFaults(menu), ...foodFaults(menu), ...serviceFaults(menu), ...heldBackFaults(menu)];
+  const found = [
+    ...vesselFaults(menu),
+    ...foodFaults(menu),
+    ...serviceFaults(menu),
+    ...heldBackFaults(menu),
+    ...sideFaults(menu),
+  ];
   return found.length > 0 ? { faults: found } : { menu, faults: [] };
 }
 

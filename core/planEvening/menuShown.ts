@@ -33,5 +33,6 @@ export const slotShown = (one: Helping): MenuSlotShown => ({
   place: one.place,
   layer: one.layer,
   pan: one.pan,
+  where: one.where,
   marinadeId: one.marinadeFormulaId,
 });

@@ -25,7 +25,7 @@ export interface PlannedPot {
 
 /** `planPot`, with the menu that the preparation starts from. */
 export function planMenu(menu: Menu, model: AdditionModel = timesTable): PlannedPot {
-  const { evening, style, table, food } = menu;
+  const { evening, style, food } = menu;
   const { broths, fit, simmer, beside } = solveLiquids(menu, model);
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
@@ -42,7 +42,7 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable): Planned
     });
   });
   const amounts = amountsOf(menu, liquids);
-  const conflicts = findConflicts(menu, reachOf(table, food, [...broths, ...beside]));
+  const conflicts = findConflicts(menu, reachOf(menu, [...broths, ...beside]));
   const plan = {
     schemaVersion: PLAN_SCHEMA_VERSION,
     eveningId: evening.id,

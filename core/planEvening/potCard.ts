@@ -3,10 +3,8 @@ import { drawFromAbove, type PotDrawing } from '../arrange/drawing/fromAbove';
 import { planPot } from './planPot';
 
 /** An evening's pot at a glance, ready to be drawn by somebody who has no catalogue. */
-export interface PotCard {
+export interface PotCard extends PotSauces {
   drawing: PotDrawing;
-  /** Colour of a dark liquid that it is cooked in. */
-  sauce?: string;
   /** When the burner is lit, as an ISO date and time. */
   litAt: string;
 }
@@ -20,10 +18,19 @@ function lightness(hex: string): number {
   return 0.299 * red + 0.587 * green + 0.114 * blue;
 }
 
+/** Colours of dark liquids: of the only one or the first, and of the other half. */
+export interface PotSauces {
+  sauce?: string;
+  otherSauce?: string;
+}
+
 /** The colour of the liquid that a pot is cooked in where it is darker than a broth; nothing where it is a clear one. */
-export function sauceOf({ liquids }: Pick<ReturnType<typeof planPot>, 'liquids'>): string | undefined {
-  const colour = liquids.find((liquid) => liquid.place === 'pot' && liquid.kind === 'broth')?.colour;
-  return colour !== undefined && lightness(colour) < CLEAR_FROM ? colour : undefined;
+export function saucesOf({ liquids }: Pick<ReturnType<typeof planPot>, 'liquids'>): PotSauces {
+  const darkAt = (place: 'pot' | 'otherHalf') => {
+    const colour = liquids.find((liquid) => liquid.place === place && liquid.kind === 'broth')?.colour;
+    return colour !== undefined && lightness(colour) < CLEAR_FROM ? colour : undefined;
+  };
+  return { sauce: darkAt('pot'), otherSauce: darkAt('otherHalf') };
 }
 
 /**
@@ -34,7 +41,7 @@ export function potCard(evening: Evening): PotCard {
   const plan = planPot(evening);
   return {
     drawing: drawFromAbove(evening.vessel, plan.build.sectors),
-    sauce: sauceOf(plan),
+    ...saucesOf(plan),
     litAt: plan.simmer.litAt,
   };
 }

@@ -10,18 +10,16 @@ import { planPrep } from '../prep/planPrep';
 import { REMEDY_EFFORT } from '../prep/solve';
 import { finish, type Steps } from '../steps';
 import { fromTheHouse, type FromTheHouse } from '../shopping/fromTheHouse';
-import { sauceOf } from './potCard';
+import { saucesOf, type PotSauces } from './potCard';
 import { planMenu } from './planPot';
 
 /** What choosing a pot would come to tonight. */
-export interface PotPreview {
+export interface PotPreview extends PotSauces {
   styleId: string;
   suits: Suitability;
   /** The pot that it is drawn in: the evening's own, or where that cannot carry it, one that can. */
   vessel: Vessel;
   sectors: Sector[];
-  /** Colour of a dark liquid that it is cooked in. */
-  sauce?: string;
   /** How far what the house has would carry it. */
   fromTheHouse?: FromTheHouse;
   /** Seconds of work from the first cut to sitting down, and from lighting the burner to the first food. */
@@ -68,7 +66,7 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
     suits,
     vessel,
     sectors: plan.build.sectors,
-    sauce: sauceOf(plan),
+    ...saucesOf(plan),
     fromTheHouse: fromTheHouse(plan.shopping, evening.pantry ?? [], evening.sitDownAt.slice(0, 10)),
     spanS: prep.spanS,
     toFirstFoodS: plan.simmer.readyAtS[0],

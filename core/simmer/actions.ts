@@ -3,7 +3,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
 import { showVolume } from '../measures/showMeasure';
 import { beginning } from './beginning';
-import { lidded, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
+import { into, lidded, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
 import { shortName } from './shortName';
 
 /** Bringing a pan back to its mark before a course, so long before its first addition. */
@@ -29,7 +29,7 @@ function adding({ menu, going, readyAtS }: ActionQuestion): Draft[] {
       massG: piece.massG,
       recoveryS: Math.round(recoveryS),
       shownText: shown(piece, menu.evening.units),
-      says: `${shortName(piece.ingredientId, piece.cut)} into ${where(piece.pan)}`,
+      says: `${shortName(piece.ingredientId, piece.cut)} into ${into(menu, piece)}`,
       lookFor: piece.sign,
     }));
 }
@@ -171,6 +171,12 @@ function overBowls({ finish, food }: ActionQuestion['menu']): string | undefined
   return `${stageSays({ ...finish.stages[0]!, says: '{in}' }, [...new Set(names)])} into bowls, the hot broth over them; burner off`;
 }
 
+/** Where slices are held in: the broth, or the one that they belong to. */
+function heldIn(menu: ActionQuestion['menu'], piece: Parameters<typeof into>[1]): string {
+  const said = into(menu, piece);
+  return said === where('main') ? 'the broth' : said === 'both broths' ? 'either broth' : said;
+}
+
 function serving({ menu, readyAtS, finishReadyAtS, going, firstRound, swished, endsAtS }: ActionQuestion): Draft[] {
   const startsAgainS = (round: number) =>
     Math.min(...going.filter(({ piece }) => piece.round === round + 1).map(({ piece }) => piece.inAtS)) -
@@ -200,7 +206,7 @@ function serving({ menu, readyAtS, finishReadyAtS, going, firstRound, swished, e
     pieceId: piece.id,
     massG: piece.massG,
     shownText: shown(piece, menu.evening.units),
-    says: `Hold each slice of ${shortName(piece.ingredientId, piece.cut)} in the broth for ${Math.ceil(piece.bestS / 5) * 5} seconds; never let it go`,
+    says: `Hold each slice of ${shortName(piece.ingredientId, piece.cut)} in ${heldIn(menu, piece)} for ${Math.ceil(piece.bestS / 5) * 5} seconds; never let it go`,
     lookFor: piece.sign,
   }));
   const between = finishReadyAtS.slice(0, -1).map((atS, index): Draft => {

@@ -4,7 +4,7 @@ import { standsMm } from '../arrange/fit';
 import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
 import { showLength } from '../measures/showSize';
-import { isDry, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
+import { into, isDry, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
 import type { Filling, TimedPan } from './panRounds';
 import { shortName } from './shortName';
 
@@ -24,7 +24,10 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
       stageId: stage.id,
       volumeMl: pouredMl,
       says: `${stage.says}${pan === 'aside' ? ', the small pan' : ''}`,
-      shownText: showVolume(pouredMl, menu.evening.units),
+      shownText:
+        menu.sides && pan === 'main'
+          ? `${showVolume(pouredMl / 2, menu.evening.units)} of each`
+          : showVolume(pouredMl, menu.evening.units),
       lookFor:
         menu.pour.kind === 'share' || menu.pour.kind === 'ladles'
           ? `${stage.untilCue}, about ${showLength(standsMm(fit, rounds, menu.pour), menu.evening.units)} deep`
@@ -52,7 +55,7 @@ function layingIn({ menu, going }: ActionQuestion, { course, round }: Filling, p
         pieceId: piece.id,
         massG: piece.massG,
         shownText: shown(piece, menu.evening.units),
-        says: stage.do === 'fry' ? stageSays(stage, [name]) : `${name} into ${where(pan)}`,
+        says: stage.do === 'fry' ? stageSays(stage, [name]) : `${name} into ${into(menu, piece)}`,
         lookFor: stage.untilCue,
         joinsLight,
       };
@@ -86,6 +89,7 @@ function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, 
 }
 
 function lighting(
+  { sides }: ActionQuestion['menu'],
   one: TimedPan,
   { course, startS, round }: Filling,
   pour: Stage | undefined,
@@ -96,7 +100,7 @@ function lighting(
   const isBuilt = course.early.length > 0 && !isHeatedDry && pour !== undefined;
   const says = isHeatedDry
     ? 'Medium heat under the empty pan, to warm it'
-    : `${isBuilt ? `${pour.says}${pan === 'aside' ? ', the small pan' : ''}` : `Broth into ${where(pan)}`}${lid}, high heat`;
+    : `${isBuilt ? `${pour.says}${pan === 'aside' ? ', the small pan' : ''}` : sides && pan === 'main' ? 'Each broth into its side' : `Broth into ${where(pan)}`}${lid}, high heat`;
   return { id: `light-${pan}`, atS: startS, kind: 'light', round: isHeatedDry ? 1 : round, pan, says };
 }
 
@@ -116,7 +120,7 @@ export function beginning(question: ActionQuestion): Draft[] {
       const pour = course.stages.find((stage) => stage.do === 'pour');
       const pourAtS = joinsLight ? startS : startS + course.pouredS;
       return [
-        ...(isFirst ? [lighting(one, filling, pour, isHeatedDry)] : []),
+        ...(isFirst ? [lighting(question.menu, one, filling, pour, isHeatedDry)] : []),
         ...(pour ? pouring(question, one, pour, pourAtS, round) : []).map((draft) => ({ ...draft, joinsLight })),
         ...dryWork(question, filling, pan),
         ...layingIn(question, filling, pan, joinsLight),

@@ -27,6 +27,13 @@ export type Draft = Omit<Action, 'step'> & { joinsLight?: boolean };
 
 export const where = (pan: Pan) => (pan === 'aside' ? 'the small pan' : 'the pot');
 
+/** Where a thing goes: into the pot, the small pan, or one of two broths or both. */
+export function into({ food, sides }: Menu, { ingredientId, pan }: Pick<SimmerPiece, 'ingredientId' | 'pan'>): string {
+  const on = pan === 'main' && sides ? food.find((one) => one.ingredientId === ingredientId)?.where : undefined;
+  if (!sides || !on) return where(pan);
+  return on === 'both' ? 'both broths' : `the ${sides.names[on].toLowerCase()}`;
+}
+
 /** Less than this is not worth a ladle. */
 export const WORTH_POURING_ML = 25;
 export const isDry = (stage: Stage) => DRY_WORDS.includes(stage.do);

@@ -1,6 +1,6 @@
 import type { Pour } from '../catalogue/style';
 import type { PanFit } from '../arrange/fit';
-import { settledVolumeMl } from '../arrange/fit';
+import { filledVolumeMl } from '../arrange/fit';
 import type { Helping } from '../diners/helpings';
 import { ingredientById } from '../catalogue/ingredients';
 import { sum } from '../measures/sum';
@@ -20,7 +20,7 @@ export function courseFood(helpings: readonly Helping[], rounds: number): Course
   const massG = sum(helpings.map((one) => one.massG));
   const releasedG = sum(helpings.map((one) => one.massG * ingredientById(one.ingredientId).releasedShare));
   return {
-    solidsMl: settledVolumeMl(helpings) / rounds,
+    solidsMl: filledVolumeMl(helpings) / rounds,
     releasedMl: releasedG / rounds,
     ladledMl: (massG * LADLED_ML_PER_G) / rounds,
   };

@@ -65,6 +65,7 @@ export function PotCard({ style, evening, preview, byHouse, chosen, keys, onChoo
             vessel={preview?.vessel ?? evening.vessel}
             sectors={preview?.sectors ?? []}
             sauce={preview?.sauce}
+            otherSauce={preview?.otherSauce}
           />
         </View>
         <View className="min-w-[min(9.5rem,100%)] flex-1 gap-2">

@@ -2,7 +2,7 @@ import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
 import { Suspense, useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
-import { changesSince, knowOwn, sauceOf } from '@elixa/core';
+import { changesSince, knowOwn, saucesOf } from '@elixa/core';
 import { ChangedSince } from '@/features/stove/ChangedSince';
 import { useFollowing } from '@/features/stove/useFollowing';
 import { useLiveLog } from '@/features/stove/useLiveLog';
@@ -144,7 +144,7 @@ export function EveningShell() {
             {bar}
             {atBroth && plan ? (
               <View className="px-2 pt-4">
-                <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} sauce={sauceOf(plan)} />
+                <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} {...saucesOf(plan)} />
               </View>
             ) : null}
           </View>

@@ -1,4 +1,4 @@
-import { showVolume, sauceOf } from '@elixa/core';
+import { showVolume, saucesOf } from '@elixa/core';
 import { usePathname } from 'expo-router';
 import { View } from 'react-native';
 import { SimmerTimeline } from '@/features/simmer/SimmerTimeline';
@@ -17,8 +17,8 @@ export function PotPanel() {
   const { build, simmer } = plan;
   return (
     <View className="gap-6">
-      <PotFromAbove vessel={evening.vessel} sectors={build.sectors} sauce={sauceOf(plan)} />
-      <PotFromSide vessel={evening.vessel} build={build} units={evening.units} sauce={sauceOf(plan)} measured />
+      <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />
+      <PotFromSide vessel={evening.vessel} build={build} units={evening.units} {...saucesOf(plan)} measured />
       <View className="flex-row justify-between">
         <View>
           <Figure>{clock(simmer.litAt)}</Figure>

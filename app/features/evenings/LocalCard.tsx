@@ -1,4 +1,4 @@
-import { drawFromAbove, sauceOf } from '@elixa/core';
+import { drawFromAbove, saucesOf } from '@elixa/core';
 import { useMemo } from 'react';
 import { usePlanned, usePlanning } from '@/features/evening/usePlanning';
 import { useAppSelector } from '@/state';
@@ -15,7 +15,7 @@ export function LocalCard({ row }: { row: EveningRow }) {
       evening &&
       plan && {
         drawing: drawFromAbove(evening.vessel, plan.build.sectors),
-        sauce: sauceOf(plan),
+        ...saucesOf(plan),
         litAt: plan.simmer.litAt,
       },
     [evening, plan],

@@ -21,7 +21,7 @@ export function PotCardView({ row, card }: { row: EveningRow; card?: PotCard }) 
   return (
     <View className="gap-5 lg:flex-row lg:items-center lg:gap-12">
       <View className="w-full self-center lg:w-[420px]" style={{ minHeight: 260 }}>
-        {card ? <PotDrawn drawing={card.drawing} sauce={card.sauce} /> : null}
+        {card ? <PotDrawn drawing={card.drawing} sauce={card.sauce} otherSauce={card.otherSauce} /> : null}
       </View>
       <View className="flex-1 gap-4">
         <View className="gap-1">

@@ -21,6 +21,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';
 import { Instead } from './Instead';
 import { PotEffect } from './PotEffect';
+import { SideSection } from './SideSection';
 
 /** So much for a head and for the table, counted in pieces where that says more. */
 function amountWords(perHeadG: number, heads: number, pieceG: number | undefined, units: Units): string {
@@ -141,6 +142,7 @@ export function FoodSheet({ ingredientId, onClose }: { ingredientId: string; onC
           </Small>
         </View>
       ) : null}
+      <SideSection food={food} />
       {food.cuts.length > 1 ? (
         <Section title="How it is cut">
           <ChoiceList

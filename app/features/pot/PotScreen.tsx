@@ -1,5 +1,5 @@
 import type { Amount, Build, Units } from '@elixa/contract';
-import { showLength, showVolume, sauceOf } from '@elixa/core';
+import { showLength, showVolume, saucesOf } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
@@ -14,6 +14,7 @@ import { KeepPot } from '@/features/housePots/KeepPot';
 import { PotRow } from '@/features/choose/PotRow';
 import { FinishChoice } from './FinishChoice';
 import { ServiceChoice } from './ServiceChoice';
+import { SidesChoice } from './SidesChoice';
 
 const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
   { purpose: 'aside', title: 'Into the small pan' },
@@ -37,7 +38,7 @@ export function PotScreen() {
   return (
     <>
       <Faults />
-      {wide ? null : <PotFromAbove vessel={evening.vessel} sectors={build.sectors} sauce={sauceOf(plan)} />}
+      {wide ? null : <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />}
       <Figures
         items={[
           {
@@ -60,7 +61,7 @@ export function PotScreen() {
         ]}
       />
       {wide ? null : (
-        <PotFromSide vessel={evening.vessel} build={build} units={evening.units} sauce={sauceOf(plan)} measured />
+        <PotFromSide vessel={evening.vessel} build={build} units={evening.units} {...saucesOf(plan)} measured />
       )}
       <Body className="text-soft">
         Filled to {showLength(build.fillHeightMm, evening.units)} of{' '}
@@ -69,6 +70,7 @@ export function PotScreen() {
       </Body>
       <PotRow />
       <FoodList />
+      <SidesChoice />
       <ServiceChoice />
       <FinishChoice />
       {PARTS.map(({ purpose, title }) => {

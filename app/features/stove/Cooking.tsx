@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { factsOf, roundName, sauceOf, type LiveView } from '@elixa/core';
+import { factsOf, roundName, saucesOf, type LiveView } from '@elixa/core';
 import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -69,7 +69,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
       comingNext={comingNext}
       simmering={running && view.boiled}
       dry={!view.poured}
-      sauce={sauceOf(plan)}
+      {...saucesOf(plan)}
     />
   );
   const standing = view.next ? (

@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { counterList, liveSteps, sauceOf } from '@elixa/core';
+import { counterList, liveSteps, saucesOf } from '@elixa/core';
 import { Flame } from '@/ui/icons';
 import { View } from 'react-native';
 import { CounterCheck } from '@/features/prep/CounterCheck';
@@ -99,7 +99,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
           onPress={onStart}
         />
         <View className="mx-auto w-full max-w-md">
-          <PotFromAbove vessel={evening.vessel} sectors={build.sectors} sauce={sauceOf(plan)} />
+          <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />
         </View>
       </View>
       <View className={classes('gap-8', wide ? 'w-80' : '')}>

@@ -15,12 +15,15 @@ export interface PotDrawnProps {
   dry?: boolean;
   /** The colour of a dark liquid; a clear broth is drawn in its own. */
   sauce?: string;
+  /** The same of the right half, where a wall parts two broths. */
+  otherSauce?: string;
 }
 
 const WALL_MM = 9;
 
 /** A pot as somebody sees it who bends over it, to scale. */
-export const PotDrawn = memo(function PotDrawn({ drawing, inPot, comingNext, simmering, dry, sauce }: PotDrawnProps) {
+export const PotDrawn = memo(function PotDrawn(shownIn: PotDrawnProps) {
+  const { drawing, inPot, comingNext, simmering, dry, sauce, otherSauce } = shownIn;
   const { vessel, surfaceMm: surface, pieces, blocks, layers, names } = drawing;
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
@@ -30,6 +33,12 @@ export const PotDrawn = memo(function PotDrawn({ drawing, inPot, comingNext, sim
   const isShown = (one: { ingredientId: string }) => isIn(one) || comingNext?.has(one.ingredientId) === true;
   const inside = `var(--pot-${vessel.material}-inside)`;
   const wall = `var(--pot-${vessel.material})`;
+  const halves = pieces.some((one) => one.side);
+  const bend = `C ${radius * 0.5} ${-radius * 0.4}, ${-radius * 0.5} ${radius * 0.4}, 0 ${radius}`;
+  const glyphs = (side?: 'first' | 'second') =>
+    pieces
+      .filter((one) => one.side === side && isShown(one))
+      .map((one) => <PieceGlyph key={one.id} {...one} faded={!isIn(one)} />);
   const named = names.filter(isIn).map(({ name }) => name);
   const label = `${vessel.name} from above: ${named.length > 0 ? named.join(', ') : dry ? 'empty' : 'broth only'}`;
   return (
@@ -43,6 +52,13 @@ export const PotDrawn = memo(function PotDrawn({ drawing, inPot, comingNext, sim
           <ClipPath id={clip}>
             <Circle r={radius} />
           </ClipPath>
+          {halves
+            ? (['first', 'second'] as const).map((side) => (
+                <ClipPath key={side} id={`${clip}-${side}`}>
+                  <Path d={`M0 ${-radius} ${bend} L ${side === 'first' ? -radius : radius} ${radius} V ${-radius} Z`} />
+                </ClipPath>
+              ))
+            : null}
         </Defs>
         {[-1, 1].map((side) => (
           <Path
@@ -60,9 +76,15 @@ export const PotDrawn = memo(function PotDrawn({ drawing, inPot, comingNext, sim
             <Circle r={surface - 7} fill="none" stroke={sauce ?? 'var(--broth-deep)'} strokeWidth={2} opacity={0.5} />
           )}
           {layers.some(isShown) ? <Stacks blocks={blocks} layers={layers} faded={!layers.some(isIn)} /> : null}
-          {pieces.filter(isShown).map((one) => (
-            <PieceGlyph key={one.id} {...one} faded={!isIn(one)} />
-          ))}
+          {halves
+            ? (['first', 'second'] as const).map((side) => (
+                <G key={side} clipPath={`url(#${clip}-${side})`}>
+                  {dry || side === 'first' ? null : <Circle r={surface} fill={otherSauce ?? 'var(--broth)'} />}
+                  {glyphs(side)}
+                </G>
+              ))
+            : null}
+          {glyphs()}
           {simmering
             ? BUBBLES.map(([x, y, size]) => (
                 <Ellipse
@@ -78,14 +100,7 @@ export const PotDrawn = memo(function PotDrawn({ drawing, inPot, comingNext, sim
                 />
               ))
             : null}
-          {vessel.divided ? (
-            <Path
-              d={`M0 ${-radius} C ${radius * 0.5} ${-radius * 0.4}, ${-radius * 0.5} ${radius * 0.4}, 0 ${radius}`}
-              stroke={wall}
-              strokeWidth={7}
-              fill="none"
-            />
-          ) : null}
+          {vessel.divided ? <Path d={`M0 ${-radius} ${bend}`} stroke={wall} strokeWidth={7} fill="none" /> : null}
         </G>
       </Svg>
     </View>

@@ -14,6 +14,7 @@ interface Props {
   measured?: boolean;
   /** The colour of a dark liquid; a clear broth is drawn in its own. */
   sauce?: string;
+  otherSauce?: string;
   units?: Units;
 }
 
@@ -29,6 +30,7 @@ export const PotFromSide = memo(function PotFromSide({
   inPot,
   measured,
   sauce,
+  otherSauce,
   units = 'metric',
 }: Props) {
   // Several pots stand on one page; each is clipped by its own wall.
@@ -37,6 +39,8 @@ export const PotFromSide = memo(function PotFromSide({
   const depth = vessel.innerDepthMm;
   const drawing = useMemo(() => build && drawFromSide(vessel, build), [vessel, build]);
   const shown = drawing?.pieces.filter((one) => !inPot || inPot.has(one.ingredientId)) ?? [];
+  // Two broths, a wall between them.
+  const halves = build?.sectors.some((one) => one.side) ?? false;
   const usableMm = depth - (build?.headroomMm ?? 0);
   const liquidMm = build ? (inPot && inPot.size === 0 ? build.liquidHeightMm : build.liquidStandsMm) : 0;
   const reach = radius + 40;
@@ -80,6 +84,9 @@ export const PotFromSide = memo(function PotFromSide({
         <Path d={outlineOf(vessel, depth)} fill={`var(--pot-${vessel.material}-inside)`} />
         <G clipPath={`url(#${clip})`}>
           <Rect x={-radius} y={-liquidMm} width={radius * 2} height={liquidMm} fill={sauce ?? 'var(--broth)'} />
+          {halves ? (
+            <Rect x={0} y={-liquidMm} width={radius} height={liquidMm} fill={otherSauce ?? 'var(--broth)'} />
+          ) : null}
           {drawing ? <StandingStacks {...drawing} heightMm={usableMm} /> : null}
           {shown.map((one) => (
             <PieceGlyph key={one.id} {...one} />
@@ -87,6 +94,7 @@ export const PotFromSide = memo(function PotFromSide({
           {build ? (
             <Line x1={-radius} x2={radius} y1={-liquidMm} y2={-liquidMm} stroke="var(--broth-deep)" strokeWidth={2} />
           ) : null}
+          {halves ? <Line x1={0} x2={0} y1={0} y2={-depth} stroke={wall} strokeWidth={6} /> : null}
           {build ? (
             <Line
               x1={-radius}

@@ -9,6 +9,8 @@ export interface PlacedPiece {
   y: number;
   radius: number;
   turnDeg: number;
+  /** Of a pot with a wall. */
+  side?: Sector['side'];
 }
 
 /** A steady number between 0 and 1 for a text: the same picture every time. */
@@ -28,12 +30,13 @@ export function pieceRadiusMm(ingredientId: string, cut: string): number {
 }
 
 function pieceAt(sector: Sector, cut: string, index: number, angleDeg: number, distanceMm: number): PlacedPiece {
-  const id = `${sector.ingredientId}-${index}`;
+  const id = `${sector.ingredientId}-${sector.side ?? ''}${index}`;
   const jitter = steady(id) - 0.5;
   const radians = ((angleDeg - 90) * Math.PI) / 180;
   return {
     id,
     ingredientId: sector.ingredientId,
+    ...(sector.side ? { side: sector.side } : {}),
     cut,
     x: Math.cos(radians) * distanceMm,
     y: Math.sin(radians) * distanceMm,

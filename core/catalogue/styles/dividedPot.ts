@@ -11,6 +11,7 @@ export const DIVIDED_POT: Style = {
   seasonAt: 'inDip',
   dipFormulaIds: ['ownBowls'],
   otherHalfFormulaId: 'mildMushroomStock',
+  meatFreeSide: 'second',
   slots: [
     slot('main', 'beefSlice', 'thin', [60, 75, 90], 'beside', 2),
     slot('second', 'fishBall', 'ball', [30, 40, 50], 'ring', 1),

@@ -39,6 +39,14 @@ export const schoolFollowed = (evening: Evening, { question, option }: EditOf<'s
   style: { ...evening.style, schools: { ...evening.style.schools, [question]: option } },
 });
 
+export const meatFreeSide = (evening: Evening, { side }: EditOf<'meatFreeSide'>): Evening =>
+  choosing(evening, { sides: { ...evening.choices.sides, meatFree: side } });
+
+export const sideChosen = (evening: Evening, { ingredientId, where }: EditOf<'sideChosen'>): Evening =>
+  choosing(evening, {
+    sides: { ...evening.choices.sides, of: { ...evening.choices.sides?.of, [ingredientId]: where } },
+  });
+
 /** A taste that is turned nowhere is not kept. */
 export function tasteTurned(evening: Evening, { formulaId, taste }: EditOf<'tasteTurned'>): Evening {
   const others = without(evening.choices.taste, formulaId);

@@ -88,9 +88,9 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
   const { liquids, finish, batches, taste, fresh, bought, added, cuts, ...choices } = evening.choices;
   // What was added to the pot before goes into this one as well, where it is not in it anyway.
   const more = (added ?? []).filter((id) => !style.slots.some((slot) => slot.ingredientId === id && !slot.optional));
-  const { housePot: _housePot, ...rest } = evening;
   const bare: Evening = {
-    ...rest,
+    ...evening,
+    housePot: undefined,
     style: { id: styleId, schools: schoolsFor(evening, before, style) },
     choices: {
       ...choices,

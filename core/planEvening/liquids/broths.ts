@@ -5,6 +5,7 @@ import { ASIDE_HEAT } from '../../catalogue/heatSources';
 import { ASIDE_PAN, STOCK_PAN } from '../../catalogue/vessels';
 import type { Helping } from '../../diners/helpings';
 import { portionsOf } from '../../diners/portion';
+import type { Side } from '../../diners/sides';
 import type { Pan } from '../../diners/table';
 import type { Menu } from '../../evening/menu';
 import { heldBackOf } from '../../evening/tonight';
@@ -63,6 +64,15 @@ const part = (pieces: readonly Helping[], share: number): Helping[] =>
     massG: one.massG * share,
     cuts: one.cuts.map(({ cut, massG }) => ({ cut, massG: massG * share })),
   }));
+
+/** What is cooked in one of two broths: its own, and half of what goes into both. */
+const onSide = (pieces: readonly Helping[], side: Side): Helping[] => [
+  ...pieces.filter((one) => one.where === side),
+  ...part(
+    pieces.filter((one) => one.where === undefined || one.where === 'both'),
+    0.5,
+  ),
+];
 
 /** What the dips take of each broth, in g. */
 export type BrothForDips = Partial<Record<Place, number>>;
@@ -127,8 +137,8 @@ function askedBroths(menu: Menu, pieces: readonly Helping[], dipsG: BrothForDips
     ? []
     : otherHalf
       ? [
-          ask(broth, 'pot', headsOf(broth) / 2, part(ofPot, 0.5), 0.5, 'main'),
-          ask(otherHalf, 'otherHalf', headsOf(broth) / 2, part(ofPot, 0.5), 0.5, 'main'),
+          ask(broth, 'pot', headsOf(broth) / 2, onSide(ofPot, 'first'), 0.5, 'main'),
+          ask(otherHalf, 'otherHalf', headsOf(broth) / 2, onSide(ofPot, 'second'), 0.5, 'main'),
         ]
       : [ask(broth, 'pot', headsOf(broth), ofPot, 1, 'main')];
   const aside = pieces.filter((one) => one.pan === 'aside');

@@ -1,8 +1,8 @@
 import type { Diner } from '@elixa/contract';
 import { ingredientById } from '../../catalogue/ingredients';
 import type { Ingredient } from '../../catalogue/ingredient';
-import type { Helping } from '../../diners/helpings';
-import type { Table } from '../../diners/table';
+import { isOn } from '../../diners/sides';
+import type { Menu } from '../../evening/menu';
 import type { SolvedLiquid } from './broths';
 
 /** What ends up in a guest's bowl, whatever was settled: the last look before anything is called safe for somebody. */
@@ -17,16 +17,25 @@ const partsOf = (liquid: SolvedLiquid): Ingredient[] => [
  * Everything that reaches each guest in the evening as it was solved: the food and broth of the pan that the guest eats
  * from, the sauces of the guest's own bowl with what thins them, and what the food was laid in.
  */
-export function reachOf(table: Table, food: readonly Helping[], liquids: readonly SolvedLiquid[]): Reach {
+export function reachOf({ table, food, sides }: Menu, liquids: readonly SolvedLiquid[]): Reach {
   return (diner) => {
     const pan = table.aside.includes(diner) ? 'aside' : 'main';
-    const inPan = food.filter((one) => one.pan === pan).map((one) => ingredientById(one.ingredientId));
+    const only = sides?.only.get(diner);
+    const mine = food.filter((one) => one.pan === pan && (only === undefined || isOn(one.where, only)));
+    const inPan = mine.map((one) => ingredientById(one.ingredientId));
+    // Who eats from one side thins a dip with the broth of that side.
+    const isOverTheWall = ({ place }: SolvedLiquid) =>
+      (only === 'second' && place === 'pot') || (only === 'first' && place === 'otherHalf');
+    const ownSide = liquids.find((one) => one.place === (only === 'second' ? 'otherHalf' : 'pot'));
     const isApart = (other: SolvedLiquid) => other.forGuests?.includes(diner.name) ?? false;
     const isMine = (liquid: SolvedLiquid): boolean => {
       const { id } = liquid.active.formula;
       const hasOwn = liquids.some((other) => other.active.formula.id === id && isApart(other));
+      if (isOverTheWall(liquid)) return false;
       return hasOwn ? isApart(liquid) : liquid.place !== 'aside';
     };
-    return [...inPan, ...liquids.filter(isMine).flatMap(partsOf)];
+    const asEaten = (liquid: SolvedLiquid) =>
+      liquid.thinnedBy && isOverTheWall(liquid.thinnedBy) ? { ...liquid, thinnedBy: ownSide } : liquid;
+    return [...inPan, ...liquids.filter(isMine).map(asEaten).flatMap(partsOf)];
   };
 }

@@ -1,0 +1,83 @@
+import { z } from 'zod';
+import { adviceSchema } from './edits';
+import { catalogueIdSchema } from './ids';
+import { actionKindSchema } from './stages';
+
+const massG = z.number().nonnegative();
+
+export const actionSchema = z.object({
+  id: z.string(),
+  /** Actions with the same step are done together, with one tap. */
+  step: z.int().nonnegative(),
+  /** Seconds from lighting the burner. */
+  atS: z.number(),
+  kind: actionKindSchema,
+  round: z.int().positive(),
+  pan: z.enum(['main', 'aside']),
+  ingredientId: catalogueIdSchema.optional(),
+  cut: z.string().optional(),
+  /** The stage of the style that it belongs to; none for what belongs to fire and table. */
+  stageId: z.string().optional(),
+  /** The piece of `pieces` that goes in with this action. */
+  pieceId: z.string().optional(),
+  massG: massG.optional(),
+  /** Seconds that the pot does not boil after what goes in with this step. */
+  recoveryS: z.number().nonnegative().optional(),
+  /** Broth that is poured in with this action, in ml; negative where it is ladled out. */
+  volumeMl: z.number().optional(),
+  shownText: z.string().optional(),
+  says: z.string(),
+  lookFor: z.string().optional(),
+});
+
+export const simmerPieceSchema = z.object({
+  id: z.string(),
+  ingredientId: catalogueIdSchema,
+  cut: z.string(),
+  round: z.int().positive(),
+  pan: z.enum(['main', 'aside']),
+  massG,
+  /** In the simmering pot, in a stack in it, held in it by its guest, or on the hot pan before any liquid. */
+  way: z.enum(['simmered', 'stacked', 'swished', 'seared', 'fried']),
+  inAtS: z.number(),
+  /** From when its cooking counts: when it goes in, or when the pot boils that it lay in cold. */
+  countsFromS: z.number(),
+  outAtS: z.number(),
+  /** Time at the boil, cold spells discounted, that it gets and that it wants at this altitude. */
+  cookS: z.number(),
+  leastS: z.number(),
+  bestS: z.number(),
+  mostS: z.number(),
+  /** Below this it is not safe to eat; zero where time alone makes nothing unsafe. */
+  safeS: z.number(),
+  inWindow: z.boolean(),
+  safe: z.boolean(),
+  sign: z.string(),
+});
+
+export const unsatisfiedSchema = z.object({
+  id: z.string(),
+  text: z.string(),
+  because: z.string(),
+  remedies: z.array(adviceSchema),
+});
+
+export const simmerSchema = z.object({
+  boilingPointC: z.number(),
+  /** When the burner is lit so that the first round is ready as people sit down. */
+  litAt: z.iso.datetime({ offset: true }),
+  boilAtS: z.number(),
+  readyAtS: z.array(z.number()),
+  /** Rounds that are eaten from the first filling of the pot: two where some slices are seared and eaten first. */
+  platedRounds: z.int().positive(),
+  endsAtS: z.number(),
+  timing: z.string(),
+  actions: z.array(actionSchema),
+  pieces: z.array(simmerPieceSchema),
+  unsatisfied: z.array(unsatisfiedSchema),
+});
+
+export type Action = z.infer<typeof actionSchema>;
+export type SimmerPiece = z.infer<typeof simmerPieceSchema>;
+export type Unsatisfied = z.infer<typeof unsatisfiedSchema>;
+export type Simmer = z.infer<typeof simmerSchema>;
