@@ -10,7 +10,7 @@ export interface PotCard extends PotSauces {
 }
 
 /** Lightness, of 255, under which a liquid is seen in its own colour: miso, chilli, nuts and sauces, no clear broth. */
-const CLEAR_FROM = 160;
+const CLEAR_FROM = 168;
 
 /** How light a colour looks, from 0 to 255, after ITU-R BT.601. */
 function lightness(hex: string): number {
