@@ -13,6 +13,8 @@ export const PIECES_TAKE_SALT = 0.15;
 const SALTY_FROM_PCT = 1;
 /** Share of its salt that such a piece gives to the broth while it cooks. Kitchen estimate, 0.3-0.6. */
 export const PIECES_GIVE_SALT = 0.4;
+/** From so much acid on a piece sours the broth: kimchi, soured cabbage; in %. */
+const SOUR_FROM_PCT = 0.3;
 /** Nobody boils a sauce down further than this without seeing it. Kitchen estimate. */
 const MOST_STEAMED = 0.6;
 
@@ -114,7 +116,8 @@ function groupsOf({ active, salinityPct, taste }: FormulaQuestion, fixedId: stri
 
 /** @param fixed a part of a group whose amount stands */
 export function balanceOf(question: FormulaQuestion, fixed?: SolvedPart): Balance {
-  const { active, thinner = PLAIN_WATER, pieces = [], along } = question;
+  const { active, thinner = PLAIN_WATER, pieces = [], along, runOff } = question;
+  const plain = pieces.filter((one) => !one.marinated);
   const isThinned = active.formula.thinnedWith !== 'nothing';
   const infused = drawings(active);
   const given = active.parts.flatMap(({ part, what, massG, note }) => {
@@ -127,8 +130,8 @@ export function balanceOf(question: FormulaQuestion, fixed?: SolvedPart): Balanc
   const fixedLiquidG = sum(given.filter(isLiquid).map((one) => one.massG));
   const drawn = (property: keyof Ingredient) => drawnOf({ infused }, property);
   const stockEvaporationG = steamOfSteps(active, question.pan);
-  const ofPieces = (massOf: (what: Ingredient) => number) =>
-    sum(pieces.map((one) => one.massG * massOf(ingredientById(one.ingredientId))));
+  const ofPieces = (massOf: (what: Ingredient) => number, of = pieces) =>
+    sum(of.map((one) => one.massG * massOf(ingredientById(one.ingredientId))));
   const alongG = along?.massG ?? 0;
   // Where nothing lets it down, what boils off makes it stronger; no more than most of what there is.
   const steamedG = isThinned ? stockEvaporationG : Math.min(stockEvaporationG, MOST_STEAMED * fixedLiquidG);
@@ -141,14 +144,15 @@ export function balanceOf(question: FormulaQuestion, fixed?: SolvedPart): Balanc
     thinner,
     thins: { saltPct: thinner.salinityPct, sweetnessPct: thinner.sweetnessPct, acidPct: thinner.acidPct },
     holds: {
-      saltPct: PIECES_TAKE_SALT * ofPieces((what) => (isSalty(what) ? 0 : what.composition.water)),
+      saltPct: PIECES_TAKE_SALT * ofPieces((what) => (isSalty(what) ? 0 : what.composition.water), plain),
       sweetnessPct: 0,
       acidPct: 0,
     },
     gives: {
-      saltPct: PIECES_GIVE_SALT * ofPieces((what) => (isSalty(what) ? what.saltPct / 100 : 0)),
-      sweetnessPct: 0,
-      acidPct: 0,
+      saltPct:
+        PIECES_GIVE_SALT * ofPieces((what) => (isSalty(what) ? what.saltPct / 100 : 0), plain) + (runOff?.saltG ?? 0),
+      sweetnessPct: runOff?.sweetG ?? 0,
+      acidPct: PIECES_GIVE_SALT * ofPieces((what) => (what.acidPct >= SOUR_FROM_PCT ? what.acidPct / 100 : 0), plain),
     },
     alongG,
     alongOf: { saltPct: (alongG * (along?.saltPct ?? 0)) / 100, sweetnessPct: 0, acidPct: 0 },

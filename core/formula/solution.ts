@@ -7,6 +7,14 @@ import type { Thinner } from './thinner';
 export interface Piece {
   ingredientId: string;
   massG: number;
+  /** It lay in a marinade: it takes no salt from the liquid, and gives what runs off. */
+  marinated?: boolean;
+}
+
+/** What runs off marinated food into a liquid, in g of salt and of sucrose equivalents. */
+export interface RunOff {
+  saltG: number;
+  sweetG: number;
 }
 
 export interface FormulaQuestion {
@@ -22,6 +30,7 @@ export interface FormulaQuestion {
   thinner?: Thinner;
   /** What simmers in it afterwards. */
   pieces?: readonly Piece[];
+  runOff?: RunOff;
   /** Pan that it is made in. */
   pan: SteamingPan;
   /** Steam lost in the pot, and minutes it simmers there. */

@@ -166,7 +166,7 @@ function Working({ liquid }: { liquid: Liquid }) {
     ['Served', water.finishedG, 'ml'],
     ['Salt added', salt.addedG, 'g'],
     ['Salt from kelp, flakes or broth', salt.extractedG, 'g'],
-    ['Salt from salty food in the pot', salt.fromPiecesG, 'g'],
+    ['Salt from salty and marinated food', salt.fromPiecesG, 'g'],
     ['Salt taken up by the food', -salt.inPiecesG, 'g'],
     ['Salt in the liquid', salt.inLiquidG, 'g'],
     ['Sweetness, as sugar', sweetness.leftG, 'g'],

@@ -13,6 +13,7 @@ import { isSwished } from '../../evening/portions';
 import { activate, madeAt, type ActiveFormula } from '../../formula/activeFormula';
 import { asideDiffers, exchangedIn } from './aside';
 import { withReturned } from './returned';
+import { runOffInto, type RunsOff } from './runOff';
 import { solveFormula } from '../../formula/solveFormula';
 import type { FormulaSolution } from '../../formula/solution';
 import { sum } from '../../measures/sum';
@@ -158,6 +159,7 @@ export function solveBroths(
   menu: Menu,
   model: AdditionModel,
   dipsG: BrothForDips = {},
+  runsOff: RunsOff = new Map(),
 ): { broths: SolvedLiquid[]; fit: Fit; simmer: PotPlan['simmer'] } {
   const { evening, chosen, table, food, pour } = menu;
   const pieces = food.filter((one) => one.purpose === 'pot' && one.cuts.length > 0);
@@ -204,7 +206,8 @@ export function solveBroths(
       return solveFormula({
         ...question,
         salinityPct: evening.overrides.salinityPct,
-        pieces: one.pieces,
+        pieces: one.pieces.map((piece) => ({ ...piece, marinated: runsOff.has(piece.slotId) })),
+        runOff: runOffInto(one.pieces, runsOff),
         potEvaporationG: potSteamG * one.potShare + (one.isInSmallPan ? asideSteamG : 0),
         potMinutes: firstRoundS / 60,
       });

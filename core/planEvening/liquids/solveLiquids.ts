@@ -3,6 +3,7 @@ import { strengthLetDown } from '../../formula/strengthLetDown';
 import { sum } from '../../measures/sum';
 import type { AdditionModel } from '../../simmer/additionModel';
 import { solveBeside } from './beside';
+import { runOffOf } from './runOff';
 import { isJudgedAsPoured, solveBroths, type BrothForDips, type SolvedLiquid } from './broths';
 
 const gramsIn = (parts: SolvedLiquid['solution']['parts']) => sum(parts.map((part) => part.massG));
@@ -31,8 +32,16 @@ export function solveLiquids(menu: Menu, model: AdditionModel) {
   const { chosen } = menu;
   const besideOf = (broths: readonly SolvedLiquid[]) =>
     [...chosen.sauces, ...chosen.ahead].flatMap((formula) => solveBeside(menu, formula, broths));
-  const dipsG = dipsFrom(besideOf(solveBroths(menu, model).broths));
-  const solved = solveBroths(menu, model, dipsG);
+  // A marinade knows no broth: what runs off it is known before.
+  const runsOff = new Map(
+    [...menu.marinades].flatMap(([formula, on]) =>
+      solveBeside(menu, formula, [])
+        .slice(0, 1)
+        .flatMap(({ solution }) => runOffOf(solution, on, formula.runsOff)),
+    ),
+  );
+  const dipsG = dipsFrom(besideOf(solveBroths(menu, model, {}, runsOff).broths));
+  const solved = solveBroths(menu, model, dipsG, runsOff);
   return { ...solved, beside: besideOf(solved.broths) };
 }
 
