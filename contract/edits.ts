@@ -71,9 +71,11 @@ export const editSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('service'), service: serviceSchema }),
   z.strictObject({ kind: z.literal('finishChosen'), finishId: catalogueIdSchema }),
+  z.strictObject({ kind: z.literal('riceBeside'), on: z.boolean() }),
   z.strictObject({ kind: z.literal('tasteTurned'), formulaId: catalogueIdSchema, taste: tasteSchema }),
   z.strictObject({ kind: z.literal('batchSet'), formulaId: catalogueIdSchema, times: z.int().min(1).max(4) }),
   z.strictObject({ kind: z.literal('madeFresh'), formulaId: catalogueIdSchema, fresh: z.boolean() }),
+  z.strictObject({ kind: z.literal('madeAtHome'), ingredientId: catalogueIdSchema, made: z.boolean() }),
   z.strictObject({ kind: z.literal('boughtReady'), ingredientId: catalogueIdSchema, bought: z.boolean() }),
   z.strictObject({
     kind: z.literal('gramsPerHead'),

@@ -217,6 +217,10 @@ export const eveningSchema = z.strictObject({
     sides: sidesSchema.optional(),
     /** What ends the evening in the broth, or `none`; the style's usual one where nothing is said. */
     finish: catalogueIdSchema.optional(),
+    /** Plain rice in a bowl beside the pot; as the style has it where nothing is said. */
+    riceBeside: z.boolean().optional(),
+    /** What is made at home that would be bought otherwise: tofu from beans, dumplings. */
+    homemade: z.array(catalogueIdSchema).max(20).optional(),
     /** What is bought ready cut or cooked, and needs no preparation. */
     bought: z.array(catalogueIdSchema).max(40).optional(),
     /** Sauces and bases that are made although a jar of them is in the house, by formula. */

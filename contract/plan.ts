@@ -4,7 +4,7 @@ import { serviceSchema, swapSchema } from './evening';
 import { catalogueIdSchema } from './ids';
 import { liquidSchema } from './liquid';
 import { prepSchema } from './prep';
-import { simmerSchema } from './simmer';
+import { endingSchema, simmerSchema } from './simmer';
 import { stageSchema } from './stages';
 
 /** Version of the plan's shape. */
@@ -14,7 +14,7 @@ const massG = z.number().nonnegative();
 
 export const shownMeasureSchema = z.object({ text: z.string(), errorPct: z.number() });
 
-export const amountPurposeSchema = z.enum(['pot', 'aside', 'broth', 'dip', 'marinade', 'base', 'finish']);
+export const amountPurposeSchema = z.enum(['pot', 'aside', 'broth', 'dip', 'marinade', 'base', 'finish', 'beside']);
 
 export const amountSchema = z.object({
   ingredientId: catalogueIdSchema,
@@ -141,6 +141,8 @@ export const planSchema = z.object({
   liquids: z.array(liquidSchema),
   build: buildSchema,
   simmer: simmerSchema,
+  /** How the pot stands when the finish begins. */
+  ending: endingSchema.optional(),
   prep: prepSchema,
   shopping: z.array(shoppingItemSchema),
   cautions: z.array(cautionSchema),

@@ -64,6 +64,8 @@ export const unsatisfiedSchema = z.object({
 
 export const simmerSchema = z.object({
   boilingPointC: z.number(),
+  /** The liquid in the pot when the finish begins, what of it is hot water poured in for that, and what the finish drinks. */
+  ending: z.object({ brothMl: z.number(), waterMl: z.number(), drinksMl: z.number() }).optional(),
   /** When the burner is lit so that the first round is ready as people sit down. */
   litAt: z.iso.datetime({ offset: true }),
   boilAtS: z.number(),
@@ -77,6 +79,20 @@ export const simmerSchema = z.object({
   unsatisfied: z.array(unsatisfiedSchema),
 });
 
+/** The liquid in the pot when the finish begins, and what is done to its strength. */
+export const endingSchema = z.object({
+  brothMl: z.number().nonnegative(),
+  waterMl: z.number().nonnegative(),
+  drinksMl: z.number().nonnegative(),
+  /** As it then is, in %. */
+  salinityPct: z.number().nonnegative(),
+  /** Light soy sauce or hot water that brings it where the finish wants it. */
+  soyG: z.number().optional(),
+  letDownMl: z.number().optional(),
+  seasoning: z.string(),
+});
+
+export type Ending = z.infer<typeof endingSchema>;
 export type Action = z.infer<typeof actionSchema>;
 export type SimmerPiece = z.infer<typeof simmerPieceSchema>;
 export type Unsatisfied = z.infer<typeof unsatisfiedSchema>;

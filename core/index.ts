@@ -25,7 +25,7 @@ export { keptPots, mergePots } from './evening/keptPots';
 export { foodTonight, headsTonight, kinPerHeadG, type FoodTonight } from './evening/foodTonight';
 export type { Menu } from './evening/menu';
 export { checkEvening, EveningError, resolveMenu, type Resolved } from './evening/resolveMenu';
-export { finishesOf } from './evening/tonight';
+export { finishesOf, finishOf, hasRice } from './evening/tonight';
 export { vesselSuits, type Suitability } from './evening/vesselFit';
 export { portionOf } from './diners/portion';
 export { applyEdit } from './evening/edits/applyEdit';

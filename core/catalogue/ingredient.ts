@@ -3,7 +3,7 @@ import type { AdditionWindow, CookingWay } from './cooking';
 import type { Family } from './family';
 import type { Look } from './look';
 import type { Pack, Section } from './pack';
-import type { PrepWork } from './work';
+import type { PrepStep, PrepWork } from './work';
 
 /** What a food is made of, as far as diets ask. */
 export type FoodKind =
@@ -142,8 +142,12 @@ export interface Ingredient {
   /** Where in a shop it is found, and the pack it is sold in, where its family does not say so. */
   section?: Section;
   pack?: Pack;
+  /** Liquid that it takes up while it cooks, in ml for a g: noodles and rice. Kitchen estimates, good to a third. */
+  drinksMlPerG?: number;
   /** What is bought for it where it is made in the kitchen: grams of that for a gram. */
   madeFrom?: { ingredientId: string; ratio: number };
+  /** How it is made at home where the cook wants that: of what, in g for a gram, by which steps, and how much comes of it. */
+  homemade?: { of: ReadonlyArray<{ ingredientId: string; ratio: number }>; steps: readonly PrepStep[]; yields: string };
   /** Poured into a measuring jug; powders, pastes, fats and cut things are spooned or weighed. */
   poured?: true;
   /** What differs from the work of its family. */

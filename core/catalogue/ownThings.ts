@@ -56,6 +56,7 @@ export function ownIngredient({ id, name, likeId, thicknessMm, saltPct, allergen
     allergens: [...new Set([...like.allergens, ...allergens])],
     replacements: [],
     madeFrom: undefined,
+    homemade: undefined,
     cuts: Object.fromEntries(Object.entries(like.cuts).map(([cut, given]) => [cut, asThick(given, thicknessMm)])),
     source: `named by the cook, like ${like.name}`,
   };

@@ -125,7 +125,7 @@ export const PERILS: readonly PerilRow[] = [
     severity: 'danger',
     peril: 'boilFully',
     where: 'anywhere',
-    text: 'Soy milk made at home must boil fully, several minutes past its first foam, before it goes into anything; from a carton it has boiled already.',
+    text: 'Soy milk from beans must boil fully, several minutes past its first foam, before anything is made of it: raw it makes people ill.',
   },
   {
     id: 'splits',

@@ -128,6 +128,12 @@ export interface Finish {
   says: string;
   slots: readonly StyleSlot[];
   stages: readonly Stage[];
+  /** Liquid that is to be in the pot for it, in ml a head, without what it drinks. */
+  leavesMlPerHead: number;
+  /** How salty the liquid is then to be, in %; as it is where nothing is said. */
+  saltPct?: Band;
+  /** Only in pots that may stand almost empty on the fire: never in clay. */
+  dry?: true;
   /** Cooked in a pan of its own beforehand; in the bowl the broth of the pot is ladled over it. */
   apart?: true;
 }
@@ -157,6 +163,8 @@ export interface Style {
   /** Share of the formula's amount of dip that is mixed, by the school that is followed. */
   dipShares?: { question: string; shares: Readonly<Record<string, number>> };
   schools: readonly SchoolChoice[];
+  /** It is salty and saucy, and wants plain rice in a bowl of its own. */
+  riceBeside?: true;
   /** The first is the usual one. */
   finishIds: readonly string[];
   stack?: Stack;

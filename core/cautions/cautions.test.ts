@@ -91,8 +91,8 @@ describe('what is known of a thing is said where it matters', () => {
   });
 
   it('names every thing as the catalogue does', () => {
-    expect(cautionsFor(situation(['soyMilk'], [])).find((one) => one.id === 'boilFully')!.because).toEqual([
-      ingredientById('soyMilk').name,
+    expect(cautionsFor(situation(['soybean'], [])).find((one) => one.id === 'boilFully')!.because).toEqual([
+      ingredientById('soybean').name,
     ]);
   });
 });

@@ -26,11 +26,18 @@ type Test = (what: Ingredient) => boolean;
 
 const unique = (words: readonly string[]) => [...new Set(words)];
 
+/** A thing, and what it is made of where that is done at home. */
+const withWhatItIsMadeOf = ({ choices }: Evening, ingredientId: string): Ingredient[] => {
+  const what = ingredientById(ingredientId);
+  const of = choices.homemade?.includes(ingredientId) ? (what.homemade?.of ?? []) : [];
+  return [what, ...of.map((one) => ingredientById(one.ingredientId))];
+};
+
 /** Names of the food in the pots that a test holds for. */
-export const inFood = ({ helpings }: Situation, test: Test): string[] =>
+export const inFood = ({ helpings, evening }: Situation, test: Test): string[] =>
   unique(
     helpings
-      .map((one) => ingredientById(one.ingredientId))
+      .flatMap((one) => withWhatItIsMadeOf(evening, one.ingredientId))
       .filter(test)
       .map((what) => what.name),
   );

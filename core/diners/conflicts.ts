@@ -17,7 +17,11 @@ const ingredientsOf = (formulas: readonly Formula[], { style }: Evening) =>
 
 function usedIngredients({ evening, chosen, slots }: Menu): string[] {
   const inLiquids = ingredientsOf(everyLiquid(chosen), evening);
-  return [...new Set([...slots.pot, ...slots.finish].map((slot) => slot.ingredientId).concat([...inLiquids]))];
+  return [
+    ...new Set(
+      [...slots.pot, ...slots.finish, ...slots.beside].map((slot) => slot.ingredientId).concat([...inLiquids]),
+    ),
+  ];
 }
 
 /** What settles it, and whether that is cooked or mixed apart. */

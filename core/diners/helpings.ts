@@ -13,7 +13,7 @@ export interface Helping {
   slotId: string;
   role: Role;
   pan: Pan;
-  purpose: 'pot' | 'finish';
+  purpose: 'pot' | 'finish' | 'beside';
   place: Place;
   layer: number;
   massG: number;
@@ -27,6 +27,8 @@ export interface Helping {
 export interface TonightsSlots {
   pot: readonly StyleSlot[];
   finish: readonly StyleSlot[];
+  /** In bowls beside the pot. */
+  beside: readonly StyleSlot[];
 }
 
 /** Grams of a thing for a regular head: the cook's, or else the usual. */
@@ -65,12 +67,17 @@ export function helpings(evening: Evening, slots: TonightsSlots, table: Table, s
   const all = [
     ...slots.pot.map((slot) => ({ slot, purpose: 'pot' as const })),
     ...slots.finish.map((slot) => ({ slot, purpose: 'finish' as const })),
+    ...slots.beside.map((slot) => ({ slot, purpose: 'beside' as const })),
   ];
   return pans.flatMap((pan) =>
     all.flatMap(({ slot, purpose }) => {
       const served = standIn(table, slot.ingredientId, pan);
       const where = pan === 'main' && purpose === 'pot' ? sides?.whereOf(slot.ingredientId) : undefined;
-      const eaters = eatersOf(table, slot.ingredientId, pan).filter((diner) => {
+      // A bowl beside the pot is for whoever eats, from whichever pan.
+      if (purpose === 'beside' && pan === 'aside') return [];
+      const all = eatersOf(table, slot.ingredientId, pan);
+      const others = purpose === 'beside' ? eatersOf(table, slot.ingredientId, 'aside') : [];
+      const eaters = [...all, ...others].filter((diner) => {
         const only = sides?.only.get(diner);
         return only === undefined || isOn(where, only);
       });

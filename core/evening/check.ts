@@ -1,8 +1,8 @@
 import { allergenSchema, type Evening, type FieldError } from '@elixa/contract';
-import { finishById, NO_FINISH } from '../catalogue/finishes';
+import { FINISHES, finishById, NO_FINISH } from '../catalogue/finishes';
 import { FORMULAS, formulaById } from '../catalogue/formulas';
 import type { FormulaKind } from '../catalogue/formula';
-import { hasIngredient, ingredientById } from '../catalogue/ingredients';
+import { hasIngredient, ingredientById, INGREDIENTS } from '../catalogue/ingredients';
 import { likesOf, potCutsOf } from '../catalogue/kin';
 import type { Style } from '../catalogue/style';
 import { isOwnSound, knowOwn, ownIdOf } from '../catalogue/ownThings';
@@ -88,7 +88,7 @@ function liquidFaults(evening: Evening): FieldError[] {
 
 function usedIngredientIds(evening: Evening, style: Style): Set<string> {
   const parts = everyLiquid(chosenLiquids(evening, style)).flatMap((formula) => formula.parts);
-  const finishes = style.finishIds.flatMap((id) => finishById(id)?.slots ?? []);
+  const finishes = FINISHES.flatMap((finish) => finish.slots);
   const added = (evening.choices.added ?? []).map((ingredientId) => ({ ingredientId }));
   return new Set([...style.slots, ...added, ...finishes, ...parts].map((one) => one.ingredientId));
 }
@@ -218,6 +218,17 @@ function kitchenFaults({ choices, pantry = [], kitchen, sitDownAt }: Evening): F
       : [{ field, message: `"${id}" is not in the catalogue`, fix: 'Use the id of an ingredient, or remove it.' }];
   const startAt = kitchen?.startAt;
   return [
+    ...(choices.homemade ?? []).flatMap((id, index): FieldError[] =>
+      hasIngredient(id) && ingredientById(id).homemade
+        ? []
+        : [
+            {
+              field: `choices.homemade[${index}]`,
+              message: `Nobody knows how "${id}" is made at home`,
+              fix: `Use one of: ${list(INGREDIENTS.filter((one) => one.homemade).map((one) => one.id))}.`,
+            },
+          ],
+    ),
     ...(choices.bought ?? []).flatMap((id, index) => unknown(`choices.bought[${index}]`, id)),
     ...pantry.flatMap(({ itemId }, index) => unknown(`pantry[${index}].itemId`, itemId)),
     ...(startAt && Date.parse(startAt) >= Date.parse(sitDownAt)
@@ -246,15 +257,15 @@ function boilFaults({ heatSource, vessel, place }: Evening): FieldError[] {
   ];
 }
 
-/** A finish that the style does not have. */
-function finishFaults({ choices }: Evening, style: Style): FieldError[] {
+/** A finish that there is not. */
+function finishFaults({ choices }: Evening): FieldError[] {
   const { finish } = choices;
-  if (finish === undefined || finish === NO_FINISH || style.finishIds.includes(finish)) return [];
+  if (finish === undefined || finish === NO_FINISH || finishById(finish)) return [];
   return [
     {
       field: 'choices.finish',
-      message: `${style.name} does not end with "${finish}"`,
-      fix: `Use one of: ${list([...style.finishIds, NO_FINISH])}.`,
+      message: `No pot ends with "${finish}"`,
+      fix: `Use one of: ${list([...FINISHES.map((one) => one.id), NO_FINISH])}.`,
     },
   ];
 }
@@ -306,7 +317,7 @@ export function documentFaults(evening: Evening): FieldError[] {
     ...aboutLiquidFaults(evening),
     ...kitchenFaults(evening),
     ...boilFaults(evening),
-    ...finishFaults(evening, style),
+    ...finishFaults(evening),
   ];
   if (!style.services.includes(evening.service)) {
     faults.push({

@@ -112,6 +112,13 @@ function sideFaults({ evening, style, chosen, table, sides }: Menu): FieldError[
     }));
 }
 
+/** A finish that would heat clay almost dry. */
+function finishFaults({ evening, finish }: Menu): FieldError[] {
+  if (!finish?.dry || evening.vessel.material !== 'clay') return [];
+  const message = `${finish.name}: clay is never heated almost dry, it cracks`;
+  return [{ field: 'choices.finish', message, fix: 'Choose another finish, or a pot of metal.' }];
+}
+
 /** What goes in last must not boil: nothing is cooked in it, and no other broth boils beside it in the same pot. */
 function heldBackFaults({ evening, style, chosen }: Menu): FieldError[] {
   const held = heldBackOf(evening, chosen.broth);
@@ -139,7 +146,7 @@ function heldBackFaults({ evening, style, chosen }: Menu): FieldError[] {
           },
         ]
       : []),
-    ...(finish && !finishes.includes(finish.id)
+    ...(finish && !finish.dry && !finishes.includes(finish.id)
       ? [
           {
             field: 'choices.finish',
@@ -159,7 +166,9 @@ function foodFaults({ evening, food }: Menu): FieldError[] {
   }
   const unknown = food.find(
     (one) =>
-      one.role !== 'fat' && one.cuts.some(({ cut }) => !ingredientById(one.ingredientId).cuts[cut]?.cooks?.simmered),
+      one.purpose !== 'beside' &&
+      one.role !== 'fat' &&
+      one.cuts.some(({ cut }) => !ingredientById(one.ingredientId).cuts[cut]?.cooks?.simmered),
   );
   if (!unknown) return [];
   const index = evening.choices.swaps.findIndex((swap) => swap.withIngredientId === unknown.ingredientId);
@@ -190,6 +199,7 @@ export function resolveMenu(evening: Evening): Resolved {
     ...serviceFaults(menu),
     ...heldBackFaults(menu),
     ...sideFaults(menu),
+    ...finishFaults(menu),
   ];
   return found.length > 0 ? { faults: found } : { menu, faults: [] };
 }

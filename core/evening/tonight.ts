@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { finishById, NO_FINISH } from '../catalogue/finishes';
+import { FINISHES, finishById, NO_FINISH } from '../catalogue/finishes';
 import type { Formula, HeldBack } from '../catalogue/formula';
 import { formulaById } from '../catalogue/formulas';
 import { ingredientById } from '../catalogue/ingredients';
@@ -11,16 +11,27 @@ import type { TonightsSlots } from '../diners/helpings';
 import { brothsOf, type ChosenLiquids } from './chosenLiquids';
 import { partsOf } from '../formula/schools';
 
-/** The finishes that a pot can have: in what must not boil nothing is cooked any more. */
-export const finishesOf = (evening: Evening, style: Style, broth: Formula | undefined): Finish[] =>
-  style.finishIds.flatMap((id) => finishById(id) ?? []).filter((finish) => finish.apart || !heldBackOf(evening, broth));
+/**
+ * The finishes that a pot can have, those that belong to it first: in what must not boil nothing is cooked any more, and
+ * clay is never heated almost dry.
+ */
+export function finishesOf(evening: Evening, style: Style, broth: Formula | undefined): Finish[] {
+  const usual = style.finishIds.flatMap((id) => finishById(id) ?? []);
+  const others = FINISHES.filter((finish) => !usual.includes(finish));
+  const isCooked = ({ apart, slots }: Finish) => !apart && slots.length > 0;
+  return [...usual, ...others].filter(
+    (finish) =>
+      !(heldBackOf(evening, broth) && isCooked(finish)) && !(finish.dry && evening.vessel.material === 'clay'),
+  );
+}
 
 /** The finish of an evening: the cook's, or the first that the pot can have; none where it ends without. */
 export function finishOf(evening: Evening, style: Style): Finish | undefined {
   const { finish, liquids } = evening.choices;
   if (finish === NO_FINISH) return undefined;
   if (finish !== undefined) return finishById(finish);
-  return finishesOf(evening, style, formulaById(liquids?.broth ?? style.brothFormulaId ?? ''))[0];
+  const can = finishesOf(evening, style, formulaById(liquids?.broth ?? style.brothFormulaId ?? ''));
+  return can.find(({ id }) => style.finishIds.includes(id));
 }
 
 /** Whether it stands cut as its pot is built, and cannot be cut in another way. */
@@ -31,6 +42,19 @@ function asCut(slot: StyleSlot, { cuts }: Evening['choices']): StyleSlot {
   const cut = cuts?.[slot.ingredientId];
   return cut === undefined || isBuiltIn(slot) ? slot : { ...slot, cuts: [{ cut, share: 1 }] };
 }
+
+/** A bowl of rice for each. Kitchen estimate, 120-180 g. */
+const RICE_BESIDE: StyleSlot = {
+  ingredientId: 'plainRice',
+  role: 'finish',
+  rangeG: [120, 150, 180],
+  cuts: [{ cut: 'bowl', share: 1 }],
+  place: 'beside',
+  layer: 0,
+};
+
+/** Whether plain rice stands beside the pot: as the cook says, or as the pot wants it. */
+export const hasRice = ({ choices }: Evening, style: Style): boolean => choices.riceBeside ?? style.riceBeside === true;
 
 /** Everything of a style by the schools that are followed, with what the cook added and what finishes it. */
 export function slotsOf(evening: Evening, style: Style): TonightsSlots {
@@ -43,6 +67,7 @@ export function slotsOf(evening: Evening, style: Style): TonightsSlots {
   return {
     pot: [...own, ...added].map((slot) => asCut(slot, choices)),
     finish: finishOf(evening, style)?.slots ?? [],
+    beside: hasRice(evening, style) ? [RICE_BESIDE] : [],
   };
 }
 

@@ -12,6 +12,7 @@ import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
 import { amountsOf } from './amountsOf';
 import { buildOf } from './buildOf';
+import { endingOf } from './endingOf';
 import { jarFor } from './liquids/jarFor';
 import { reachOf } from './liquids/reach';
 import { atTablePct, solveLiquids, takenG, takenShare } from './liquids/solveLiquids';
@@ -57,6 +58,7 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable): Planned
     liquids,
     build: buildOf(menu, fit),
     simmer,
+    ending: endingOf(menu, simmer, liquids),
     cautions: cautionsFor({
       evening,
       helpings: food,

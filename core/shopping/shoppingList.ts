@@ -80,11 +80,15 @@ function useOf(leftG: number, what: Ingredient, evening: Evening): Advice | unde
 }
 
 /** What a thing is bought as. */
-function boughtAs(ingredientId: string, massG: number, bought: ReadonlySet<string>): { id: string; massG: number } {
-  const from = hasIngredient(ingredientId) ? ingredientById(ingredientId).madeFrom : undefined;
-  return from && !bought.has(ingredientId)
-    ? { id: from.ingredientId, massG: massG * from.ratio }
-    : { id: ingredientId, massG };
+function boughtAs(
+  ingredientId: string,
+  massG: number,
+  { bought, homemade }: Evening['choices'],
+): Array<{ id: string; massG: number }> {
+  const what = hasIngredient(ingredientId) ? ingredientById(ingredientId) : undefined;
+  if (!what || bought?.includes(ingredientId)) return [{ id: ingredientId, massG }];
+  const of = homemade?.includes(ingredientId) ? what.homemade?.of : what.madeFrom && [what.madeFrom];
+  return of ? of.map((one) => ({ id: one.ingredientId, massG: massG * one.ratio })) : [{ id: ingredientId, massG }];
 }
 
 /**
@@ -100,14 +104,14 @@ export function shoppingList(
   pantry: readonly PantryItem[] = evening.pantry ?? [],
 ): ShoppingItem[] {
   const have = inTheHouse(pantry, evening.sitDownAt.slice(0, 10));
-  const bought = new Set(evening.choices.bought);
   const needs = new Map<string, { massG: number; purposes: Set<Amount['purpose']> }>();
   for (const { ingredientId, massG, purpose } of amounts) {
     // Water comes from the tap, and a jar of a base is made, not bought.
     if (ingredientId === 'water' || formulaById(ingredientId)) continue;
-    const thing = boughtAs(ingredientId, massG, bought);
-    const known = needs.get(thing.id) ?? { massG: 0, purposes: new Set() };
-    needs.set(thing.id, { massG: known.massG + thing.massG, purposes: known.purposes.add(purpose) });
+    for (const thing of boughtAs(ingredientId, massG, evening.choices)) {
+      const known = needs.get(thing.id) ?? { massG: 0, purposes: new Set() };
+      needs.set(thing.id, { massG: known.massG + thing.massG, purposes: known.purposes.add(purpose) });
+    }
   }
   return [...needs]
     .map(([ingredientId, { massG: needG, purposes }]): ShoppingItem => {

@@ -120,9 +120,11 @@ function toppingUp(question: ActionQuestion): Draft[] {
   const { units } = question.menu.evening;
   const isSauce = question.menu.pour.kind === 'ladles';
   const isOff = question.menu.stages.some((stage) => stage.do === 'rest');
+  const watered = (ml: number) =>
+    `${showVolume(ml, units)} of ${question.menu.chosen.letDown ? 'dashi' : 'hot water'}; taste it then`;
   const splash = question.menu.stages.find((stage) => stage.do === 'pour')?.says ?? 'More of it';
   return question.pans.flatMap(({ pan, levels, fillings }) =>
-    levels.flatMap(({ pourMl, ladleOutMl }, index): Draft[] => {
+    levels.flatMap(({ pourMl, ladleOutMl, waterMl }, index): Draft[] => {
       const round = question.firstRound + index;
       const mine = question.going.filter(({ piece }) => piece.round === round && piece.pan === pan);
       if (index === 0 || mine.length === 0 || fillings.some((one) => one.round === round)) return [];
@@ -152,18 +154,22 @@ function toppingUp(question: ActionQuestion): Draft[] {
               ? 'Burner on, back up to a simmer'
               : 'Back up to a simmer'
             : 'The small pan back up to a simmer';
-        return [{ ...base, kind: 'heatUp', says }];
+        if (waterMl < WORTH_POURING_ML) return [{ ...base, kind: 'heatUp', says }];
+        const water = `${says}, with ${watered(waterMl)}`;
+        return [{ ...base, kind: 'pour', volumeMl: waterMl, says: water, shownText: showVolume(waterMl, units) }];
       }
       const says = isSauce
         ? `${question.menu.chosen.letDown ? 'More sauce, and dashi until it tastes right' : splash}, ${back}`
         : `Hot broth from the reserve, ${back}`;
-      return [{ ...base, kind: 'pour', volumeMl: pourMl, says, shownText: showVolume(pourMl, units) }];
+      const pour: Draft = { ...base, kind: 'pour', volumeMl: pourMl, says, shownText: showVolume(pourMl, units) };
+      return waterMl < WORTH_POURING_ML ? [pour] : [{ ...pour, says: `${says}, and ${watered(waterMl)}` }];
     }),
   );
 }
 
 /** What was cooked apart has the broth of the pot ladled over it. */
 function overBowls({ finish, food }: ActionQuestion['menu']): string | undefined {
+  if (finish && finish.slots.length === 0) return 'Hot broth into the bowls, over what is left of the dips; burner off';
   if (!finish?.apart) return undefined;
   const names = food
     .filter((one) => one.purpose === 'finish')
@@ -220,7 +226,7 @@ function serving({ menu, readyAtS, finishReadyAtS, going, firstRound, swished, e
     kind: 'off',
     round: rounds + goes,
     pan: 'main',
-    says: goes === 0 ? 'Burner off' : (overBowls(menu) ?? 'The finish is ready: burner off, into bowls'),
+    says: overBowls(menu) ?? (goes === 0 ? 'Burner off' : 'The finish is ready: burner off, into bowls'),
   };
   return [...serves, ...held, ...between, off];
 }

@@ -38,8 +38,8 @@ describe('the level of the broth', () => {
   it('never passes the mark, whatever the food gives and however little boils off', () => {
     const ml = (max: number) => fc.double({ min: 0, max, noNaN: true });
     const course = fc
-      .record({ solidsMl: ml(1200), givesShare: ml(1), ladledMl: ml(600) })
-      .map(({ solidsMl, givesShare, ladledMl }) => ({ solidsMl, ladledMl, releasedMl: solidsMl * givesShare }));
+      .record({ solidsMl: ml(1200), givesShare: ml(1), ladledMl: ml(600), drunkMl: ml(300), wantsMl: ml(2000) })
+      .map(({ givesShare, ...one }) => ({ ...one, releasedMl: one.solidsMl * givesShare }));
     fc.assert(
       fc.property(fc.array(course, { minLength: 1, maxLength: 9 }), ml(4000), ml(800), (courses, brothMl, steamMl) => {
         const usableMl = 1300;

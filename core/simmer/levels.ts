@@ -13,6 +13,10 @@ export interface CourseFood {
   solidsMl: number;
   releasedMl: number;
   ladledMl: number;
+  /** What noodles and rice drink of it. */
+  drunkMl: number;
+  /** Liquid that there is to be for it, where that is more than what happens to be there. */
+  wantsMl?: number;
 }
 
 /** What goes into the pot in one of so many rounds, as it changes the level. */
@@ -23,6 +27,7 @@ export function courseFood(helpings: readonly Helping[], rounds: number): Course
     solidsMl: filledVolumeMl(helpings) / rounds,
     releasedMl: releasedG / rounds,
     ladledMl: (massG * LADLED_ML_PER_G) / rounds,
+    drunkMl: sum(helpings.map((one) => one.massG * (ingredientById(one.ingredientId).drinksMlPerG ?? 0))) / rounds,
   };
 }
 
@@ -30,6 +35,8 @@ export function courseFood(helpings: readonly Helping[], rounds: number): Course
 export interface Level {
   pourMl: number;
   ladleOutMl: number;
+  /** Hot water, where the reserve is not enough for what comes next. */
+  waterMl: number;
   brothMl: number;
 }
 
@@ -44,16 +51,18 @@ export interface Level {
 export function brothLevels(fit: PanFit, courses: readonly CourseFood[], steamMl: number, { kind }: Pour): Level[] {
   let brothMl = fit.potBrothMl;
   let reserveMl = fit.reserveMl;
-  return courses.map(({ solidsMl, releasedMl, ladledMl }, index) => {
+  return courses.map(({ solidsMl, releasedMl, ladledMl, drunkMl, wantsMl = 0 }, index) => {
     const spaceMl = Math.max(0, fit.usableMl - solidsMl);
     // What is not to be covered goes back to what was poured at first.
     const roomMl = kind === 'cover' || kind === 'underTop' ? spaceMl : Math.min(spaceMl, fit.potBrothMl);
     const pourMl = index === 0 ? 0 : Math.min(reserveMl, Math.max(0, roomMl - brothMl));
     const ladleOutMl = Math.max(0, brothMl - spaceMl);
-    brothMl += pourMl - ladleOutMl;
+    const afterMl = brothMl + pourMl - ladleOutMl;
+    const waterMl = index === 0 ? 0 : Math.max(0, Math.min(spaceMl, wantsMl) - afterMl);
+    brothMl = afterMl + waterMl;
     reserveMl += ladleOutMl - pourMl;
-    const level = { pourMl, ladleOutMl, brothMl };
-    brothMl = Math.max(0, brothMl + releasedMl - steamMl - ladledMl);
+    const level = { pourMl, ladleOutMl, waterMl, brothMl };
+    brothMl = Math.max(0, brothMl + releasedMl - drunkMl - steamMl - ladledMl);
     return level;
   });
 }

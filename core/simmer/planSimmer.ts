@@ -3,6 +3,7 @@ import { settledVolumeMl, type PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
 import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
+import { portionsOf } from '../diners/portion';
 import { isSwished } from '../evening/portions';
 import { boilingPointC } from '../heat/boilingPoint';
 import { shiftIso } from '../time/shiftIso';
@@ -62,9 +63,12 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
   const base = { service, pan, context, model };
   const start = { liquidMl: fit.potBrothMl - fit.heldMl, fromC: POURED_C[pour.at] };
   const inPot = pot.filter((one) => !isSwished(one, service));
+  const ends = finishing !== undefined;
+  const heads = portionsOf(pan === 'main' ? menu.table.main : menu.table.aside);
+  const wantsMl = ends ? finishing.leavesMlPerHead * heads + courseFood(finish, 1).drunkMl : undefined;
   const courses = [
     ...times(rounds, courseFood(inPot, rounds)),
-    ...times(finish.length > 0 ? goes : 0, courseFood(finish, goes)),
+    ...times(ends ? Math.max(1, goes) : 0, { ...courseFood(finish, Math.max(1, goes)), wantsMl }),
   ];
   return {
     pan,
@@ -212,8 +216,18 @@ export function planSimmer(question: SimmerQuestion): Simmer {
   const swished = swishedPieces(question, main, readyAtS[0]!);
   const pieces = [...seared, ...going.map(({ piece }) => piece), ...swished];
   const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (swished.length > 0 ? eatingS : 0);
+  const ending = main.levels[fit.rounds];
   return {
     boilingPointC: boilingPointC(evening.place.altitudeM),
+    ...(menu.finish && ending
+      ? {
+          ending: {
+            brothMl: ending.brothMl,
+            waterMl: ending.waterMl,
+            drinksMl: courseFood(ofPan(question, 'main', 'finish'), 1).drunkMl,
+          },
+        }
+      : {}),
     litAt: shiftIso(evening.sitDownAt, -readyAtS[0]!),
     boilAtS: timed.find((one) => one.pan === 'main')!.fillings[0]!.boilS,
     readyAtS,

@@ -18,6 +18,7 @@ import { SidesChoice } from './SidesChoice';
 
 const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
   { purpose: 'aside', title: 'Into the small pan' },
+  { purpose: 'beside', title: 'Beside the pot' },
   { purpose: 'finish', title: 'For the finish' },
 ];
 

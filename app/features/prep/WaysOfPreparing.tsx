@@ -15,6 +15,10 @@ export function WaysOfPreparing() {
   const ready = [...new Map(plan.menu.slots.map((slot) => [slot.ingredientId, slot.cut.split('+')[0] ?? '']))].flatMap(
     ([id, cut]) => (prepWorkOf(ingredientById(id), cut).bought ? [id] : []),
   );
+  const homemade = evening.choices.homemade ?? [];
+  const projects = [...new Set(plan.menu.slots.map((slot) => slot.ingredientId))].filter(
+    (id) => ingredientById(id).homemade,
+  );
   const choices = style.schools.filter((choice) => choice.asked !== 'broth');
   return (
     <>
@@ -28,6 +32,27 @@ export function WaysOfPreparing() {
           />
         </Section>
       ))}
+      {projects.length > 0 ? (
+        <Section title="Made at home">
+          {projects.map((id) => (
+            <View key={id} className="gap-1">
+              <View className="flex-row flex-wrap">
+                <ToggleChip
+                  label={ingredientById(id).name}
+                  on={homemade.includes(id)}
+                  onChange={(on) => edit({ kind: 'madeAtHome', ingredientId: id, made: on })}
+                />
+              </View>
+              <Small>
+                {ingredientById(id).homemade?.yields}
+                {homemade.includes(id)
+                  ? '. Its work stands in the plan, what it is made of on the shopping list.'
+                  : '.'}
+              </Small>
+            </View>
+          ))}
+        </Section>
+      ) : null}
       {ready.length > 0 ? (
         <Section title="Bought ready">
           <View className="flex-row flex-wrap gap-2">

@@ -8,11 +8,22 @@ const noodles = (
   id: string,
   name: string,
   says: string,
-  of: { ingredientId: string; cut: string; rangeG: Band; untilCue: string; heat?: Heat; apart?: true },
+  of: {
+    ingredientId: string;
+    cut: string;
+    rangeG: Band;
+    untilCue: string;
+    heat?: Heat;
+    apart?: true;
+    leavesMl: number;
+    saltPct?: Band;
+  },
 ): Finish => ({
   id,
   name,
   says,
+  leavesMlPerHead: of.leavesMl,
+  ...(of.saltPct ? { saltPct: of.saltPct } : {}),
   ...(of.apart ? { apart: of.apart } : {}),
   slots: [
     { ingredientId: of.ingredientId, role: 'finish', rangeG: of.rangeG, cuts: whole(of.cut), place: 'heart', layer: 0 },
@@ -30,12 +41,17 @@ const noodles = (
   ],
 });
 
+/** What is drunk with noodles is a little saltier than a soup. */
+const SOUP: Band = [0.9, 1, 1.1];
+
 /** Ways to finish a broth, by the head. */
 export const FINISHES: readonly Finish[] = [
   {
     id: 'porridge',
     name: 'Rice porridge',
     says: 'Rinsed rice opens in the broth; egg is streamed in and sets under the lid.',
+    leavesMlPerHead: 180,
+    saltPct: [0.7, 0.8, 0.9],
     slots: [
       {
         ingredientId: 'cookedRice',
@@ -63,6 +79,8 @@ export const FINISHES: readonly Finish[] = [
     id: 'udon',
     name: 'Udon',
     says: 'Boiled noodles are loosened in the broth until they are hot through.',
+    leavesMlPerHead: 250,
+    saltPct: SOUP,
     slots: [
       { ingredientId: 'udon', role: 'finish', rangeG: [100, 150, 200], cuts: whole('loose'), place: 'heart', layer: 0 },
     ],
@@ -82,6 +100,7 @@ export const FINISHES: readonly Finish[] = [
     id: 'udonInSauce',
     name: 'Udon in what is left of the sauce',
     says: 'Noodles are turned in the last of the sauce, let down with a little dashi.',
+    leavesMlPerHead: 100,
     slots: [
       { ingredientId: 'udon', role: 'finish', rangeG: [100, 125, 150], cuts: whole('loose'), place: 'heart', layer: 0 },
     ],
@@ -101,6 +120,8 @@ export const FINISHES: readonly Finish[] = [
     ingredientId: 'eggNoodle',
     cut: 'loose',
     rangeG: [80, 100, 120],
+    leavesMl: 250,
+    saltPct: SOUP,
     untilCue: 'no raw core is left',
   }),
   noodles(
@@ -111,6 +132,8 @@ export const FINISHES: readonly Finish[] = [
       ingredientId: 'eggNoodle',
       cut: 'loose',
       rangeG: [80, 100, 120],
+      leavesMl: 250,
+      saltPct: SOUP,
       untilCue: 'hot again in the broth',
       apart: true,
     },
@@ -119,6 +142,7 @@ export const FINISHES: readonly Finish[] = [
     ingredientId: 'riceVermicelli',
     cut: 'soaked',
     rangeG: [40, 50, 60],
+    leavesMl: 270,
     untilCue: 'soft',
     apart: true,
   }),
@@ -126,6 +150,7 @@ export const FINISHES: readonly Finish[] = [
     ingredientId: 'instantNoodle',
     cut: 'cake',
     rangeG: [50, 60, 100],
+    leavesMl: 270,
     untilCue: 'loose, no raw core; eaten at once',
     heat: 'high',
   }),
@@ -133,6 +158,7 @@ export const FINISHES: readonly Finish[] = [
     ingredientId: 'glassNoodle',
     cut: 'soaked',
     rangeG: [25, 30, 40],
+    leavesMl: 150,
     untilCue: 'clear, no white core',
   }),
   noodles(
@@ -143,6 +169,8 @@ export const FINISHES: readonly Finish[] = [
       ingredientId: 'mochi',
       cut: 'block',
       rangeG: [50, 50, 100],
+      leavesMl: 200,
+      saltPct: SOUP,
       untilCue: 'soft, it begins to sag',
       heat: 'low',
     },
@@ -151,6 +179,8 @@ export const FINISHES: readonly Finish[] = [
     id: 'friedRice',
     name: 'Rice fried in what is left',
     says: 'Rice pressed on the bottom of the almost empty pan until it crackles.',
+    leavesMlPerHead: 40,
+    dry: true,
     slots: [
       {
         ingredientId: 'cookedRice',
@@ -172,6 +202,14 @@ export const FINISHES: readonly Finish[] = [
         roles: ['finish'],
       },
     ],
+  },
+  {
+    id: 'soupFromBowl',
+    name: 'Soup from the bowl',
+    says: 'Hot broth over what is left of each dip: drunk as it is.',
+    leavesMlPerHead: 150,
+    slots: [],
+    stages: [],
   },
 ];
 

@@ -1,7 +1,7 @@
 import { byDifference, ingredient } from '../ingredient';
 import { pack } from '../pack';
 import { animal, plant } from '../cooking';
-import { HOUR, soaked } from '../work';
+import { HOUR, alone, by, soaked } from '../work';
 
 /** Tofu in its forms, soy milk and eggs. */
 export const TOFU_AND_EGG = [
@@ -17,6 +17,29 @@ export const TOFU_AND_EGG = [
     releasedShare: 0.06,
     sold: { unit: 'block', unitPlural: 'blocks', massG: 350, countable: true, smallestPart: 0.5 },
     kept: 'fridge',
+    homemade: {
+      of: [
+        { ingredientId: 'soybean', ratio: 0.47 },
+        { ingredientId: 'coagulant', ratio: 0.013 },
+      ],
+      steps: [
+        by('Rinse the beans, cover them with three times their volume of water, into the cool', 3),
+        alone('The beans soak until they split into even halves', 720),
+        by('Grind them with three times their weight of fresh water until nothing is grainy', 10),
+        by(
+          'Into five times their weight of boiling water; stir ten minutes on low: it foams up before it boils, and must boil fully',
+          16,
+          ['burner'],
+        ),
+        by('Strain through a cloth and wring; keep the pulp for another dish', 8),
+        by('At 75 °C the coagulant in, two or three strokes, then leave it', 3, ['burner']),
+        alone('It sets until the whey is clear', 15),
+        by('Ladle it into the lined mould, cloth over, a kilogram on it', 4),
+        alone('It is pressed until it keeps its shape', 25),
+        alone('It firms in cold water', 30),
+      ],
+      yields: 'about 210 g from 100 g of dry beans',
+    },
     cuts: {
       block: {
         label: '3 cm blocks',
@@ -177,7 +200,7 @@ export const TOFU_AND_EGG = [
     densityGPerMl: 1.03,
     byVolume: true,
     kept: 'fridge',
-    perils: ['boilFully', 'cloudsAndSplits'],
+    perils: ['cloudsAndSplits'],
     tint: { hex: '#f6efdc', strength: 0.01, clouds: 0.05 },
     replacements: [{ withIngredientId: 'milk', keeps: 'mass', text: 'milk; it splits as easily' }],
     pack: pack('1 l carton', 1030),
@@ -197,6 +220,17 @@ export const TOFU_AND_EGG = [
       { withIngredientId: 'soyMilk', keeps: 'mass', ratio: 7, text: 'ready soy milk, seven times the weight' },
     ],
     pack: pack('500 g bag', 500),
+  }),
+  ingredient({
+    id: 'coagulant',
+    name: 'tofu coagulant, nigari',
+    nativeName: 'nigari',
+    family: 'seasoning',
+    kinds: ['mineral'],
+    composition: byDifference(52, 0, 0, 0, 48),
+    densityGPerMl: 0.9,
+    section: 'driedGoods',
+    pack: pack('100 g bag', 100),
   }),
   ingredient({
     id: 'driedBeanCurd',

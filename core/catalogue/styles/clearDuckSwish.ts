@@ -40,6 +40,14 @@ export const CLEAR_DUCK_SWISH: Style = {
     { ingredientId: 'enoki', role: 'mushroom', rangeG: [20, 25, 35], cuts: whole('tuft'), place: 'ring', layer: 1 },
     { ingredientId: 'firmTofu', role: 'tofu', rangeG: [80, 90, 100], cuts: whole('block'), place: 'ring', layer: 1 },
     {
+      ingredientId: 'buckwheatDumpling',
+      role: 'ball',
+      rangeG: [60, 75, 90],
+      cuts: whole('ball'),
+      place: 'ring',
+      layer: 1,
+    },
+    {
       ingredientId: 'garlandGreens',
       role: 'green',
       rangeG: [30, 35, 40],

@@ -35,6 +35,7 @@ export const MEATBALL_POT: Style = {
     greensIn(),
   ],
   schools: [],
+  riceBeside: true,
   finishIds: ['udon', 'riceCakes'],
   keepsApart: [],
   returns: [],

@@ -39,6 +39,7 @@ export const SOURED_CABBAGE_PORK: Style = {
     greensIn(),
   ],
   schools: [],
+  riceBeside: true,
   finishIds: ['glassNoodles', 'udon'],
   keepsApart: [],
   returns: [{ fromFormulaId: 'poachedPork', ingredientId: 'porkBelly', cut: 'poachedSlice' }],

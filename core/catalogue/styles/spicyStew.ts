@@ -55,6 +55,7 @@ export const SPICY_STEW: Style = {
     adds('top', 'the cheese has melted', ['green', 'topping'], { says: '{in} on top', lid: 'off' }),
   ],
   schools: [CHEESE_SCHOOLS],
+  riceBeside: true,
   finishIds: ['noodleCake', 'friedRice'],
   keepsApart: [],
   returns: [],

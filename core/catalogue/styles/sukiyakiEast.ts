@@ -131,6 +131,7 @@ export const SUKIYAKI_EAST: Style = {
     },
   ],
   schools: [BEGIN_SCHOOLS],
+  riceBeside: true,
   finishIds: ['udonInSauce'],
   keepsApart: [KONNYAKU_FROM_BEEF],
   returns: [],

@@ -69,6 +69,7 @@ export const SUKIYAKI_WEST: Style = {
     }),
   ],
   schools: [],
+  riceBeside: true,
   finishIds: ['udonInSauce'],
   keepsApart: [KONNYAKU_FROM_BEEF],
   returns: [],

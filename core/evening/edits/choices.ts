@@ -74,3 +74,13 @@ export const brothMlPerHead = (evening: Evening, { ml }: EditOf<'brothMlPerHead'
   ...evening,
   overrides: { ...evening.overrides, brothMlPerHead: ml },
 });
+
+/** What is made at home is not bought ready. */
+export function madeAtHome(evening: Evening, { ingredientId, made }: EditOf<'madeAtHome'>): Evening {
+  const others = (evening.choices.homemade ?? []).filter((id) => id !== ingredientId);
+  const bought = evening.choices.bought?.filter((id) => id !== ingredientId || !made);
+  return choosing(evening, {
+    homemade: made ? [...others, ingredientId] : others,
+    ...(bought ? { bought } : {}),
+  });
+}

@@ -41,10 +41,12 @@ describe('a named change', () => {
     { kind: 'schoolFollowed', question: 'kelp', option: 'coldSoak' },
     { kind: 'service', service: 'allAtOnce' },
     { kind: 'finishChosen', finishId: 'udon' },
+    { kind: 'riceBeside', on: true },
     { kind: 'tasteTurned', formulaId: 'soyScallion', taste: { salt: 1 } },
     { kind: 'batchSet', formulaId: 'soyScallion', times: 2 },
     { kind: 'madeFresh', formulaId: 'soyScallion', fresh: true },
     { kind: 'boughtReady', ingredientId: 'cookedRice', bought: true },
+    { kind: 'madeAtHome', ingredientId: 'firmTofu', made: true },
     { kind: 'gramsPerHead', ingredientId: 'enoki', grams: 30.4 },
     { kind: 'lessFood', share: 0.8 },
     { kind: 'brothMlPerHead', ml: 350 },
@@ -90,6 +92,10 @@ describe('a named change', () => {
         { kind: 'madeFresh', formulaId: 'soyScallion', fresh: false },
       ],
       [
+        { kind: 'madeAtHome', ingredientId: 'firmTofu', made: true },
+        { kind: 'madeAtHome', ingredientId: 'firmTofu', made: false },
+      ],
+      [
         { kind: 'tasteTurned', formulaId: 'soyScallion', taste: { salt: 1 } },
         { kind: 'tasteTurned', formulaId: 'soyScallion', taste: { salt: 0 } },
       ],
@@ -98,7 +104,7 @@ describe('a named change', () => {
         { kind: 'batchSet', formulaId: 'soyScallion', times: 1 },
       ],
     ];
-    const plain = { ...evening.choices, fresh: [], taste: {}, batches: {}, added: [], cuts: {} };
+    const plain = { ...evening.choices, homemade: [], fresh: [], taste: {}, batches: {}, added: [], cuts: {} };
     for (const [there, back] of pairs) {
       const again = applyEdit(applyEdit(evening, there), back);
       expect({ ...plain, ...again.choices }).toEqual(plain);

@@ -38,6 +38,11 @@ export const service = (evening: Evening, { service: chosen }: EditOf<'service'>
   service: chosen,
 });
 
+export const riceBeside = (evening: Evening, { on }: EditOf<'riceBeside'>): Evening => ({
+  ...evening,
+  choices: { ...evening.choices, riceBeside: on },
+});
+
 export const finishChosen = (evening: Evening, { finishId }: EditOf<'finishChosen'>): Evening => ({
   ...evening,
   choices: { ...evening.choices, finish: finishId },

@@ -7,7 +7,7 @@ import { styleById } from '../../catalogue/styles';
 import { chosenLiquids, everyLiquid } from '../chosenLiquids';
 import { partsOf } from '../../formula/schools';
 import { resolveMenu } from '../resolveMenu';
-import { slotsOf } from '../tonight';
+import { finishesOf, slotsOf } from '../tonight';
 import { vesselSuits } from '../vesselFit';
 
 /** What the cook answered otherwise than is usual for the pot before, where the new one asks it too; else the usual. */
@@ -105,6 +105,8 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
   const inPot = new Set([...slots.pot, ...slots.finish, ...parts].map((one) => one.ingredientId));
   const isMade = (id: string) => formulas.some((formula) => formula.id === id);
   const has = (id: string) => inPot.has(id);
+  const finishes = finishesOf(bare, style, chosenLiquids(bare, style).broth);
+  const bearsFinish = (id: string) => finishes.some((one) => one.id === id);
   const grams = keepKeys(evening.overrides.gramsPerHead ?? {}, (id) =>
     slots.pot.some((one) => one.ingredientId === id),
   );
@@ -114,7 +116,7 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
       ...bare.choices,
       swaps: choices.swaps.filter((swap) => has(swap.ingredientId)),
       leaveOut: choices.leaveOut.filter(has),
-      ...(finish !== undefined && (finish === NO_FINISH || style.finishIds.includes(finish)) ? { finish } : {}),
+      ...(finish !== undefined && (finish === NO_FINISH || bearsFinish(finish)) ? { finish } : {}),
       ...(batches ? { batches: keepKeys(batches, isMade) } : {}),
       ...(taste ? { taste: keepKeys(taste, isMade) } : {}),
       ...(fresh ? { fresh: fresh.filter(isMade) } : {}),

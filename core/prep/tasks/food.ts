@@ -28,7 +28,10 @@ interface Thing {
   cuts: string[];
   massG: number;
   asideG: number;
+  /** Not wanted before people sit down, and of that, what the broth is finished with. */
   isFinish: boolean;
+  isInBroth: boolean;
+  isOnSkewers: boolean;
 }
 
 /** The same ingredient from both pans is made ready at once. */
@@ -40,7 +43,9 @@ function things(food: readonly Helping[]): Thing[] {
       cuts: [],
       massG: 0,
       asideG: 0,
-      isFinish: one.purpose === 'finish',
+      isFinish: one.purpose !== 'pot',
+      isInBroth: one.purpose === 'finish',
+      isOnSkewers: one.place === 'skewer',
     };
     byId.set(one.ingredientId, {
       ...known,
@@ -67,11 +72,25 @@ const stepsOf = (steps: readonly PrepStep[] = [], name: string) =>
     needs: needing(step.attended, step.needs),
   }));
 
-function partsOf(thing: Thing, work: PrepWork, pace: number): Part[] {
+/** What is made at home tonight that would be bought otherwise. */
+const isMadeAtHome = ({ choices }: Menu['evening'], ingredientId: string) =>
+  choices.homemade?.includes(ingredientId) ?? false;
+
+/** What goes on one skewer. Kitchen estimate, 45-60 g. */
+const SKEWER_G = 52;
+
+/** How many skewers, and how much on each, where a thing stands in the pot on them. */
+function skewersOf({ isOnSkewers, massG }: Thing): string {
+  if (!isOnSkewers) return '';
+  const count = Math.max(1, Math.round(massG / SKEWER_G));
+  return `: ${count} skewers, about ${Math.round(massG / count / 5) * 5} g on each, the point covered`;
+}
+
+function partsOf(thing: Thing, work: PrepWork, pace: number, more = ''): Part[] {
   const cutMin = Math.max(1, Math.round((work.fixedMin + (work.minPer100G * thing.massG) / 100) * pace));
   return inARow([
     ...stepsOf(work.before, 'before'),
-    { id: 'cut', says: work.says, lastsMin: cutMin, needs: needing(true, work.board ? ['board'] : []) },
+    { id: 'cut', says: `${work.says}${more}`, lastsMin: cutMin, needs: needing(true, work.board ? ['board'] : []) },
     ...stepsOf(work.after, 'after'),
   ]);
 }
@@ -115,8 +134,10 @@ export function foodWork(
     .map((thing): Work => {
       const what = ingredientById(thing.ingredientId);
       const work = prepWorkOf(what, thing.cuts[0] ?? '', evening.style.schools);
-      const isApart = thing.isFinish && finish?.apart === true;
-      const segments = partsOf(thing, isApart ? cookedApart(thing, work) : work, pace);
+      const isApart = thing.isInBroth && finish?.apart === true;
+      const made = isMadeAtHome(evening, thing.ingredientId) ? what.homemade : undefined;
+      const begun = made ? { ...work, before: [...made.steps, ...(work.before ?? [])] } : work;
+      const segments = partsOf(thing, isApart ? cookedApart(thing, begun) : begun, pace, skewersOf(thing));
       const lastsMin = lengthOf(segments);
       const waits = segments
         .filter((part) => !part.needs.includes('hands'))
@@ -135,7 +156,7 @@ export function foodWork(
         freshMin: work.freshMin,
         staleness: work.staleness,
         early: false,
-        dayBefore: work.keepsMin >= DAY_BEFORE_MIN,
+        dayBefore: work.keepsMin >= DAY_BEFORE_MIN || made !== undefined,
         board: work.board,
         why:
           waits >= 10
