@@ -1,7 +1,11 @@
 import { BEFORE_DEVICES, type AnyLiveEvent, type LiveEvent, type LiveEvent1 } from '@elixa/contract';
 import { planPot } from '../planEvening/planPot';
+import { timesTable } from '../simmer/timesTable';
 import { factsOf } from './facts';
 import { liveSteps, type LiveStep } from './liveSteps';
+
+/** What was cooked then stays as it was told, whatever is planned for a finish now. */
+const AS_IN_VERSION_1 = { ...timesTable, asInVersion1: true } as const;
 
 const isOld = (event: AnyLiveEvent): event is LiveEvent1 => !('v' in event);
 
@@ -36,7 +40,7 @@ export function upcastLog(events: readonly AnyLiveEvent[]): LiveEvent[] {
   const read = old.flatMap((event): LiveEvent[] => {
     switch (event.type) {
       case 'started': {
-        const plan = planPot(event.evening);
+        const plan = planPot(event.evening, AS_IN_VERSION_1);
         steps = liveSteps(plan.simmer);
         planId = siblingId(event.id);
         const adopted: LiveEvent = {

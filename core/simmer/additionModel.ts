@@ -33,6 +33,8 @@ export interface Start {
  * and pieces can take its place without a change to the planner.
  */
 export interface AdditionModel {
+  /** Plans nothing that the first version of the program did not: for what was cooked with it. */
+  asInVersion1?: true;
   readonly id: string;
   /** @throws RangeError when it knows nothing of this cut cooked in this way */
   cookWindow(ingredientId: string, cut: string, pan: PanContext, way?: SimmerPiece['way']): CookWindow;

@@ -65,7 +65,8 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
   const inPot = pot.filter((one) => !isSwished(one, service));
   const ends = finishing !== undefined;
   const heads = portionsOf(pan === 'main' ? menu.table.main : menu.table.aside);
-  const wantsMl = ends ? finishing.leavesMlPerHead * heads + courseFood(finish, 1).drunkMl : undefined;
+  const wantsMl =
+    ends && !model.asInVersion1 ? finishing.leavesMlPerHead * heads + courseFood(finish, 1).drunkMl : undefined;
   const courses = [
     ...times(rounds, courseFood(inPot, rounds)),
     ...times(ends ? Math.max(1, goes) : 0, { ...courseFood(finish, Math.max(1, goes)), wantsMl }),
