@@ -193,4 +193,14 @@ describe('the catalogue', () => {
       }
     }
   });
+
+  it('pours over nothing that is not in the pot yet', () => {
+    for (const style of STYLES) {
+      for (const [at, stage] of style.stages.entries()) {
+        if (stage.do !== 'pour' || !/\bover the|\bon the|just (over|under)/i.test(stage.says)) continue;
+        const before = style.stages.slice(0, at).some((one) => one.roles ?? one.items);
+        expect([style.id, stage.says, before]).toEqual([style.id, stage.says, true]);
+      }
+    }
+  });
 });

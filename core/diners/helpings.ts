@@ -72,14 +72,22 @@ export function helpings(evening: Evening, slots: TonightsSlots, table: Table, s
   return pans.flatMap((pan) =>
     all.flatMap(({ slot, purpose }) => {
       const served = standIn(table, slot.ingredientId, pan);
-      const where = pan === 'main' && purpose === 'pot' ? sides?.whereOf(slot.ingredientId) : undefined;
+      const finishing = sides && (sides.meatFree ?? 'second');
+      const where =
+        pan !== 'main'
+          ? undefined
+          : purpose === 'pot'
+            ? sides?.whereOf(slot.ingredientId)
+            : purpose === 'finish'
+              ? finishing
+              : undefined;
       // A bowl beside the pot is for whoever eats, from whichever pan.
       if (purpose === 'beside' && pan === 'aside') return [];
       const all = eatersOf(table, slot.ingredientId, pan);
       const others = purpose === 'beside' ? eatersOf(table, slot.ingredientId, 'aside') : [];
       const eaters = [...all, ...others].filter((diner) => {
         const only = sides?.only.get(diner);
-        return only === undefined || isOn(where, only);
+        return only === undefined || purpose !== 'pot' || isOn(where, only);
       });
       const heads = portionsOf(eaters);
       const perHeadG = askedPerHeadG(evening, slot) * servedRatio(slot.ingredientId, served);

@@ -77,7 +77,7 @@ describe('a pot of two sides', () => {
         const { build, menu } = planPot(given);
         for (const side of ['first', 'second'] as const) {
           const ml = menu.slots
-            .filter((slot) => slot.pan === 'main' && slot.where && slot.place !== 'beside')
+            .filter((slot) => slot.pan === 'main' && slot.where && slot.place !== 'beside' && slot.role !== 'finish')
             .reduce((sum, slot) => {
               const share = slot.where === 'both' ? 0.5 : slot.where === side ? 1 : 0;
               return sum + (share * slot.massG) / ingredientById(slot.ingredientId).settledDensityGPerMl;

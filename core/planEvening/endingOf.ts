@@ -35,12 +35,13 @@ function seasoningOf(
  * @returns undefined where the evening ends without a finish
  */
 export function endingOf(
-  { finish, evening }: Menu,
+  { finish, evening, sides }: Menu,
   { ending }: Simmer,
   liquids: readonly Liquid[],
 ): Ending | undefined {
   const broth = liquids.find((one) => one.kind === 'broth' && one.place === 'pot');
-  if (!finish || !ending || !broth) return undefined;
+  // Of two broths each guest has chosen one; only one of them ends in noodles.
+  if (!finish || !ending || !broth || sides) return undefined;
   const share = ending.brothMl > 0 ? (ending.brothMl - ending.waterMl) / ending.brothMl : 1;
   const salinityPct = broth.salinityPct * share;
   return { ...ending, salinityPct, ...seasoningOf(ending.brothMl, salinityPct, finish.saltPct, evening.units) };

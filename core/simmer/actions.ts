@@ -10,6 +10,10 @@ import { shortName } from './shortName';
 const TOP_UP_BEFORE_S = 60;
 /** A flame is not turned down for less than this. */
 const WORTH_TURNING_DOWN_S = 3 * 60;
+/** To ladle a cup for everybody. Kitchen estimate. */
+const LADLED_S = 90;
+/** A pot of broth is hot again after so long. Kitchen estimate, 3-6 min. */
+const HOT_AGAIN_S = 5 * 60;
 /** From one small thing at the pot to the next. */
 const NEXT_S = 45;
 
@@ -59,6 +63,17 @@ function tending(question: ActionQuestion): Draft[] {
     const pourAt = course.stages.findIndex((stage) => stage.do === 'pour');
     const boilS = main.fillings.find((one) => one.round === round)?.boilS;
     let atS = boilS ?? -Infinity;
+    /** What is ladled out before anything else goes in waits until then. */
+    const beforeNext = (place: number) => {
+      const later = going.filter(
+        ({ piece, stageId }) =>
+          piece.round === round &&
+          piece.pan === 'main' &&
+          course.stages.findIndex((one) => one.id === stageId) > place &&
+          piece.countsFromS === piece.inAtS,
+      );
+      return later.length > 0 ? Math.min(...later.map(({ piece }) => piece.inAtS)) - LADLED_S : 0;
+    };
     return course.stages.flatMap((stage, place): Draft[] => {
       const mine = going.filter(
         ({ piece, stageId }) => stageId === stage.id && piece.round === round && piece.pan === 'main',
@@ -83,7 +98,7 @@ function tending(question: ActionQuestion): Draft[] {
         return [{ ...base, id: index === 0 ? 'skim-main' : `skim-main-${round}`, kind: 'skim', atS: skimS }];
       }
       if (!Number.isFinite(atS)) return [];
-      atS += NEXT_S;
+      atS = Math.max(atS + NEXT_S, stage.do === 'lift' ? beforeNext(place) : 0);
       return [{ ...base, id: `${stage.do}-${stage.id}-${round}`, kind: stage.do, atS }];
     });
   });
@@ -120,6 +135,7 @@ function toppingUp(question: ActionQuestion): Draft[] {
   const { units } = question.menu.evening;
   const isSauce = question.menu.pour.kind === 'ladles';
   const isOff = question.menu.stages.some((stage) => stage.do === 'rest');
+  const mustNotBoil = question.menu.stages.some((stage) => stage.do === 'enrich');
   const watered = (ml: number) =>
     `${showVolume(ml, units)} of ${question.menu.chosen.letDown ? 'dashi' : 'hot water'}; taste it then`;
   const splash = question.menu.stages.find((stage) => stage.do === 'pour')?.says ?? 'More of it';
@@ -127,15 +143,20 @@ function toppingUp(question: ActionQuestion): Draft[] {
     levels.flatMap(({ pourMl, ladleOutMl, waterMl }, index): Draft[] => {
       const round = question.firstRound + index;
       const mine = question.going.filter(({ piece }) => piece.round === round && piece.pan === pan);
-      if (index === 0 || mine.length === 0 || fillings.some((one) => one.round === round)) return [];
+      if (index === 0 || fillings.some((one) => one.round === round)) return [];
+      // A finish of which nothing is cooked in the pot is ladled over when the broth is hot again.
+      const readyS = question.finishReadyAtS[round - question.readyAtS.length - 1];
+      const isLadled = mine.length === 0 && readyS !== undefined;
+      if (mine.length === 0 && (!isLadled || pourMl + waterMl < WORTH_POURING_ML)) return [];
       const base = {
         id: pan === 'main' ? `topup-${round}` : `topup-${round}-${pan}`,
-        atS: Math.min(...mine.map(({ piece }) => piece.inAtS)) - TOP_UP_BEFORE_S,
+        atS: isLadled ? readyS - HOT_AGAIN_S : Math.min(...mine.map(({ piece }) => piece.inAtS)) - TOP_UP_BEFORE_S,
         round,
         pan,
       };
       const on = isOff ? 'burner on, ' : '';
-      const back = `${on}${pan === 'main' ? 'back to a simmer' : 'the small pan back to a simmer'}`;
+      const up = mustNotBoil ? 'up until it steams, no bubble' : 'back to a simmer';
+      const back = `${on}${pan === 'main' ? up : `the small pan ${up}`}`;
       if (ladleOutMl >= WORTH_POURING_ML) {
         return [
           {
@@ -152,7 +173,9 @@ function toppingUp(question: ActionQuestion): Draft[] {
           pan === 'main'
             ? isOff
               ? 'Burner on, back up to a simmer'
-              : 'Back up to a simmer'
+              : mustNotBoil
+                ? 'Back up until it steams'
+                : 'Back up to a simmer'
             : 'The small pan back up to a simmer';
         if (waterMl < WORTH_POURING_ML) return [{ ...base, kind: 'heatUp', says }];
         const water = `${says}, with ${watered(waterMl)}`;

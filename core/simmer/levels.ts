@@ -54,7 +54,8 @@ export function brothLevels(fit: PanFit, courses: readonly CourseFood[], steamMl
   return courses.map(({ solidsMl, releasedMl, ladledMl, drunkMl, wantsMl = 0 }, index) => {
     const spaceMl = Math.max(0, fit.usableMl - solidsMl);
     // What is not to be covered goes back to what was poured at first.
-    const roomMl = kind === 'cover' || kind === 'underTop' ? spaceMl : Math.min(spaceMl, fit.potBrothMl);
+    const usualMl = kind === 'cover' || kind === 'underTop' ? spaceMl : Math.min(spaceMl, fit.potBrothMl);
+    const roomMl = Math.max(usualMl, Math.min(spaceMl, wantsMl));
     const pourMl = index === 0 ? 0 : Math.min(reserveMl, Math.max(0, roomMl - brothMl));
     const ladleOutMl = Math.max(0, brothMl - spaceMl);
     const afterMl = brothMl + pourMl - ladleOutMl;

@@ -1,5 +1,5 @@
 import type { Service, Simmer, SimmerPiece } from '@elixa/contract';
-import { settledVolumeMl, type PanFit } from '../arrange/fit';
+import { filledVolumeMl, type PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
 import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
@@ -37,12 +37,14 @@ const panFit = ({ fit }: SimmerQuestion, pan: Pan): PanFit | undefined => (pan =
 
 /** How many goes the finish takes, so that it never fills a pan over its mark. */
 function finishGoes(question: SimmerQuestion): number {
-  if (question.menu.finish?.apart) return question.menu.food.some((one) => one.purpose === 'finish') ? 1 : 0;
+  const { finish: ending, food } = question.menu;
+  if (ending?.apart) return food.some((one) => one.purpose === 'finish') ? 1 : 0;
+  if (ending && ending.slots.length === 0) return 1;
   const goes = (['main', 'aside'] as const).map((pan) => {
     const fit = panFit(question, pan);
     const finish = ofPan(question, pan, 'finish');
     if (!fit || finish.length === 0) return 0;
-    return Math.max(1, Math.ceil(settledVolumeMl(finish) / (fit.usableMl * FINISH_FILLS) - 1e-9));
+    return Math.max(1, Math.ceil(filledVolumeMl(finish) / (fit.usableMl * FINISH_FILLS) - 1e-9));
   });
   return Math.max(...goes);
 }

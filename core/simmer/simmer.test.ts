@@ -184,3 +184,14 @@ describe('the simmer plan', () => {
     for (const { says } of topUps('sukiyakiWest')) expect(says).toMatch(/^A splash of dashi/);
   });
 });
+
+describe('a cup of broth before the second course', () => {
+  it('is ladled when the chicken has simmered, before anything else goes in', () => {
+    const { simmer } = planPot(suited(eveningFor(4), 'coconutChicken'));
+    const first = simmer.actions.filter((action) => action.round === 1);
+    const cup = first.find((action) => action.kind === 'lift')!;
+    const inAtS = (id: string) => first.find((action) => action.ingredientId === id)!.atS;
+    expect(cup.atS - inAtS('chickenThigh')).toBeGreaterThan(8 * 60);
+    for (const id of ['sweetcorn', 'shimeji', 'silkenTofu', 'bokChoy']) expect(inAtS(id)).toBeGreaterThan(cup.atS);
+  });
+});

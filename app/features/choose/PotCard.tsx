@@ -5,6 +5,7 @@ import { classes } from '@/ui/classes';
 import { Check, Info, TriangleAlert } from '@/ui/icons';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Heading, Small } from '@/ui/Text';
+import { useNear } from '@/ui/useNear';
 import { useScreen } from '@/ui/useScreen';
 import { guestVerdict, houseVerdict, timeWords, vesselVerdict, type Verdict } from './potWords';
 
@@ -40,6 +41,7 @@ export function PotCard({ style, evening, preview, byHouse, chosen, keys, onChoo
   const guests = preview && guestVerdict(preview);
   const house = preview && byHouse ? houseVerdict(preview) : undefined;
   const time = preview && timeWords(preview);
+  const drawing = useNear();
   // Beside the drawing there is room for all of it only where the screen is wide.
   const { wide } = useScreen();
   const words = (
@@ -60,13 +62,15 @@ export function PotCard({ style, evening, preview, byHouse, chosen, keys, onChoo
       className={classes('gap-3 rounded-2xl border-2 p-4', chosen ? 'border-iron bg-sheet' : 'border-line')}
     >
       <View className="flex-row flex-wrap gap-3 sm:gap-4">
-        <View className="w-28 grow-0 self-start sm:w-40">
-          <PotFromAbove
-            vessel={preview?.vessel ?? evening.vessel}
-            sectors={preview?.sectors ?? []}
-            sauce={preview?.sauce}
-            otherSauce={preview?.otherSauce}
-          />
+        <View ref={drawing.ref} className="min-h-24 w-28 grow-0 self-start sm:w-40">
+          {drawing.isNear ? (
+            <PotFromAbove
+              vessel={preview?.vessel ?? evening.vessel}
+              sectors={preview?.sectors ?? []}
+              sauce={preview?.sauce}
+              otherSauce={preview?.otherSauce}
+            />
+          ) : null}
         </View>
         <View className="min-w-[min(9.5rem,100%)] flex-1 gap-2">
           <View className="flex-row items-start justify-between gap-2">

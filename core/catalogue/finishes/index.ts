@@ -100,7 +100,8 @@ export const FINISHES: readonly Finish[] = [
     id: 'udonInSauce',
     name: 'Udon in what is left of the sauce',
     says: 'Noodles are turned in the last of the sauce, let down with a little dashi.',
-    leavesMlPerHead: 100,
+    leavesMlPerHead: 80,
+    saltPct: [1.2, 1.8, 2.5],
     slots: [
       { ingredientId: 'udon', role: 'finish', rangeG: [100, 125, 150], cuts: whole('loose'), place: 'heart', layer: 0 },
     ],

@@ -22,12 +22,9 @@ export const COCONUT_CHICKEN: Style = {
   ],
   stages: [
     pours('Coconut broth into the pot', 'it covers the food', { kind: 'cover', at: 'warm' }),
-    adds(
-      'chicken',
-      'plump, no pink at the thickest; 74 °C inside',
-      ['main', 'second', 'root', 'ball', 'starch', 'stem'],
-      { lid: 'ajar' },
-    ),
+    adds('chicken', 'plump, no pink at the thickest; 74 °C inside', ['main', 'second', 'root', 'ball', 'starch'], {
+      lid: 'ajar',
+    }),
     SKIM,
     {
       id: 'drink',
@@ -38,7 +35,9 @@ export const COCONUT_CHICKEN: Style = {
       lid: 'off',
       rounds: 'first',
     },
-    adds('vegetables', 'limp and glossy', ['mushroom', 'tofu', 'leaf', 'bed', 'allium', 'noodle'], { lid: 'off' }),
+    adds('vegetables', 'limp and glossy', ['stem', 'mushroom', 'tofu', 'leaf', 'bed', 'allium', 'noodle'], {
+      lid: 'off',
+    }),
     greensIn('the stem is clear at the edge'),
   ],
   schools: [],

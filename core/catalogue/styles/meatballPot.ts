@@ -23,7 +23,7 @@ export const MEATBALL_POT: Style = {
     slot('green', 'garlandGreens', 'length', [30, 35, 40], 'top', 2),
   ],
   stages: [
-    pours('Broth over the bed', 'the bed is covered', { kind: 'cover', at: 'warm' }),
+    pours('Broth into the pot', 'two thirds up: the bed and the balls need their room', { kind: 'cover', at: 'warm' }),
     adds('bed', 'it simmers all over', ['root', 'leaf', 'stem', 'bed', 'starch']),
     adds('balls', 'white all round, and they float; nothing else before that', ['ball', 'main'], {
       says: '{in} dropped in one by one',

@@ -12,7 +12,7 @@ export const PLAIN_WATER_CHICKEN: Style = {
   dipFormulaIds: ['soyScallion'],
   slots: [
     slot('main', 'chickenThigh', 'chunk', [150, 180, 200], 'heart', 1),
-    slot('root', 'daikon', 'thinQuarter', [50, 70, 90], 'bed', 0),
+    slot('root', 'daikon', 'halfMoon', [50, 70, 90], 'bed', 0),
     slot('root', 'carrot', 'round', [20, 30, 45], 'bed', 0),
     { ingredientId: 'napaCabbage', role: 'leaf', rangeG: [80, 110, 140], cuts: STEM_AND_LEAF, place: 'ring', layer: 1 },
     slot('tofu', 'firmTofu', 'block', [80, 100, 120], 'ring', 1),
@@ -23,7 +23,16 @@ export const PLAIN_WATER_CHICKEN: Style = {
     slot('green', 'spinach', 'length', [40, 55, 70], 'beside', 2),
   ],
   stages: [
-    pours('Kelp water over the roots', 'it covers the roots by a finger', { kind: 'cover', at: 'cold' }),
+    {
+      id: 'bed',
+      do: 'add',
+      says: '{in} into the cold pot',
+      untilCue: 'they cover the bottom',
+      heat: 'off',
+      lid: 'off',
+      items: [{ ingredientId: 'daikon', share: 1 }],
+    },
+    pours('Kelp water over the radish', 'it covers it by a finger', { kind: 'cover', at: 'cold' }),
     adds('slow', 'chicken plump and round, a chopstick goes through the radish', [
       'root',
       'stem',

@@ -22,7 +22,7 @@ export const SALMON_MISO: Style = {
     slot('green', 'spinach', 'length', [40, 48, 55], 'top', 3),
   ],
   stages: [
-    pours('Miso broth over the roots', 'the roots are covered', { kind: 'cover', at: 'warm' }),
+    pours('Miso broth into the pot', 'so much that it will cover the roots', { kind: 'cover', at: 'warm' }),
     adds('roots', 'a stick just enters the potato', ['root', 'allium', 'leaf', 'stem', 'bed', 'starch']),
     adds('bunches', 'each thing in its own bunch', ['mushroom', 'tofu', 'second', 'ball']),
     adds('fish', 'pale through, a flake lifts', ['main', 'noodle'], {
