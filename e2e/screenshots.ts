@@ -48,6 +48,14 @@ async function preparing(page: Page, base: string): Promise<void> {
   await page.evaluate(() => document.querySelectorAll('*').forEach((one) => one.scrollTo(0, 0)));
 }
 
+/** More of one thing, the others of its kind making up for it. */
+async function composing(page: Page, base: string): Promise<void> {
+  await screen('pot')(page, base);
+  await page.getByRole('button', { name: /^Change fresh shiitake/ }).click();
+  await page.getByRole('checkbox', { name: /^More, / }).click();
+  await page.getByText(/→/).first().waitFor();
+}
+
 const SHOTS: Shot[] = [
   { name: 'evenings-phone', size: 'phone', show: screen('evenings') },
   { name: 'choose-phone', size: 'phone', show: screen('choose') },
@@ -57,6 +65,7 @@ const SHOTS: Shot[] = [
   { name: 'prep-phone', size: 'phone', show: preparing },
   { name: 'shopping-phone', size: 'phone', show: screen('shopping') },
   { name: 'pot-phone', size: 'phone', show: screen('pot') },
+  { name: 'compose-phone', size: 'phone', show: composing },
   { name: 'simmer-phone', size: 'phone', show: screen('simmer') },
   { name: 'stove-phone', size: 'phone', atStove: true, show: startCooking },
   { name: 'after-phone', size: 'phone', show: screen('after') },

@@ -28,6 +28,10 @@ export const SHEETS = [
   { at: 'broth', button: 'Other broths and sauces', title: 'Broths and sauces' },
   { at: 'broth', button: 'Weigh as you go', title: /./ },
   { at: 'broth', button: /^light soy sauce,/, title: 'No light soy sauce?' },
+  { at: 'pot', button: /^Change fresh shiitake/, title: 'fresh shiitake' },
+  { at: 'pot', button: 'Put something in', title: 'Put something in' },
+  { at: 'pot', button: 'Keep this pot', title: 'A pot of the house' },
+  { at: 'choose', button: 'Change Belfry pot', title: 'Belfry pot' },
 ] as const;
 
 export async function openSheet(page: Page, base: string, sheet: (typeof SHEETS)[number]): Promise<Locator> {

@@ -19,7 +19,7 @@ export function PotPanel() {
     <View className="gap-6">
       <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />
       <PotFromSide vessel={evening.vessel} build={build} units={evening.units} {...saucesOf(plan)} measured />
-      <View className="flex-row justify-between">
+      <View className="flex-row flex-wrap justify-between gap-x-5 gap-y-3">
         <View>
           <Figure>{clock(simmer.litAt)}</Figure>
           <Small>light the burner</Small>
