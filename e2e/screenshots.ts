@@ -51,7 +51,7 @@ async function preparing(page: Page, base: string): Promise<void> {
 /** More of one thing, the others of its kind making up for it. */
 async function composing(page: Page, base: string): Promise<void> {
   await screen('pot')(page, base);
-  await page.getByRole('button', { name: /^Change fresh shiitake/ }).click();
+  await page.getByRole('button', { name: /^Change chicken thigh/ }).click();
   await page.getByRole('checkbox', { name: /^More, / }).click();
   await page.getByText(/→/).first().waitFor();
 }

@@ -201,7 +201,7 @@ export const TOFU_AND_EGG = [
     byVolume: true,
     kept: 'fridge',
     perils: ['cloudsAndSplits'],
-    tint: { hex: '#f6efdc', strength: 0.01, clouds: 0.05 },
+    tint: { hex: '#f6efdc', strength: 0.003, clouds: 0.15 },
     replacements: [{ withIngredientId: 'milk', keeps: 'mass', text: 'milk; it splits as easily' }],
     pack: pack('1 l carton', 1030),
     poured: true,
