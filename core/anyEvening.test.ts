@@ -51,7 +51,8 @@ const standInsFor = (ingredientId: string, isFood: boolean) => [
 
 /** Something else instead: what the catalogue names for it and, of what goes into the pot, like for like. */
 const swapOf = (everything: readonly string[], style: Style): fc.Arbitrary<Swap> => {
-  const isFood = (id: string) => style.slots.some((slot) => slot.ingredientId === id && !slot.when && !slot.optional);
+  const isFood = (id: string) =>
+    style.slots.some((slot) => slot.ingredientId === id && slot.role !== 'fat' && !slot.when && !slot.optional);
   return fc.constantFrom(...everything.filter((id) => standInsFor(id, isFood(id)).length > 0)).chain((ingredientId) =>
     fc.record({
       ingredientId: fc.constant(ingredientId),

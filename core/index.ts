@@ -22,7 +22,7 @@ export { STYLES, schoolsOfStyle, styleById } from './catalogue/styles';
 export { VESSELS } from './catalogue/vessels';
 export { differsFromKept, housePotOf, housePotSays, withHousePot } from './evening/housePot';
 export { keptPots, mergePots } from './evening/keptPots';
-export { foodTonight, headsTonight, kinPerHeadG, type FoodTonight } from './evening/foodTonight';
+export { foodTonight, headsTonight, type FoodTonight } from './evening/foodTonight';
 export type { Menu } from './evening/menu';
 export { checkEvening, EveningError, resolveMenu, type Resolved } from './evening/resolveMenu';
 export { finishesOf, finishOf, hasRice } from './evening/tonight';

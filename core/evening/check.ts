@@ -138,7 +138,9 @@ function ingredientFaults(evening: Evening, style: Style): FieldError[] {
       }
       const wrong = unknown(`choices.swaps[${index}].ingredientId`, swap.ingredientId);
       if (wrong.length > 0 || !hasIngredient(swap.ingredientId)) return wrong;
-      const isFood = slotsOf(evening, style).pot.some((slot) => slot.ingredientId === swap.ingredientId);
+      const isFood = slotsOf(evening, style).pot.some(
+        (slot) => slot.ingredientId === swap.ingredientId && slot.role !== 'fat',
+      );
       const likes = isFood ? likesOf(swap.ingredientId).map((one) => one.id) : [];
       const known = [
         swap.ingredientId,

@@ -1,11 +1,10 @@
 import type { Evening } from '@elixa/contract';
 import type { Band } from '../catalogue/formula';
 import { ingredientById } from '../catalogue/ingredients';
-import { inPotG, kinOf, potCutsOf } from '../catalogue/kin';
+import { kinOf, potCutsOf } from '../catalogue/kin';
 import { styleById } from '../catalogue/styles';
 import { askedPerHeadG, servedRatio } from '../diners/helpings';
 import { portionsOf } from '../diners/portion';
-import { sum } from '../measures/sum';
 import { isBuiltIn, slotsOf } from './tonight';
 
 /** One thing of tonight's pot, as the cook may change it. */
@@ -21,6 +20,8 @@ export interface FoodTonight {
   cut?: string;
   /** The ways in which it can be cut; none where the pot is built of it as it is cut. */
   cuts: readonly string[];
+  /** Fat for the pan: nothing stands in for it like for like. */
+  isFat: boolean;
   isAdded: boolean;
   isLeftOut: boolean;
   /** Others of its kind that make up for more or less of it. */
@@ -43,7 +44,12 @@ export function foodTonight(evening: Evening): FoodTonight[] {
       ingredientId;
     const kin = kinOf(ingredientById(ingredientId));
     const others = pot.filter(
-      (one) => one !== slot && !leaveOut.includes(one.ingredientId) && kinOf(ingredientById(one.ingredientId)) === kin,
+      (one) =>
+        one !== slot &&
+        one.role !== 'fat' &&
+        slot.role !== 'fat' &&
+        !leaveOut.includes(one.ingredientId) &&
+        kinOf(ingredientById(one.ingredientId)) === kin,
     );
     return {
       ingredientId,
@@ -56,21 +62,12 @@ export function foodTonight(evening: Evening): FoodTonight[] {
         isBuiltIn(slot) || cuts.length === 0 || servedId !== ingredientId
           ? []
           : potCutsOf(ingredientById(ingredientId)),
+      isFat: slot.role === 'fat',
       isAdded: added.includes(ingredientId),
       isLeftOut: leaveOut.includes(ingredientId),
       othersOfKin: others.length,
     };
   });
-}
-
-/**
- * What everything of a thing's kind weighs together in the pot for a head, in g.
- * @throws RangeError when the style or the ingredient does not exist
- */
-export function kinPerHeadG(evening: Evening, ingredientId: string): number {
-  const kin = kinOf(ingredientById(ingredientId));
-  const same = foodTonight(evening).filter((one) => !one.isLeftOut && kinOf(ingredientById(one.ingredientId)) === kin);
-  return sum(same.map((one) => inPotG(ingredientById(one.ingredientId), one.perHeadG)));
 }
 
 /** Portions of a regular head at tonight's table. */

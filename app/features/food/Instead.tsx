@@ -11,14 +11,14 @@ import { Small } from '@/ui/Text';
 const SHOWN = 6;
 
 /** Like for like: what else could be in its place, what the house has first. */
-export function Instead({ food: { ingredientId, servedId } }: { food: FoodTonight }) {
+export function Instead({ food: { ingredientId, servedId, isFat } }: { food: FoodTonight }) {
   const { evening, edit } = useEvening();
   const { items } = usePantry();
   const [all, setAll] = useState(false);
   const house = new Map(inStock(items).map((one) => [one.itemId, one.massG]));
   const own = (evening.own ?? []).map((one) => ingredientById(one.id)).filter((one) => one.likeId === ingredientId);
   const known = ingredientById(ingredientId).replacements.map((one) => ingredientById(one.withIngredientId));
-  const likes = [...new Set([...own, ...known, ...likesOf(ingredientId)])]
+  const likes = [...new Set([...own, ...known, ...(isFat ? [] : likesOf(ingredientId))])]
     .filter((one) => one.id !== servedId)
     .sort((a, b) => Number(house.has(b.id)) - Number(house.has(a.id)));
   const shown = all ? likes : likes.slice(0, SHOWN);

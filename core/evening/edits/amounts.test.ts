@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { ingredientById } from '../../catalogue/ingredients';
 import { kinOf } from '../../catalogue/kin';
 import { planPot } from '../../planEvening/planPot';
-import { eveningFor } from '../../testing/household';
+import { eveningFor, suited } from '../../testing/household';
 import { checkEvening } from '../resolveMenu';
 import { applyEdit } from './applyEdit';
 
@@ -46,6 +46,16 @@ describe('composing a pot', () => {
         if (grams < 50) expect(Math.abs(enoki + shiitake - 52)).toBeLessThanOrEqual(1);
       }),
     );
+  });
+
+  it('never makes the fat of the pan up for meat, nor meat for the fat', () => {
+    const pan = suited(eveningFor(4), 'sukiyakiEast');
+    const more = applyEdit(pan, { kind: 'gramsPerHead', ingredientId: 'beefSlice', grams: 200, keepSum: true });
+    expect(more.overrides.gramsPerHead).toEqual({ beefSlice: 200 });
+    const swap = { ingredientId: 'beefTallow', withIngredientId: 'chickenThigh', scope: 'everyone' } as const;
+    expect(checkEvening(applyEdit(pan, { kind: 'swapTaken', swap })).map((fault) => fault.field)).toEqual([
+      'choices.swaps[0].withIngredientId',
+    ]);
   });
 
   it('exchanges like for like: the same mass of another mushroom, and as much as is usual of what is dry', () => {

@@ -25,6 +25,9 @@ const withGrams = (evening: Evening, grams: Readonly<Record<string, number>>): E
 const without = <Value>(table: Readonly<Record<string, Value>> | undefined, id: string): Record<string, Value> =>
   Object.fromEntries(Object.entries(table ?? {}).filter(([key]) => key !== id));
 
+/** Fat for the pan is no food that makes up for other food. */
+const isEaten = ({ role }: StyleSlot) => role !== 'fat';
+
 /** What a slot weighs in the pot for a head, in g. */
 const weighsG = (evening: Evening, slot: StyleSlot) =>
   inPotG(ingredientById(slot.ingredientId), askedPerHeadG(evening, slot));
@@ -36,7 +39,7 @@ const weighsG = (evening: Evening, slot: StyleSlot) =>
 function keepingSum(before: Evening, after: Evening, ingredientId: string): Evening {
   const kin = kinOf(ingredientById(ingredientId));
   const ofKin = (evening: Evening) =>
-    potSlots(evening).filter((slot) => kinOf(ingredientById(slot.ingredientId)) === kin);
+    potSlots(evening).filter((slot) => isEaten(slot) && kinOf(ingredientById(slot.ingredientId)) === kin);
   const others = ofKin(after).filter((slot) => slot.ingredientId !== ingredientId && askedPerHeadG(after, slot) > 0);
   const othersG = sum(others.map((slot) => weighsG(after, slot)));
   if (othersG <= 0) return after;
