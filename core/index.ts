@@ -11,7 +11,7 @@ export { FAMILIES, type Family } from './catalogue/family';
 export { FAMILY_GLYPH, type Glyph } from './catalogue/look';
 export type { Ingredient } from './catalogue/ingredient';
 export { INGREDIENTS, ingredientById, hasIngredient } from './catalogue/ingredients';
-export { KIN_WORDS, kinOf, likesOf, POT_FOOD, potCutsOf, usualSlotOf, type Kin } from './catalogue/kin';
+export { KIN_WORDS, kinOf, likesOf, POT_FOOD, potCutsOf, usualSlotOf } from './catalogue/kin';
 export { findFood } from './catalogue/findFood';
 export { knowOwn, ownIdOf } from './catalogue/ownThings';
 export { FINISHES, finishById, NO_FINISH } from './catalogue/finishes';
