@@ -12,7 +12,11 @@ export function makeStore() {
   const tabs = shareWithTabs();
   const store = configureStore({
     reducer,
-    middleware: (standard) => standard().prepend(keepLocally.middleware, tabs.middleware).concat(api.middleware),
+    // How long the checks for developers take is told by nobody: a message from another tab may come when all is over.
+    middleware: (standard) =>
+      standard({ serializableCheck: { warnAfter: Infinity }, immutableCheck: { warnAfter: Infinity } })
+        .prepend(keepLocally.middleware, tabs.middleware)
+        .concat(api.middleware),
   });
   tabs.listen(store.dispatch as (action: unknown) => unknown);
   return store;

@@ -2,6 +2,7 @@ import type { Evening } from '@elixa/contract';
 import type { PlanningQuestion, PotPreview } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { TextInput, type TextInputProps } from 'react-native';
+import { api } from '@/state/api';
 import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
 import { ChooseScreen } from './ChooseScreen';
@@ -28,6 +29,9 @@ jest.mock('@/workers/planner', () => ({
     previews?.forEach((styleId) => listener.found({ kind: 'preview', preview: mockPreview(styleId) })),
   stopPlanner: () => undefined,
 }));
+
+// Nobody answers here.
+jest.spyOn(api, 'useReadPotsQuery').mockReturnValue({ refetch: jest.fn() } as never);
 
 const mockField = (props: TextInputProps) => <TextInput {...props} />;
 let mockPantry: Evening['pantry'];
