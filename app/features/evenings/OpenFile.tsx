@@ -3,12 +3,10 @@ import { router } from 'expo-router';
 import { kitchen } from '@/kitchenDoor';
 import { FolderOpen } from '@/ui/icons';
 import { useState } from 'react';
-import { View } from 'react-native';
 import { useAppDispatch } from '@/state';
 import { newId } from '@/state/newId';
+import { FaultsSheet } from '@/ui/FaultsSheet';
 import { IconButton } from '@/ui/Button';
-import { Sheet } from '@/ui/Sheet';
-import { Body, Small } from '@/ui/Text';
 import { useFileChoice } from '@/ui/useFileChoice';
 import { eveningMade } from '@/state/drafts';
 
@@ -35,16 +33,7 @@ export function OpenFile() {
         icon={<FolderOpen size={22} color="rgb(var(--ink))" />}
       />
       {file.field}
-      <Sheet title="This file cannot be opened" open={errors.length > 0} onClose={() => setErrors([])}>
-        {errors.slice(0, 12).map((error) => (
-          <View key={error.field + error.message}>
-            <Body className="font-semibold">{error.field}</Body>
-            <Small>
-              {error.message}. {error.fix}
-            </Small>
-          </View>
-        ))}
-      </Sheet>
+      <FaultsSheet title="This file cannot be opened" faults={errors} onClose={() => setErrors([])} />
     </>
   );
 }

@@ -23,6 +23,9 @@ import { Instead } from './Instead';
 import { PotEffect } from './PotEffect';
 import { SideSection } from './SideSection';
 
+/** What it is called in a sentence, without how it is bought. */
+const plainName = ({ name }: { name: string }) => name.split(',')[0]!;
+
 /** So much for a head and for the table, counted in pieces where that says more. */
 function amountWords(perHeadG: number, heads: number, pieceG: number | undefined, units: Units): string {
   const pieces = pieceG && perHeadG / pieceG;
@@ -122,7 +125,7 @@ export function FoodSheet({ ingredientId, onClose }: { ingredientId: string; onC
           <Button look="main" label="Done" onPress={onClose} />
           <Button
             look="quiet"
-            label={food.isAdded ? `Take the ${what.name} out again` : `Without ${served.name}`}
+            label={food.isAdded ? `Take the ${plainName(what)} out again` : `Without ${plainName(served)}`}
             onPress={leaveOut}
           />
         </>

@@ -3,6 +3,7 @@ import { housePotSays } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { FaultsSheet } from '@/ui/FaultsSheet';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Section } from '@/ui/Page';
@@ -96,16 +97,7 @@ export function HousePots({ onChosen }: { onChosen(): void }) {
         </View>
       )}
       {open ? <PotSheet pot={open} onClose={() => setOpen(undefined)} /> : null}
-      <Sheet title="This file cannot be opened" open={faults.length > 0} onClose={() => setFaults([])}>
-        {faults.slice(0, 12).map((fault) => (
-          <View key={fault.field + fault.message}>
-            <Body className="font-semibold">{fault.field}</Body>
-            <Small>
-              {fault.message}. {fault.fix}
-            </Small>
-          </View>
-        ))}
-      </Sheet>
+      <FaultsSheet title="This file cannot be opened" faults={faults} onClose={() => setFaults([])} />
     </Section>
   );
 }

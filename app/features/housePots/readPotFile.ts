@@ -1,5 +1,6 @@
 import { readHousePot, type Evening, type FieldError, type HousePot } from '@elixa/contract';
 import { checkEvening, withHousePot } from '@elixa/core';
+import { jsonOf } from '@/ui/jsonOf';
 
 /** Faults of the vessel and the guests of tonight are none of a pot that somebody gives away. */
 const OF_TONIGHT = ['vessel', 'heatSource', 'diners', 'kitchen', 'service'];
@@ -9,15 +10,9 @@ const OF_TONIGHT = ['vessel', 'heatSource', 'diners', 'kitchen', 'service'];
  * @param evening any that can be planned; only its house is looked at
  */
 export function readPotFile(text: string, evening: Evening): { pot?: HousePot; faults: readonly FieldError[] } {
-  let document: unknown;
-  try {
-    document = JSON.parse(text);
-  } catch {
-    return {
-      faults: [{ field: '(file)', message: 'This is not JSON', fix: 'Choose a pot that was saved as a file.' }],
-    };
-  }
-  const { pot, faults } = readHousePot(document);
+  const read = jsonOf(text, 'Choose a pot that was saved as a file.');
+  if ('faults' in read) return read;
+  const { pot, faults } = readHousePot(read.document);
   if (!pot) return { faults };
   const unknown = checkEvening(withHousePot(evening, pot)).filter(
     ({ field }) =>

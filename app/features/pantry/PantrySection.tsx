@@ -5,10 +5,10 @@ import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { isoNow } from '@/state/isoNow';
 import { NOT_READ, saveMade } from '@/ui/saveText';
+import { FaultsSheet } from '@/ui/FaultsSheet';
 import { Button, IconButton } from '@/ui/Button';
 import { Download, Plus, Trash2, Upload } from '@/ui/icons';
 import { Section } from '@/ui/Page';
-import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';
 import { dayAndMonth } from '@/ui/time';
 import { things } from '@/ui/words';
@@ -85,17 +85,12 @@ export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] })
       {file.field}
       <Small aria-live="polite">{told}</Small>
       {adding ? <AddToPantry onAdd={(item) => count([item])} onClose={() => setAdding(false)} /> : null}
-      <Sheet title="Some lines could not be read" open={faults.length > 0} onClose={() => setFaults([])}>
-        <Body>Everything else was taken. Mend these lines and read the file again.</Body>
-        {faults.slice(0, 20).map((fault) => (
-          <View key={fault.field + fault.message}>
-            <Body className="font-semibold">{fault.field}</Body>
-            <Small>
-              {fault.message}. {fault.fix}
-            </Small>
-          </View>
-        ))}
-      </Sheet>
+      <FaultsSheet
+        title="Some lines could not be read"
+        says="Everything else was taken. Mend these lines and read the file again."
+        faults={faults}
+        onClose={() => setFaults([])}
+      />
     </Section>
   );
 }

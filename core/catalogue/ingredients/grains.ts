@@ -3,6 +3,16 @@ import { pack } from '../pack';
 import { HOUR, alone, by, soaked } from '../work';
 import { animal, plant } from '../cooking';
 
+/** Rice as it is cooked, hot in a bowl or rinsed cold for a finish. */
+const RICE_COOKED = [
+  by('Wash the rice', 3),
+  alone('It soaks', 30),
+  by('Bring it to the boil, lid on, heat down', 3, ['burner']),
+  alone('It cooks', 12, ['burner']),
+  alone('It rests, lid on', 10),
+];
+const COOKED_RICE = { water: 0.6, protein: 0.025, fat: 0.003, carbohydrate: 0.3565, fibre: 0.015, ash: 0.0005 };
+
 /** Noodles, rice, dumplings and cakes. */
 export const GRAINS = [
   ingredient({
@@ -13,7 +23,7 @@ export const GRAINS = [
     drinksMlPerG: 0.5,
     family: 'grain',
     kinds: ['plant'],
-    composition: { water: 0.6, protein: 0.025, fat: 0.003, carbohydrate: 0.3565, fibre: 0.015, ash: 0.0005 },
+    composition: COOKED_RICE,
     densityGPerMl: 0.75,
     kept: 'fridge',
     cuts: {
@@ -26,13 +36,7 @@ export const GRAINS = [
       },
     },
     work: {
-      before: [
-        by('Wash the rice', 3),
-        alone('It soaks', 30),
-        by('Bring it to the boil, lid on, heat down', 3, ['burner']),
-        alone('It cooks', 12, ['burner']),
-        alone('It rests, lid on', 10),
-      ],
+      before: RICE_COOKED,
       says: 'Loosen, rinse cold, drain',
       fixedMin: 2,
       keepsMin: 2 * HOUR,
@@ -385,18 +389,12 @@ export const GRAINS = [
     nativeName: 'shirogohan',
     family: 'grain',
     kinds: ['plant'],
-    composition: { water: 0.6, protein: 0.025, fat: 0.003, carbohydrate: 0.3565, fibre: 0.015, ash: 0.0005 },
+    composition: COOKED_RICE,
     densityGPerMl: 0.75,
     madeFrom: { ingredientId: 'dryRice', ratio: 0.43 },
     cuts: { bowl: { label: 'in bowls', short: 'rice', thicknessMm: 3, pieceG: 150 } },
     work: {
-      before: [
-        by('Wash the rice', 3),
-        alone('It soaks', 30),
-        by('Bring it to the boil, lid on, heat down', 3, ['burner']),
-        alone('It cooks', 12, ['burner']),
-        alone('It rests, lid on', 10),
-      ],
+      before: RICE_COOKED,
       says: 'Loosen it with a wet spoon, into bowls',
       fixedMin: 2,
       minPer100G: 0.2,

@@ -6,6 +6,7 @@ import { styleById } from '../../catalogue/styles';
 import { askedPerHeadG } from '../../diners/helpings';
 import { sum } from '../../measures/sum';
 import { slotsOf } from '../tonight';
+import { without } from './without';
 
 /** A kitchen scale shows whole grams. */
 const wholeG = (grams: number) => Math.max(1, Math.round(grams));
@@ -21,9 +22,6 @@ const withGrams = (evening: Evening, grams: Readonly<Record<string, number>>): E
   ...evening,
   overrides: { ...evening.overrides, gramsPerHead: { ...evening.overrides.gramsPerHead, ...grams } },
 });
-
-const without = <Value>(table: Readonly<Record<string, Value>> | undefined, id: string): Record<string, Value> =>
-  Object.fromEntries(Object.entries(table ?? {}).filter(([key]) => key !== id));
 
 /** Fat for the pan is no food that makes up for other food. */
 const isEaten = ({ role }: StyleSlot) => role !== 'fat';

@@ -1,12 +1,10 @@
 import type { EditOf, Evening } from '@elixa/contract';
+import { without } from './without';
 
 const choosing = (evening: Evening, choices: Partial<Evening['choices']>): Evening => ({
   ...evening,
   choices: { ...evening.choices, ...choices },
 });
-
-const without = <Value>(table: Readonly<Record<string, Value>> | undefined, id: string): Record<string, Value> =>
-  Object.fromEntries(Object.entries(table ?? {}).filter(([key]) => key !== id));
 
 /** One thing instead of another; what was left out for it comes back as that. */
 export const swapTaken = (evening: Evening, { swap }: EditOf<'swapTaken'>): Evening =>
