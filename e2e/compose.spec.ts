@@ -18,7 +18,7 @@ test('a pot is composed, kept under a name, and cooked again on another evening'
   await sheet.getByLabel(/^Or your own/).fill('plenty');
   await expect(sheet.getByText(/^Amount: write it like/)).toBeVisible();
   await sheet.getByLabel(/^Or your own/).fill('50 g');
-  await sheet.getByRole('button', { name: 'Take it' }).click();
+  await sheet.getByRole('button', { name: 'Take it', exact: true }).click();
   await expect(sheet.getByText(/^50 g a head/)).toBeVisible();
   await expect(sheet.getByText(/→/).first()).toBeVisible();
   await sheet.getByRole('button', { name: 'Done' }).click();
