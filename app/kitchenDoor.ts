@@ -1,8 +1,8 @@
-import { lazy, type ComponentType } from 'react';
+import { createElement, lazy, type ComponentType } from 'react';
 import type * as everything from '@/kitchen';
 import { inTurns } from '@/ui/inTurns';
 
-type Kitchen = typeof everything;
+export type Kitchen = typeof everything;
 
 /** Where its pieces lie; the page says it where the application was built in pieces. */
 const piecesOf = () => (document.querySelector('meta[name="kitchen"]')?.getAttribute('content') ?? '').split(' ');
@@ -18,12 +18,32 @@ const scriptAt = (src: string) =>
     document.head.append(script);
   });
 
-async function open(): Promise<Kitchen> {
-  await Promise.all(piecesOf().filter(Boolean).map(scriptAt));
-  // What is there by now is not loaded again.
+/** Until everything that came with the page has been run. */
+const pageIsRun = () =>
+  new Promise<void>((resolve) => {
+    const opening = performance.getEntriesByType('navigation')[0] as PerformanceNavigationTiming | undefined;
+    if (!opening || opening.domContentLoadedEventStart > 0) resolve();
+    else document.addEventListener('DOMContentLoaded', () => resolve(), { once: true });
+  });
+
+async function begun(): Promise<Kitchen> {
   const all = await import('@/kitchen');
   await inTurns([...all.beginnings, () => undefined]);
   return all;
+}
+
+async function open(): Promise<Kitchen> {
+  if (document.querySelector('script[data-kitchen]')) {
+    await pageIsRun();
+    try {
+      return await begun();
+    } catch (error) {
+      console.warn('A part that the page brings did not arrive and is asked for again', error);
+    }
+  }
+  // What is there by now is not loaded again.
+  await Promise.all(piecesOf().filter(Boolean).map(scriptAt));
+  return begun();
 }
 
 let opened: Promise<Kitchen> | undefined;
@@ -37,6 +57,19 @@ export function kitchen(): Promise<Kitchen> {
   return opened;
 }
 
+let tries = 0;
+
+/** What stands in the kitchen and could not be shown is asked for again when it is next drawn. */
+export const knockAgain = () => {
+  tries += 1;
+};
+
 /** A page, or a part of one, that stands in the kitchen. */
-export const inKitchen = <Props extends object>(pick: (kitchen: Kitchen) => ComponentType<Props>) =>
-  lazy(async () => ({ default: pick(await kitchen()) }));
+export function inKitchen<Props extends object>(pick: (kitchen: Kitchen) => ComponentType<Props>) {
+  const asked = () => lazy(async () => ({ default: pick(await kitchen()) }));
+  let [part, atTry] = [asked(), tries];
+  return (props: Props) => {
+    if (atTry !== tries) [part, atTry] = [asked(), tries];
+    return createElement(part as ComponentType<Props>, props);
+  };
+}

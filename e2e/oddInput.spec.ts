@@ -35,6 +35,22 @@ test('two phones change one evening: nothing is overwritten before somebody choo
   network.remove();
 });
 
+test('a part of the application that did not arrive is asked for again, and comes with the next try', async ({
+  browser,
+}) => {
+  // A service worker would have it already.
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const second = /\/kitchen-[^/]+\.2\.js/;
+  await page.route(second, (route) => route.abort());
+  await page.goto(`${server.url}/evening/muffled-peal/who`);
+  await expect(page.getByText('This page cannot be shown')).toBeVisible();
+  await page.unroute(second);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('textbox', { name: 'Evening' })).toBeVisible();
+  await context.close();
+});
+
 test('a deleted evening comes back with one tap', async ({ page }) => {
   await page.goto(server.url);
   await page.getByRole('button', { name: 'Delete First frost' }).click();

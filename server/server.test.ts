@@ -19,7 +19,11 @@ let web: string;
 beforeAll(async () => {
   web = mkdtempSync(path.join(tmpdir(), 'elixa-web-'));
   mkdirSync(path.join(web, '_expo'));
-  writeFileSync(path.join(web, 'index.html'), '<title>Elixa</title><h1 id="opening-title">Elixa</h1>');
+  writeFileSync(
+    path.join(web, 'index.html'),
+    '<head><title>Elixa</title><meta name="kitchen" content="/k.1.js /k.js" /></head>' +
+      '<body><h1 id="opening-title">Elixa</h1><script src="/first.js" defer></script></body>',
+  );
   writeFileSync(path.join(web, '_expo', 'entry-1a2b.js'), 'export {}');
   writeFileSync(path.join(web, '_expo', 'entry-1a2b.js.br'), brotliCompressSync('export {}'));
   server = await testServer({ webDirectory: web, requestsPerMinute: 40 });
@@ -93,6 +97,13 @@ describe('the server', () => {
     expect(named.text).toContain('<h1 id="opening-title">Fish &amp; &lt;leeks&gt;</h1>');
     expect((await server.request.get('/evening/nowhere/who')).text).toContain('<h1 id="opening-title">Elixa</h1>');
     await server.request.delete('/api/evenings/leeks');
+  });
+
+  it('sends the part that computes with the page of an evening, after the first part, and not with the list', async () => {
+    const scriptsOf = async (address: string) =>
+      [...(await server.request.get(address)).text.matchAll(/<script src="([^"]+)"[^>]* defer>/g)].map((all) => all[1]);
+    expect(await scriptsOf('/evening/anything/who')).toEqual(['/first.js', '/k.1.js', '/k.js']);
+    expect(await scriptsOf('/')).toEqual(['/first.js']);
   });
 
   it('sends a script as small as it was packed', async () => {

@@ -8,6 +8,7 @@ import { NoticeBar } from '@/features/evenings/NoticeBar';
 import { ThemeApplier } from '@/features/settings/ThemeApplier';
 import { kitchen } from '@/kitchenDoor';
 import { makeStore } from '@/state';
+import { api } from '@/state/api';
 import { deviceKeeps } from '@/state/connection';
 import { onKeeping } from '@/state/localStore';
 import { keepPages } from '@/state/serviceWorker';
@@ -18,6 +19,12 @@ import { OPENING_TITLE } from '@/ui/openingTitle';
 import { Instead } from '@/ui/Page';
 
 const store = makeStore();
+
+/** The evening whose page this is is asked for while the part that draws it is still on its way. */
+function askAhead(): void {
+  const id = /^\/evening\/([^/]+)/.exec(window.location.pathname)?.[1];
+  if (id) store.dispatch(api.util.prefetch('readEvening', decodeURIComponent(id), {}));
+}
 
 /** Brings back what this device has and keeps sending what it owes. @returns a function that stops it */
 function goOn(): () => void {
@@ -41,6 +48,7 @@ export default function RootLayout() {
   useEffect(() => {
     onKeeping((keeps) => store.dispatch(deviceKeeps(keeps)));
     keepPages();
+    askAhead();
     return goOn();
   }, []);
   return (

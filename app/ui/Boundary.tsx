@@ -8,16 +8,19 @@ interface Props {
   /** When one of these changes, the page is tried again by itself. */
   resetKeys?: readonly unknown[];
   onBack?(): void;
+  /** Called before the page is tried again because somebody asked for it. */
+  onAgain?(): void;
   /** Saves what the page was made from, so that nothing is lost. */
   onKeep?(): void;
   children: ReactNode;
 }
 
 /** A page that cannot be shown says so, keeps what was entered, and offers the way back; the rest goes on. */
-export function Boundary({ resetKeys, onBack, onKeep, children }: Props) {
+export function Boundary({ resetKeys, onBack, onAgain, onKeep, children }: Props) {
   return (
     <ErrorBoundary
       resetKeys={resetKeys ? [...resetKeys] : undefined}
+      onReset={onAgain}
       onError={(error) => console.error('A page could not be shown', error)}
       fallbackRender={({ error, resetErrorBoundary }) => (
         <View role="alert" className="gap-4 rounded-2xl border border-ember bg-sheet p-5">

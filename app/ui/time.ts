@@ -6,9 +6,11 @@ import { isToday } from 'date-fns/isToday';
 import { isTomorrow } from 'date-fns/isTomorrow';
 import { isYesterday } from 'date-fns/isYesterday';
 
+let toTwelve: boolean | undefined;
+
 /** Whether this device counts its hours to twelve twice a day; its own fields for a time do as well. */
 export const countsToTwelve = () =>
-  new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
+  (toTwelve ??= new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true);
 
 /** Time of day as this device shows it everywhere: `19:30`, or `7:30 PM`. */
 export const clock = (moment: string | number | Date) =>

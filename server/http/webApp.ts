@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { Router } from 'express';
 import escape from 'escape-html';
@@ -9,17 +9,16 @@ const YEAR_MS = 365 * 86_400_000;
 /** What stands on the first page until the application is there. */
 const OPENING = /(<h1 id="opening-title">)[^<]*(<\/h1>)/;
 
-const SCRIPTS = '_expo/static/js/web';
-
-/** Pages of an evening need the part that computes as well: it may come at once, not only when the first part asks. */
-function preloadOf(directory: string): string {
-  const folder = path.join(directory, SCRIPTS);
-  const names = existsSync(folder) ? readdirSync(folder) : [];
-  return names
-    .filter((name) => /^kitchen-[\w.]+\.js$/.test(name))
-    .map((name) => `<link rel="preload" as="script" href="/${SCRIPTS}/${name}" />`)
+/**
+ * Pages of an evening need the part that computes as well. It comes with the page, after the first part: a browser then
+ * compiles both while they arrive, and not when they are run.
+ */
+const kitchenOf = (page: string) =>
+  (/<meta name="kitchen" content="([^"]*)"/.exec(page)?.[1] ?? '')
+    .split(' ')
+    .filter(Boolean)
+    .map((src) => `<script src="${src}" data-kitchen defer></script>`)
     .join('');
-}
 
 /**
  * Serves the built web application, as it was packed when it was built; every address that is no file gets its first page.
@@ -36,7 +35,7 @@ export function webApp(directory: string, titleOf: (id: string) => Promise<strin
     return router;
   }
   const page = readFileSync(index, 'utf8');
-  const eveningPage = page.replace('</head>', `${preloadOf(directory)}</head>`);
+  const eveningPage = page.replace('</body>', () => `${kitchenOf(page)}</body>`);
   const packed = { enableBrotli: true, orderPreference: ['br', 'gz'], index: false as const };
   router.use(
     '/_expo',

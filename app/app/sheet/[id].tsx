@@ -1,3 +1,3 @@
-import { inKitchen } from '@/kitchenDoor';
+import { kitchenPage } from '@/kitchenPage';
 
-export default inKitchen(({ PrintSheet }) => PrintSheet);
+export default kitchenPage(({ PrintSheet }) => PrintSheet);

@@ -34,13 +34,16 @@ function useRecalled(id: string): boolean {
   return recalled === id;
 }
 
+/** What was read less long ago is not read again: the first page asks ahead, and what changes since is followed. */
+const JUST_READ_S = 10;
+
 /** An evening with what is unsaved of it here; read from the server, or from this device while that is silent. */
 export function useEveningDocument(id: string): EveningDocument {
   const dispatch = useAppDispatch();
   const isRecalled = useRecalled(id);
   const draft = useAppSelector((state) => state.drafts[id]);
   const isNew = draft?.baseVersion === 0;
-  const { data, isError } = api.useReadEveningQuery(id, { skip: isNew, refetchOnMountOrArgChange: true });
+  const { data, isError } = api.useReadEveningQuery(id, { skip: isNew, refetchOnMountOrArgChange: JUST_READ_S });
   useEffect(() => {
     // What is unsaved here stands above what the server has: it has to be back first.
     const stored = isRecalled && data && reading.readStored(data);

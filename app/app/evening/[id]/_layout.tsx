@@ -1,3 +1,3 @@
-import { inKitchen } from '@/kitchenDoor';
+import { kitchenPage } from '@/kitchenPage';
 
-export default inKitchen(({ EveningShell }) => EveningShell);
+export default kitchenPage(({ EveningShell }) => EveningShell);
