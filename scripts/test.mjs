@@ -10,6 +10,8 @@ const jest = (projects, output, nodeArgs = []) => [
     ...nodeArgs,
     'node_modules/jest/bin/jest.js',
     '--ci',
+    // One worker a core: left to itself, jest keeps one of them free.
+    '--maxWorkers=100%',
     '--selectProjects',
     ...projects,
     '--json',

@@ -20,7 +20,7 @@ const ingredientSchema = z.object({
   saltPct: z.number().min(0).max(100),
   sweetnessPct: z.number().min(0).max(130),
   acidPct: z.number().min(0).max(12),
-  ethanolPct: z.number().min(0).max(20),
+  ethanolPct: z.number().min(0).max(60),
   glutamatePct: z.number().min(0).max(20),
   inosinatePct: z.number().min(0).max(2),
   guanylatePct: z.number().min(0).max(1),

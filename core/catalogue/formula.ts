@@ -1,5 +1,5 @@
 import type { FoodKind } from './ingredient';
-import type { SchoolChoice } from './school';
+import type { SchoolChoice, When } from './school';
 
 export const POT_FAMILIES = [
   'plainWater',
@@ -54,7 +54,7 @@ export interface FormulaPart {
   /** How it is cut, where that changes how it is measured. */
   cut?: string;
   /** Only when these schools are followed. */
-  when?: Readonly<Record<string, string>>;
+  when?: When;
 }
 
 /** What the liquid does during a step: it steams by that, and by the width of its pan. */
@@ -82,7 +82,7 @@ export interface FormulaStep {
   /** Done at the table, when people have sat down. */
   whenServed?: boolean;
   /** Only when these schools are followed. */
-  when?: Readonly<Record<string, string>>;
+  when?: When;
   /** Only when the formula still holds this ingredient after swaps. */
   ifUses?: string;
 }
@@ -138,7 +138,7 @@ export interface Formula {
   parts: readonly FormulaPart[];
   target: Target;
   /** Targets of schools that season otherwise; the first that fits counts. */
-  targetsBySchool?: ReadonlyArray<{ when: Readonly<Record<string, string>>; target: Target }>;
+  targetsBySchool?: ReadonlyArray<{ when: When; target: Target }>;
   schools: readonly SchoolChoice[];
   steps: readonly FormulaStep[];
   keeps: { fridgeDays: number; freezerMonths: number; how: string };

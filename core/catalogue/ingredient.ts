@@ -69,6 +69,8 @@ export interface Cut {
   pieceG: number;
   /** Bulk density of this cut in a spoon or a cup; it is then measured by them. */
   densityGPerMl?: number;
+  /** It comes out of a liquid that it was cooked in: nothing is cut so where that is not made. */
+  fromLiquid?: true;
   /** A part of what is sold whole, like its stems: never counted in wholes. */
   partOfWhole?: true;
   /**

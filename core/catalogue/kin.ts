@@ -59,7 +59,7 @@ const DRY_DRINKS = 3;
 
 /** The ways of cutting a thing whose time in a pot is known, its usual way first. */
 export const potCutsOf = ({ cuts }: Ingredient): string[] =>
-  Object.keys(cuts).filter((cut) => cuts[cut]?.cooks?.simmered);
+  Object.keys(cuts).filter((cut) => cuts[cut]?.cooks?.simmered && !cuts[cut].fromLiquid);
 
 /** Things that can go into a pot: those whose time is known in at least one cut. */
 export const POT_FOOD: readonly Ingredient[] = INGREDIENTS.filter((one) => potCutsOf(one).length > 0);

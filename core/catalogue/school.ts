@@ -21,6 +21,9 @@ export interface SchoolChoice {
 export const schoolOf = ({ id, options, usual }: SchoolChoice, chosen: Readonly<Record<string, string>>): string =>
   options.some((option) => option.id === chosen[id]) ? (chosen[id] as string) : usual;
 
+/** Schools for which something holds: for each question the option, or any one of several. */
+export type When = Readonly<Record<string, string | readonly string[]>>;
+
 /** Whether something that holds for some schools only holds for those that are followed. */
-export const fits = (when: Readonly<Record<string, string>> | undefined, schools: Readonly<Record<string, string>>) =>
-  Object.entries(when ?? {}).every(([question, option]) => schools[question] === option);
+export const fits = (when: When | undefined, schools: Readonly<Record<string, string>>) =>
+  Object.entries(when ?? {}).every(([question, option]) => [option].flat().includes(schools[question] ?? ''));

@@ -1,6 +1,6 @@
 import type { Service, StageWord } from '@elixa/contract';
 import type { Band } from './formula';
-import type { SchoolChoice } from './school';
+import type { SchoolChoice, When } from './school';
 
 /** What a thing is to a pot: what may stand in for it, and which stage it goes in at. */
 export const ROLES = [
@@ -40,9 +40,11 @@ export interface StyleSlot {
   layer: number;
   /** Left out unless the cook wants it. */
   optional?: true;
+  /** How it is cut for whom nothing of what it was cooked in may be, where it comes out of the liquid of the pot. */
+  cutsApart?: ReadonlyArray<{ cut: string; share: number }>;
   marinadeFormulaId?: string;
   /** Only when these schools are followed. */
-  when?: Readonly<Record<string, string>>;
+  when?: When;
 }
 
 /** How the liquid is poured, and how warm it then is. */
@@ -87,7 +89,7 @@ export interface Stage {
   /** In the first round only, or in later ones only. */
   rounds?: 'first' | 'later';
   services?: readonly Service[];
-  when?: Readonly<Record<string, string>>;
+  when?: When;
 }
 
 /** Which pots carry a style. */
@@ -148,6 +150,8 @@ export interface Style {
   stages: readonly Stage[];
   /** What simmers in the pot, or is poured over it; none where the food gives the liquid. */
   brothFormulaId?: string;
+  /** Where schools differ on what simmers in it: which, by the answer to a question of its own. */
+  brothBySchool?: { question: string; formulaIds: Readonly<Record<string, string>> };
   /** What simmers in the other half, for a pot with a wall. */
   otherHalfFormulaId?: string;
   /** The side that is usually kept free of meat. */
@@ -170,8 +174,8 @@ export interface Style {
   stack?: Stack;
   /** What is kept from touching, with why. */
   keepsApart: ReadonlyArray<{ a: string; b: string; because: string }>;
-  /** What was cooked in a liquid and is eaten from the pot. */
-  returns: ReadonlyArray<{ fromFormulaId: string; ingredientId: string; cut: string }>;
+  /** What was cooked in a liquid and is eaten from the pot, and how it is cut where it was not cooked there. */
+  returns: ReadonlyArray<{ fromFormulaId: string; ingredientId: string; cut: string; otherwise: string }>;
   vesselFit: VesselFit;
   kitchenTools: readonly KitchenTool[];
 }

@@ -1,6 +1,6 @@
 import type { Evening } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import { likeRatio } from '../catalogue/kin';
+import { likeRatio, potCutsOf } from '../catalogue/kin';
 import type { Place, Role, StyleSlot } from '../catalogue/style';
 import { portionsOf } from './portion';
 import { isOn, type Sides, type Where } from './sides';
@@ -51,11 +51,13 @@ function wholeOnes(massG: number, ingredientId: string): number {
 }
 
 /** How a stand-in is cut: as what it stands in for where it can be, or else in its first way. */
-function cutsOf(slot: StyleSlot, served: string): StyleSlot['cuts'] {
-  if (served === slot.ingredientId || slot.cuts.length === 0) return slot.cuts;
+function cutsOf(slot: StyleSlot, served: string, pan: Pan): StyleSlot['cuts'] {
+  const isElse = pan === 'aside' || served !== slot.ingredientId;
+  const cuts = (isElse && slot.cutsApart) || slot.cuts;
+  if (served === slot.ingredientId || cuts.length === 0) return cuts;
   const known = ingredientById(served).cuts;
-  if (slot.cuts.every(({ cut }) => cut in known && known[cut]?.cooks)) return slot.cuts;
-  return [{ cut: Object.keys(known).find((cut) => known[cut]?.cooks) ?? Object.keys(known)[0] ?? '', share: 1 }];
+  if (cuts.every(({ cut }) => cut in known && known[cut]?.cooks && !known[cut].fromLiquid)) return cuts;
+  return [{ cut: potCutsOf(ingredientById(served))[0] ?? Object.keys(known)[0] ?? '', share: 1 }];
 }
 
 /**
@@ -103,7 +105,7 @@ export function helpings(evening: Evening, slots: TonightsSlots, table: Table, s
           place: slot.place,
           layer: slot.layer,
           massG,
-          cuts: cutsOf(slot, served).map(({ cut, share }) => ({ cut, massG: massG * share })),
+          cuts: cutsOf(slot, served, pan).map(({ cut, share }) => ({ cut, massG: massG * share })),
           marinadeFormulaId: slot.marinadeFormulaId,
           ...(where ? { where } : {}),
         },

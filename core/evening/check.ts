@@ -113,7 +113,7 @@ function composedFaults(evening: Evening, style: Style): FieldError[] {
     const field = `choices.cuts.${id}`;
     const slot = slots.find((one) => one.ingredientId === id);
     if (!slot) return [{ field, message: `"${id}" is not in this pot`, fix: 'Remove it.' }];
-    const allowed = potCutsOf(ingredientById(id));
+    const allowed = [...new Set([...slot.cuts.map((one) => one.cut), ...potCutsOf(ingredientById(id))])];
     if (allowed.includes(cut)) return [];
     return [{ field, message: `"${cut}" is no cut of it that a pot takes`, fix: `Use one of: ${list(allowed)}.` }];
   });

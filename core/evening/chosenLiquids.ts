@@ -3,7 +3,7 @@ import { formulaById, mustFormula } from '../catalogue/formulas';
 import type { Formula } from '../catalogue/formula';
 import { fits } from '../catalogue/school';
 import type { Style } from '../catalogue/style';
-import { schoolsOfStyle } from '../catalogue/styles';
+import { brothIdOf, schoolsOfStyle } from '../catalogue/styles';
 import { partsOf } from '../formula/schools';
 
 export interface ChosenLiquids {
@@ -28,6 +28,14 @@ function jarsOf(broths: readonly Formula[], evening: Evening): Formula[] {
 const marinadesOf = (style: Style, schools: Readonly<Record<string, string>>): string[] =>
   style.slots.flatMap((slot) => (slot.marinadeFormulaId && fits(slot.when, schools) ? [slot.marinadeFormulaId] : []));
 
+/** The ids of what comes into the pot, in the catalogue or not. */
+export function brothIds(evening: Evening, style: Style) {
+  const asked = evening.choices.liquids ?? {};
+  const { broth = brothIdOf(style, evening.style.schools), letDown = style.letDownFormulaId } = asked;
+  const { otherHalf = style.otherHalfFormulaId ?? broth } = asked;
+  return { broth, otherHalf: otherHalf !== broth && evening.vessel.divided ? otherHalf : undefined, letDown };
+}
+
 /**
  * The liquids of an evening: what the cook chose, or else what belongs to the style, with the bases that the broths ask
  * for.
@@ -35,13 +43,13 @@ const marinadesOf = (style: Style, schools: Readonly<Record<string, string>>): s
  */
 export function chosenLiquids(evening: Evening, style: Style): ChosenLiquids {
   const asked = evening.choices.liquids ?? {};
-  const { broth = style.brothFormulaId, letDown = style.letDownFormulaId } = asked;
-  const { otherHalf = style.otherHalfFormulaId ?? broth, sauces = style.dipFormulaIds } = asked;
+  const { broth, otherHalf, letDown } = brothIds(evening, style);
+  const { sauces = style.dipFormulaIds } = asked;
   const ahead = asked.ahead ?? marinadesOf(style, schoolsOfStyle(style, evening.style.schools));
   const must = (id: string | undefined) => (id === undefined ? undefined : mustFormula(id));
   const chosen = {
     broth: must(broth),
-    otherHalf: otherHalf !== broth && evening.vessel.divided ? must(otherHalf) : undefined,
+    otherHalf: must(otherHalf),
     letDown: must(letDown),
   };
   const jars = jarsOf(brothsOf(chosen), evening);

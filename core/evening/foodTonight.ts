@@ -61,7 +61,7 @@ export function foodTonight(evening: Evening): FoodTonight[] {
       cuts:
         isBuiltIn(slot) || cuts.length === 0 || servedId !== ingredientId
           ? []
-          : potCutsOf(ingredientById(ingredientId)),
+          : [...new Set([...cuts.map(({ cut }) => cut), ...potCutsOf(ingredientById(ingredientId))])],
       isFat: slot.role === 'fat',
       isAdded: added.includes(ingredientId),
       isLeftOut: leaveOut.includes(ingredientId),

@@ -6,9 +6,9 @@ import { ingredientById } from '../catalogue/ingredients';
 import { usualSlotOf } from '../catalogue/kin';
 import { fits } from '../catalogue/school';
 import type { Finish, Pour, Stage, Style, StyleSlot } from '../catalogue/style';
-import { schoolsOfStyle } from '../catalogue/styles';
+import { brothIdOf, schoolsOfStyle } from '../catalogue/styles';
 import type { TonightsSlots } from '../diners/helpings';
-import { brothsOf, type ChosenLiquids } from './chosenLiquids';
+import { brothIds, brothsOf, type ChosenLiquids } from './chosenLiquids';
 import { partsOf } from '../formula/schools';
 
 /**
@@ -30,7 +30,7 @@ export function finishOf(evening: Evening, style: Style): Finish | undefined {
   const { finish, liquids } = evening.choices;
   if (finish === NO_FINISH) return undefined;
   if (finish !== undefined) return finishById(finish);
-  const can = finishesOf(evening, style, formulaById(liquids?.broth ?? style.brothFormulaId ?? ''));
+  const can = finishesOf(evening, style, formulaById(liquids?.broth ?? brothIdOf(style, evening.style.schools) ?? ''));
   return can.find(({ id }) => style.finishIds.includes(id));
 }
 
@@ -41,6 +41,23 @@ export const isBuiltIn = ({ place }: StyleSlot) => place === 'stack' || place ==
 function asCut(slot: StyleSlot, { cuts }: Evening['choices']): StyleSlot {
   const cut = cuts?.[slot.ingredientId];
   return cut === undefined || isBuiltIn(slot) ? slot : { ...slot, cuts: [{ cut, share: 1 }] };
+}
+
+/**
+ * What comes out of a liquid that is made tonight, cut as it comes out of it, and otherwise for whom nothing of that may
+ * be; raw where no such liquid is made.
+ */
+function asReturned(slot: StyleSlot, evening: Evening, style: Style): StyleSlot {
+  const back = style.returns.find(
+    (one) => one.ingredientId === slot.ingredientId && slot.cuts.some(({ cut }) => cut === one.cut),
+  );
+  if (!back) return slot;
+  const raw = slot.cuts.map((one) => (one.cut === back.cut ? { ...one, cut: back.otherwise } : one));
+  const made = Object.values(brothIds(evening, style)).includes(back.fromFormulaId);
+  const from = made ? formulaById(back.fromFormulaId) : undefined;
+  const isCooked =
+    from && partsOf(from, evening.style.schools).some(({ ingredientId }) => ingredientId === slot.ingredientId);
+  return isCooked ? { ...slot, cutsApart: raw } : { ...slot, cuts: raw };
 }
 
 /** A bowl of rice for each. Kitchen estimate, 120-180 g. */
@@ -65,7 +82,7 @@ export function slotsOf(evening: Evening, style: Style): TonightsSlots {
     .filter((id) => !own.some((slot) => slot.ingredientId === id))
     .map((id) => style.slots.find((slot) => slot.ingredientId === id) ?? usualSlotOf(ingredientById(id)));
   return {
-    pot: [...own, ...added].map((slot) => asCut(slot, choices)),
+    pot: [...own, ...added].map((slot) => asReturned(asCut(slot, choices), evening, style)),
     finish: finishOf(evening, style)?.slots ?? [],
     beside: hasRice(evening, style) ? [RICE_BESIDE] : [],
   };

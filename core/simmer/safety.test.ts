@@ -88,10 +88,12 @@ const WATCHED: Record<string, { sides: readonly [number, number, number]; k: num
   'porkBelly/thin': { sides: [0.003, 0.06, 0.1], k: 0.35, cp: 2900, safeC: 71 },
   'chickenThigh/thin': { sides: [0.006, 0.04, 0.06], k: 0.48, cp: 3500, safeC: 74 },
   'chickenBoneIn/chopped': { sides: [0.045, 0.045, 0.05], k: 0.48, cp: 3400, safeC: 74 },
+  'chickenBoneIn/fromStock': { sides: [0.045, 0.045, 0.05], k: 0.48, cp: 3400, safeC: 74 },
   'chickenWing/whole': { sides: [0.03, 0.04, 0.07], k: 0.48, cp: 3400, safeC: 74 },
   // A ball of 33 mm is a brick of as much.
   'chickenMince/ball': { sides: [0.027, 0.027, 0.027], k: 0.48, cp: 3500, safeC: 74 },
   'porkMince/ball': { sides: [0.027, 0.027, 0.027], k: 0.45, cp: 3300, safeC: 71 },
+  'chickenMince/crumbled': { sides: [0.015, 0.015, 0.02], k: 0.48, cp: 3500, safeC: 74 },
   'porkMince/crumbled': { sides: [0.015, 0.015, 0.02], k: 0.45, cp: 3300, safeC: 71 },
   'sausageMeat/crumbled': { sides: [0.015, 0.015, 0.02], k: 0.45, cp: 3300, safeC: 71 },
   'beefSlice/bite': { sides: [0.004, 0.05, 0.06], k: 0.43, cp: 3200, safeC: 63 },

@@ -46,7 +46,7 @@ export function BrothScreen() {
         </View>
         <View className={classes('gap-8', wide ? 'min-w-0 flex-1' : '')}>
           <LiquidMaking liquid={liquid} />
-          <SchoolChoices formulaId={liquid.formulaId} />
+          <SchoolChoices formulaId={liquid.formulaId} inPot={liquid.place === 'pot'} />
         </View>
       </View>
       <ChooseLiquids open={choosing} onClose={() => setChoosing(false)} />

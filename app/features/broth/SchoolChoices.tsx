@@ -1,20 +1,35 @@
-import { formulaById, schoolsOf } from '@elixa/core';
+import { formulaById, schoolsOf, schoolsOfStyle, styleById, type SchoolChoice } from '@elixa/core';
 import { useEvening } from '@/features/evening/EveningContext';
 import { ChoiceList } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 
-/** The questions on which cooks differ about one liquid, each with its answers. */
-export function SchoolChoices({ formulaId }: { formulaId: string }) {
+interface Props {
+  formulaId: string;
+  /** It is what simmers in the pot, and not a sauce or a base. */
+  inPot: boolean;
+}
+
+/** The questions on which cooks differ about one liquid, each with its answers; what simmers at all is the first. */
+export function SchoolChoices({ formulaId, inPot }: Props) {
   const { evening, edit } = useEvening();
   const formula = formulaById(formulaId);
-  if (!formula) return null;
-  const followed = schoolsOf(formula, evening.style.schools);
-  return formula.schools.map((choice) => (
+  const style = styleById(evening.style.id);
+  if (!formula || !style) return null;
+  const { schools } = evening.style;
+  const ofPot = inPot ? style.schools.filter(({ id }) => id === style.brothBySchool?.question) : [];
+  // Where the cook chose another broth altogether, none of the pot's own answers stands.
+  const isOther = evening.choices.liquids?.broth !== undefined;
+  const followed = schoolsOf(formula, schools);
+  const asked: Array<[SchoolChoice, string]> = [
+    ...ofPot.map((one): [SchoolChoice, string] => [one, isOther ? '' : (schoolsOfStyle(style, schools)[one.id] ?? '')]),
+    ...formula.schools.map((one): [SchoolChoice, string] => [one, followed[one.id] ?? one.usual]),
+  ];
+  return asked.map(([choice, value]) => (
     <Section key={choice.id} title={choice.question}>
       <ChoiceList
         label={choice.question}
         options={choice.options.map((one) => ({ value: one.id, label: one.label, says: one.says }))}
-        value={followed[choice.id] ?? choice.usual}
+        value={value}
         onChange={(option) => edit({ kind: 'schoolFollowed', question: choice.id, option })}
       />
     </Section>

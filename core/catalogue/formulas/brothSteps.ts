@@ -9,6 +9,8 @@ export const KELP_SCHOOLS: SchoolChoice = {
     { id: 'coldSoak', label: 'Cold soak', says: 'Overnight in the fridge. The roundest taste.' },
     { id: 'slowHeat', label: 'Slow heat', says: 'Half an hour from cold, lifted before it boils.' },
     { id: 'hotPour', label: 'Hot soak', says: 'Half an hour in hot water, when time is short.' },
+    { id: 'boilingPour', label: 'Boiling pour', says: 'Boiled water over it, 25 minutes. Nothing to watch.' },
+    { id: 'quickHeat', label: 'Quick heat', says: 'Twelve minutes from cold on a middling flame. Lighter.' },
   ],
 };
 
@@ -18,7 +20,9 @@ export const BONITO_SCHOOLS: SchoolChoice = {
   usual: 'steep',
   options: [
     { id: 'steep', label: 'Steeped', says: 'Two minutes off the heat. Clean and light.' },
-    { id: 'simmer', label: 'Simmered', says: 'Four minutes at a bare simmer. Stronger, a little rougher.' },
+    { id: 'simmer', label: 'Simmered', says: 'Five minutes at a bare simmer. Stronger, a little rougher.' },
+    { id: 'oneBoil', label: 'One boil', says: 'In as it boils, up once more, skimmed, off. Full and clear.' },
+    { id: 'held', label: 'Held hot', says: 'Ten minutes well under a simmer. Deep and mild.' },
   ],
 };
 
@@ -54,6 +58,44 @@ export const BASE_SCHOOLS: SchoolChoice = {
     { id: 'ahead', label: 'From the jar', says: 'A part of the base made ahead; the rest keeps.' },
   ],
 };
+/** Of what a numbing base is fried. */
+export const FAT_SCHOOLS: SchoolChoice = {
+  id: 'fat',
+  question: 'What it is fried in',
+  ofTaste: true,
+  asked: 'broth',
+  usual: 'tallow',
+  options: [
+    { id: 'tallow', label: 'Beef tallow', says: 'Full; what is kept sets and is cut in blocks.' },
+    { id: 'plantOil', label: 'Plant oil', says: 'Lighter, and without beef; what is kept is ladled from a jar.' },
+  ],
+};
+
+/** What a red sauce for stews is made of. */
+export const PASTE_SCHOOLS: SchoolChoice = {
+  id: 'paste',
+  question: 'What makes it red',
+  ofTaste: true,
+  asked: 'broth',
+  usual: 'flakesOnly',
+  options: [
+    { id: 'flakesOnly', label: 'Flakes', says: 'Flakes swollen in soy and wine: clean and sharp.' },
+    { id: 'withPaste', label: 'Flakes and paste', says: 'Chilli paste as well: thicker and sweeter.' },
+  ],
+};
+
+export const NUMBING_SALT_SCHOOLS: SchoolChoice = {
+  id: 'salt',
+  question: 'Where the salt is',
+  ofTaste: true,
+  asked: 'broth',
+  usual: 'inDip',
+  options: [
+    { id: 'inDip', label: 'In the dip', says: 'A broth low in salt; the dip seasons each bite.' },
+    { id: 'inBroth', label: 'In the broth', says: 'A seasoned broth, less dip.' },
+  ],
+};
+
 /** Parts and steps of a broth whose paste is made now, and of one whose paste comes from the jar. */
 export const FRESH_PASTE = { when: { base: 'fresh' } } as const;
 export const FROM_JAR = { when: { base: 'ahead' } } as const;
@@ -86,6 +128,20 @@ export const drawKelp = [
     when: { kelp: 'hotPour' },
     ifUses: 'kelp',
   }),
+  waits('boilingPour', 'Boil the water and pour it over {in}', 25, {
+    tempC: 78,
+    steam: 'hot',
+    lookFor: 'the kelp has unrolled and is soft',
+    when: { kelp: 'boilingPour' },
+    ifUses: 'kelp',
+  }),
+  does('quickHeat', '{in} into the cold water, medium heat', 12, {
+    tempC: 58,
+    steam: 'hot',
+    lookFor: 'it smells of the sea, small bubbles at the wall',
+    when: { kelp: 'quickHeat' },
+    ifUses: 'kelp',
+  }),
   does('liftKelp', 'Lift the {out} out now, before it boils', 1, {
     tempC: 80,
     steam: 'hot',
@@ -103,11 +159,25 @@ export const steepFlakes = [
     when: { bonito: 'steep' },
     ifUses: 'bonitoFlakes',
   }),
-  does('simmerFlakes', '{in} in, hold at a bare simmer', 4, {
+  does('simmerFlakes', '{in} in, hold at a bare simmer', 5, {
     tempC: 92,
     steam: 'hot',
     lookFor: 'skim what rises',
     when: { bonito: 'simmer' },
+    ifUses: 'bonitoFlakes',
+  }),
+  does('oneBoilFlakes', '{in} in, let it boil up once, skim, off the heat', 3, {
+    tempC: 93,
+    steam: 'hot',
+    lookFor: 'the flakes sink',
+    when: { bonito: 'oneBoil' },
+    ifUses: 'bonitoFlakes',
+  }),
+  waits('holdFlakes', '{in} in, keep it hot without a bubble', 10, {
+    tempC: 82,
+    steam: 'hot',
+    lookFor: 'it only trembles',
+    when: { bonito: 'held' },
     ifUses: 'bonitoFlakes',
   }),
 ];
@@ -133,7 +203,11 @@ export const STOCK_KEEPS = {
 
 export const kelp = (grams: number) => infusion('kelp', grams, { out: 'liftKelp', note: 'wiped, not washed' });
 export const flakes = (grams: number) =>
-  infusion('bonitoFlakes', grams, { in: ['steepFlakes', 'simmerFlakes'], out: 'strain', note: 'in a cloth bag' });
+  infusion('bonitoFlakes', grams, {
+    in: ['steepFlakes', 'simmerFlakes', 'oneBoilFlakes', 'holdFlakes'],
+    out: 'strain',
+    note: 'in a cloth bag',
+  });
 
 export const FRESH = {
   fridgeDays: 2,

@@ -1,11 +1,48 @@
 import type { Formula } from '../formula';
+import type { SchoolChoice } from '../school';
 import { body, does, salting, solid, souring, sweetening, waits } from './parts';
 
 const DAY = { fridgeDays: 1, freezerMonths: 0, how: 'covered, in the fridge' };
 const WEEK = { fridgeDays: 7, freezerMonths: 0, how: 'in a clean jar' };
 const thinAtTable = does('thin', 'At the table, thin each bowl with {thinner}', 1, { whenServed: true });
 
-const common = { kind: 'sauce', scaledBy: 'head', schools: [] } as const;
+const common = { kind: 'sauce', scaledBy: 'head', schools: [] as readonly SchoolChoice[] } as const;
+
+/** A question on one dip; it costs no time worth a remedy. */
+const taste = (id: string, question: string, options: SchoolChoice['options']): SchoolChoice => ({
+  id,
+  question,
+  options,
+  usual: options[0]!.id,
+  ofTaste: true,
+  asked: 'broth',
+});
+
+const SCALLION_DIP_SCHOOLS = taste('scallionDip', 'What else is in the scallion dip', [
+  { id: 'plain', label: 'Nothing', says: 'Soy, scallion, a little vinegar and oil.' },
+  { id: 'garlicGinger', label: 'Garlic and ginger', says: 'Sharper; for a pot that has neither.' },
+]);
+const MUSTARD_DIP_SCHOOLS = taste('mustardDip', 'How the mustard dip is sharp and sweet', [
+  { id: 'sugar', label: 'Vinegar and sugar', says: 'Clear and quick.' },
+  { id: 'lemonMirin', label: 'Lemon and mirin', says: 'Half the acid from lemon, half the sweetness from mirin.' },
+  { id: 'unsweetened', label: 'Unsweetened', says: 'Soy, vinegar and mustard: sharp.' },
+]);
+const MUSTARD_KIND_SCHOOLS = taste('mustardKind', 'What stings in it', [
+  { id: 'mustard', label: 'Mustard', says: 'Warm, in the nose.' },
+  { id: 'wasabi', label: 'Wasabi', says: 'Greener, and gone sooner.' },
+]);
+const FISH_CAKE_DIP_SCHOOLS = taste('fishCakeDip', 'How the fish-cake dip is', [
+  { id: 'mild', label: 'Mild', says: 'Broth, soy, a little sugar and scallion green.' },
+  { id: 'sharp', label: 'With vinegar and chilli', says: 'A little sour and hot.' },
+]);
+const NUT_DIP_SCHOOLS = taste('nutDip', 'How rich the nut dip is', [
+  { id: 'full', label: 'Seasoned', says: 'With fermented tofu, oyster sauce and sugar.' },
+  { id: 'plain', label: 'Plain', says: 'Peanut and sesame let down, a little soy.' },
+]);
+const ROOT_SCHOOLS = taste('rootOfDip', 'Which root is in the sharp dip', [
+  { id: 'ginger', label: 'Ginger', says: 'Warm and clean.' },
+  { id: 'galangal', label: 'Galangal', says: 'Resinous, with a scent of pine.' },
+]);
 
 /** Dips and table sauces, by the head. A strong one is small, a mild one large. */
 export const DIPS: readonly Formula[] = [
@@ -24,10 +61,13 @@ export const DIPS: readonly Formula[] = [
       body('sugar', 1.5),
       body('sesameOil', 1.6),
       solid('scallion', 16, { in: 'cut', note: 'more than seems right', cut: 'fine' }),
+      solid('garlic', 2, { in: 'cut', exponent: 0.8, cut: 'minced', when: { scallionDip: 'garlicGinger' } }),
+      solid('ginger', 1.5, { in: 'cut', exponent: 0.8, cut: 'grated', when: { scallionDip: 'garlicGinger' } }),
     ],
     target: { salinityPct: [4, 5, 6], umamiGPer100g: [0.2, 3] },
+    schools: [SCALLION_DIP_SCHOOLS],
     steps: [
-      does('cut', 'Cut {in} into fine rings', 4, { knife: true }),
+      does('cut', 'Cut {in} very fine', 4, { knife: true }),
       does('mix', 'Stir {in} over it', 1),
       waits('rest', 'Leave it to collapse', 10, { lookFor: 'the heap has sunk to half' }),
       thinAtTable,
@@ -99,16 +139,20 @@ export const DIPS: readonly Formula[] = [
     mlPerHead: 50,
     thinnedWith: 'broth',
     parts: [
-      body('sesamePaste', 10, { in: 'loosen' }),
-      body('peanutPaste', 8, { in: 'loosen' }),
-      body('fermentedTofu', 4, { in: 'loosen' }),
-      salting('lightSoy', 0.6, { in: 'loosen' }),
-      salting('oysterSauce', 0.4, { in: 'loosen' }),
+      body('sesamePaste', 10, { in: 'loosen', when: { nutDip: 'full' } }),
+      body('peanutPaste', 8, { in: 'loosen', when: { nutDip: 'full' } }),
+      body('peanutPaste', 14, { in: 'loosen', when: { nutDip: 'plain' } }),
+      body('sesamePaste', 7, { in: 'loosen', when: { nutDip: 'plain' } }),
+      body('fermentedTofu', 4, { in: 'loosen', when: { nutDip: 'full' } }),
+      salting('lightSoy', 0.6, { in: 'loosen', when: { nutDip: 'full' } }),
+      salting('oysterSauce', 0.4, { in: 'loosen', when: { nutDip: 'full' } }),
+      salting('lightSoy', 1, { in: 'loosen', when: { nutDip: 'plain' } }),
       sweetening('sugar', 1, { in: 'loosen' }),
       solid('coriander', 2, { cut: 'chopped' }),
-      solid('peanut', 3),
+      solid('peanut', 3, { when: { nutDip: 'full' } }),
     ],
     target: { salinityPct: [2.8, 3.3, 3.8], sweetnessPct: [3, 4, 5.5] },
+    schools: [NUT_DIP_SCHOOLS],
     steps: [does('loosen', 'Beat {in} together', 3), does('top', '{in} on top', 1), thinAtTable],
     keeps: { fridgeDays: 3, freezerMonths: 0, how: 'without the coriander' },
   },
@@ -116,18 +160,34 @@ export const DIPS: readonly Formula[] = [
     ...common,
     id: 'mustardVinegar',
     name: 'Mustard and vinegar dip',
-    named: { of: ['mustard', 'riceVinegar'], otherwise: 'Sharp sweet dip' },
+    named: { of: ['mustard', ['riceVinegar', 'lemonJuice']], otherwise: 'Sharp dip' },
     families: ['layered', 'beefJeongol', 'fishCakeJeongol', 'everything'],
-    purpose: 'Soy, vinegar, sugar, water and mustard: sharp and sweet.',
+    purpose: 'Sharp first, then sweet or not, with a sting in the nose.',
     mlPerHead: 35,
     thinnedWith: 'water',
     parts: [
       salting('darkSoy', 1, { in: 'mix' }),
-      souring('riceVinegar', 1, { in: 'mix' }),
-      sweetening('sugar', 1, { in: 'mix' }),
-      body('mustard', 2),
+      souring('riceVinegar', 1, { in: 'mix', when: { mustardDip: ['sugar', 'unsweetened'] } }),
+      souring('riceVinegar', 0.5, { in: 'mix', when: { mustardDip: 'lemonMirin' } }),
+      souring('lemonJuice', 0.5, { in: 'mix', when: { mustardDip: 'lemonMirin' } }),
+      sweetening('sugar', 1, { in: 'mix', when: { mustardDip: 'sugar' } }),
+      sweetening('sugar', 0.5, { in: 'mix', when: { mustardDip: 'lemonMirin' } }),
+      sweetening('mirin', 0.5, { in: 'mix', when: { mustardDip: 'lemonMirin' } }),
+      body('mustard', 2, { when: { mustardKind: 'mustard' } }),
+      body('wasabi', 1.5, { when: { mustardKind: 'wasabi' } }),
     ],
     target: { salinityPct: [4.8, 5.4, 6.2], sweetnessPct: [10, 12, 16], acidPct: [0.9, 1.1, 1.3], heat: [0, 3] },
+    targetsBySchool: [
+      {
+        when: { mustardDip: 'lemonMirin' },
+        target: { salinityPct: [4.8, 5.4, 6.2], sweetnessPct: [11, 14, 22], acidPct: [0.9, 1.1, 1.3], heat: [0, 3] },
+      },
+      {
+        when: { mustardDip: 'unsweetened' },
+        target: { salinityPct: [4.8, 5.4, 6.2], acidPct: [0.9, 1.1, 1.3], heat: [0, 3] },
+      },
+    ],
+    schools: [MUSTARD_DIP_SCHOOLS, MUSTARD_KIND_SCHOOLS],
     steps: [
       does('mix', 'Stir {in} until clear, then the water', 2),
       does('mustard', '{in} in last, as hot as the table likes', 1),
@@ -145,11 +205,13 @@ export const DIPS: readonly Formula[] = [
     thinnedWith: 'broth',
     parts: [
       salting('lightSoy', 1),
-      body('riceVinegar', 2),
-      solid('scallion', 5, { in: 'cut', cut: 'fine' }),
-      solid('greenChilli', 1.5, { in: 'cut', cut: 'ring' }),
+      body('brownSugar', 0.6),
+      body('riceVinegar', 2, { when: { fishCakeDip: 'sharp' } }),
+      solid('scallion', 2.5, { in: 'cut', cut: 'fine', note: 'the green part' }),
+      solid('greenChilli', 1.5, { in: 'cut', cut: 'ring', when: { fishCakeDip: 'sharp' } }),
     ],
     target: { salinityPct: [3.5, 4.2, 5] },
+    schools: [FISH_CAKE_DIP_SCHOOLS],
     steps: [does('cut', 'Cut {in} fine', 3, { knife: true }), does('mix', 'Stir {in} over it', 1), thinAtTable],
     keeps: DAY,
   },
@@ -199,6 +261,71 @@ export const DIPS: readonly Formula[] = [
   },
   {
     ...common,
+    id: 'plainFishSauceChilli',
+    name: 'Fish sauce with chilli, nothing else',
+    named: { of: ['fishSauce', ['redChilli', 'chilliFlakes']], otherwise: 'Salt dip for mushrooms' },
+    families: ['mushroom'],
+    purpose: 'For the mushrooms: a drop is enough, the broth is drunk beside it.',
+    mlPerHead: 9,
+    thinnedWith: 'nothing',
+    parts: [body('fishSauce', 10), solid('redChilli', 1.5, { in: 'cut', exponent: 0.8, cut: 'ring' })],
+    target: { salinityPct: [17, 22, 26], heat: [0, 5] },
+    steps: [does('cut', 'Cut {in} in fine rings', 2, { knife: true }), does('mix', '{in} over it', 1)],
+    keeps: WEEK,
+  },
+  {
+    ...common,
+    id: 'shachaDip',
+    name: 'Shrimp and nut paste dip',
+    named: { of: ['shachaPaste'], otherwise: 'Thick savoury dip' },
+    families: ['numbing', 'divided', 'satay', 'everything'],
+    purpose: 'Savoury and thick, for beef and lamb.',
+    mlPerHead: 22,
+    thinnedWith: 'broth',
+    parts: [
+      body('shachaPaste', 8),
+      salting('lightSoy', 1),
+      solid('garlic', 2, { in: 'cut', exponent: 0.8, cut: 'minced' }),
+      solid('scallion', 4, { in: 'cut', cut: 'fine' }),
+    ],
+    target: { salinityPct: [4, 5, 6] },
+    steps: [
+      does('cut', 'Mince and cut {in} fine, each apart', 3, { knife: true }),
+      does('mix', 'Stir {in} over it', 1),
+      thinAtTable,
+    ],
+    keeps: DAY,
+  },
+  {
+    ...common,
+    id: 'vinegarSoy',
+    name: 'Black vinegar and soy',
+    named: { of: ['blackVinegar', ['darkSoy', 'lightSoy', 'tamari']], otherwise: 'Plain sharp dip' },
+    families: ['divided', 'souredPork', 'everything'],
+    purpose: 'Half and half, and nothing else.',
+    mlPerHead: 18,
+    thinnedWith: 'water',
+    parts: [salting('darkSoy', 1), souring('blackVinegar', 1)],
+    target: { salinityPct: [6, 7, 8], acidPct: [2, 2.6, 3.2] },
+    steps: [does('mix', 'Stir {in} together', 1)],
+    keeps: WEEK,
+  },
+  {
+    ...common,
+    id: 'citrusChilliDab',
+    name: 'A dab of citrus and chilli paste',
+    named: { of: ['citrusChilliPaste'], otherwise: 'A dab on the plate' },
+    families: ['clear', 'miso'],
+    purpose: 'A pea of it on the rim of each plate: salt, hot and fragrant.',
+    mlPerHead: 1.5,
+    thinnedWith: 'nothing',
+    parts: [body('citrusChilliPaste', 1.5)],
+    target: { salinityPct: [12, 15, 18] },
+    steps: [does('set', '{in} on the rim of each plate', 1)],
+    keeps: WEEK,
+  },
+  {
+    ...common,
     id: 'gingerLimeChilli',
     name: 'Ginger, garlic, chilli and lime',
     named: {
@@ -212,14 +339,16 @@ export const DIPS: readonly Formula[] = [
     parts: [
       salting('lightSoy', 1),
       souring('limeJuice', 1),
-      solid('galangal', 3, { in: 'mince', exponent: 0.8, cut: 'minced' }),
+      solid('ginger', 3, { in: 'mince', exponent: 0.8, cut: 'grated', when: { rootOfDip: 'ginger' } }),
+      solid('galangal', 3, { in: 'mince', exponent: 0.8, cut: 'minced', when: { rootOfDip: 'galangal' } }),
       solid('garlic', 2, { in: 'mince', exponent: 0.8, cut: 'minced' }),
       solid('redChilli', 1.5, { in: 'mince', exponent: 0.8, cut: 'ring' }),
       solid('coriander', 1.5, { in: 'mince', cut: 'chopped' }),
     ],
     target: { salinityPct: [4.5, 5.5, 6.5], acidPct: [1, 1.4, 1.8], heat: [1.5, 5] },
+    schools: [ROOT_SCHOOLS],
     steps: [
-      does('mince', 'Mince and chop {in}, each apart', 5, { knife: true }),
+      does('mince', 'Grate, mince and chop {in}, each apart', 5, { knife: true }),
       does('mix', '{in} over it', 1),
       thinAtTable,
     ],

@@ -1,12 +1,35 @@
 import type { Formula } from '../formula';
+import type { SchoolChoice } from '../school';
+import { FAT_SCHOOLS, PASTE_SCHOOLS } from './brothSteps';
 import { aroma, body, does, salting, solid, sweetening, waits } from './parts';
 
-const marinade = { kind: 'marinade', scaledBy: 'mainMass', thinnedWith: 'nothing', schools: [] } as const;
-const base = { kind: 'base', scaledBy: 'head', thinnedWith: 'nothing', schools: [] } as const;
+const marinade = {
+  kind: 'marinade',
+  scaledBy: 'mainMass',
+  thinnedWith: 'nothing',
+  schools: [] as readonly SchoolChoice[],
+} as const;
+const base = {
+  kind: 'base',
+  scaledBy: 'head',
+  thinnedWith: 'nothing',
+  schools: [] as readonly SchoolChoice[],
+} as const;
 const SAME_DAY = {
   fridgeDays: 1,
   freezerMonths: 1,
   how: 'on the meat, covered, in the fridge; throw away what ran off',
+};
+
+const BINDING_SCHOOLS: SchoolChoice = {
+  id: 'binding',
+  question: 'What holds the balls',
+  usual: 'eggWhite',
+  ofTaste: true,
+  options: [
+    { id: 'eggWhite', label: 'Egg white', says: 'Springy, and they float sooner.' },
+    { id: 'starch', label: 'Starch only', says: 'Softer, and free of egg.' },
+  ],
 };
 
 /**
@@ -27,9 +50,10 @@ export const MARINADES: readonly Formula[] = [
       salting('darkSoy', 1, { in: 'soy' }),
       sweetening('brownSugar', 0.7, { in: 'sugar' }),
       sweetening('honey', 0.3, { in: 'sugar' }),
-      body('riceWine', 20, { in: 'soy' }),
+      body('riceWine', 50, { in: 'soy' }),
       body('sesameOil', 14),
       solid('garlic', 16, { in: 'soy', exponent: 0.8, cut: 'minced' }),
+      solid('ginger', 3, { in: 'soy', exponent: 0.8, cut: 'grated' }),
       solid('sesameSeed', 8),
       solid('blackPepper', 1, { in: 'soy', exponent: 0.8 }),
     ],
@@ -77,7 +101,7 @@ export const MARINADES: readonly Formula[] = [
     ...marinade,
     id: 'velvetPrawn',
     name: 'Egg white and starch for prawns',
-    named: { of: ['eggWhite', 'potatoStarch'], otherwise: 'Starch coat for prawns' },
+    named: { of: ['eggWhite', ['potatoStarch', 'cornStarch']], otherwise: 'Starch coat for prawns' },
     families: ['everything', 'satay'],
     needs: 'crustacean',
     purpose: 'Keeps prawns crisp: egg white, starch and a trace of soda.',
@@ -87,6 +111,9 @@ export const MARINADES: readonly Formula[] = [
       body('potatoStarch', 25),
       body('riceWine', 15),
       body('bakingSoda', 2),
+      body('sugar', 10),
+      solid('whitePepper', 1, { exponent: 0.8 }),
+      body('neutralOil', 10, { in: 'oil' }),
     ],
     target: { salinityPct: [0.8, 1, 1.2] },
     steps: [
@@ -94,7 +121,8 @@ export const MARINADES: readonly Formula[] = [
       does('coat', '{in} over them, one after another; stir one way', 3, {
         lookFor: 'it clings and is not wet',
       }),
-      waits('rest', 'Into the fridge', 20, { tempC: 5 }),
+      does('oil', '{in} last', 1, { lookFor: 'they slide apart' }),
+      waits('rest', 'Into the fridge', 15, { tempC: 5 }),
     ],
     keeps: SAME_DAY,
   },
@@ -162,12 +190,15 @@ export const MARINADES: readonly Formula[] = [
       salting('salt', 0.6, { in: 'salt' }),
       salting('lightSoy', 0.4, { in: 'rest1' }),
       body('sake', 25, { in: 'rest1' }),
-      body('eggWhite', 40, { in: 'rest1' }),
-      body('potatoStarch', 25, { in: 'rest1' }),
+      body('eggWhite', 40, { in: 'rest1', when: { binding: 'eggWhite' } }),
+      body('potatoStarch', 25, { in: 'rest1', when: { binding: 'eggWhite' } }),
+      body('potatoStarch', 40, { in: 'rest1', when: { binding: 'starch' } }),
       solid('ginger', 10, { exponent: 0.8, cut: 'grated' }),
+      solid('garlic', 8, { exponent: 0.8, cut: 'minced' }),
       solid('longOnion', 80, { note: 'minced', cut: 'minced' }),
     ],
     target: { salinityPct: [0.75, 0.9, 1.05] },
+    schools: [BINDING_SCHOOLS],
     steps: [
       does('salt', '{in} into the mince; knead until it sticks to the bowl', 4, {
         bare: 'Knead the mince until it sticks to the bowl',
@@ -212,43 +243,56 @@ export const BASES: readonly Formula[] = [
     name: 'Numbing chilli base',
     named: { of: ['sichuanPepper', ['driedChilli', 'chilliFlakes']], otherwise: 'Red oil base' },
     families: ['numbing', 'divided'],
-    purpose: 'Made a day ahead; it sets in its fat and is cut into portions.',
-    mlPerHead: 95,
+    purpose: 'Made a day ahead, twice what tonight takes; it keeps in portions, one for each pot.',
+    mlPerHead: 110,
     parts: [
-      body('beefTallow', 40, { in: 'infuse', exponent: 0.9 }),
-      body('neutralOil', 20, { in: 'infuse', exponent: 0.9 }),
-      salting('doubanjiang', 0.8, { in: 'fry' }),
-      salting('blackBean', 0.2),
-      body('riceWine', 10),
-      body('rockSugar', 4),
-      solid('driedChilli', 6, { in: 'soak', exponent: 0.8 }),
-      solid('sichuanPepper', 3, { exponent: 0.8 }),
-      solid('garlic', 6, { in: 'fry', exponent: 0.8, cut: 'minced' }),
-      aroma('ginger', 6, { in: 'infuse' }),
-      aroma('longOnion', 8, { in: 'infuse' }),
-      aroma('starAnise', 0.8),
-      aroma('cassia', 0.8),
-      aroma('blackCardamom', 0.8),
-      aroma('fennelSeed', 0.6),
-      aroma('clove', 0.2),
-      aroma('bayLeaf', 0.3),
+      body('beefTallow', 40, { in: 'infuse', exponent: 0.9, when: { fat: 'tallow' } }),
+      body('neutralOil', 20, { in: 'infuse', exponent: 0.9, when: { fat: 'tallow' } }),
+      body('neutralOil', 60, { in: 'infuse', exponent: 0.9, when: { fat: 'plantOil' } }),
+      salting('doubanjiang', 0.85, { in: 'beans' }),
+      salting('blackBean', 0.15, { in: 'beans' }),
+      body('riceWine', 10, { in: 'wine' }),
+      body('rockSugar', 2, { in: 'last' }),
+      solid('driedChilli', 12.4, { in: 'soak', exponent: 0.8, note: 'snipped, the seeds shaken out' }),
+      solid('sichuanPepper', 2, { in: 'last', exponent: 0.8 }),
+      aroma('ginger', 4, { in: 'infuse' }),
+      aroma('onion', 12, { in: 'infuse' }),
+      aroma('longOnion', 6, { in: 'infuse' }),
+      aroma('coriander', 3, { in: 'infuse', note: 'the stems' }),
+      aroma('starAnise', 0.6, { in: 'wine' }),
+      aroma('cassia', 0.6, { in: 'wine' }),
+      aroma('blackCardamom', 0.5, { in: 'wine' }),
+      aroma('fennelSeed', 0.4, { in: 'wine' }),
+      aroma('bayLeaf', 0.2, { in: 'wine' }),
     ],
-    target: { salinityPct: [2.6, 3.2, 3.8], heat: [3.5, 5] },
+    target: { salinityPct: [2.2, 2.7, 3.3], heat: [3.5, 5] },
+    schools: [FAT_SCHOOLS],
     steps: [
-      waits('soak', '{in} into boiling water', 30),
-      does('grind', 'Drain what was soaked and grind it', 5),
-      does('infuse', 'Warm {in} together, low, until brown; lift out what floats', 15, {
+      waits('soak', '{in} into boiling water', 25),
+      does('grind', 'Drain what was soaked and grind it coarse', 5),
+      does('wine', 'Wet {in} together; drain the spices before they go into fat: wet ones spit', 2),
+      does('infuse', 'Fry {in} together, low, until brown and dry; lift out what floats', 15, {
         tempC: 130,
-        lookFor: 'air the room: the fumes bite',
+        lookFor: 'nothing sizzles any more',
       }),
-      does('fry', '{in} in, low, stirring all the time', 20, {
+      does('fry', 'Heat down; the ground chillies and the drained spices in', 11, {
         tempC: 110,
-        lookFor: 'the oil is red and clear; nothing blackens',
+        lookFor: 'the oil is red and smells of them; nothing blackens. Air the room: the fumes bite',
       }),
-      does('spices', '{in} in', 10, { tempC: 105 }),
-      waits('set', 'Pour into a tray, cool, into the fridge overnight', 600, {
+      does('beans', '{in} in, low, stirring all the time', 8, {
+        tempC: 110,
+        lookFor: 'it no longer tastes raw',
+      }),
+      does('last', '{in} last', 2, { tempC: 105 }),
+      waits('set', 'Pour into a tray, the whole spices on top; cool, into the fridge overnight', 600, {
         tempC: 5,
-        lookFor: 'it cuts like butter',
+        lookFor: 'it cuts like butter: one block for each pot, dated',
+        when: { fat: 'tallow' },
+      }),
+      waits('cool', 'Cool, pour into a clean jar, into the fridge overnight', 600, {
+        tempC: 5,
+        lookFor: 'red oil stands over it: stir before you ladle',
+        when: { fat: 'plantOil' },
       }),
     ],
     keeps: { fridgeDays: 14, freezerMonths: 6, how: 'in portions, labelled' },
@@ -260,19 +304,23 @@ export const BASES: readonly Formula[] = [
     named: { of: [['chilliFlakes', 'driedChilli']], otherwise: 'Red sauce for stews' },
     families: ['spicyStew', 'fishCakeJeongol'],
     purpose: 'A larger batch: half for tonight, half kept. Better after a day.',
-    mlPerHead: 42,
+    mlPerHead: 50,
     parts: [
-      body('gochujang', 10),
+      body('gochujang', 13, { when: { paste: 'withPaste' } }),
+      body('riceSyrup', 5, { when: { paste: 'withPaste' } }),
+      solid('ginger', 1.3, { exponent: 0.8, cut: 'grated', when: { paste: 'withPaste' } }),
+      body('doenjang', 3, { when: { paste: 'flakesOnly' } }),
+      body('sugar', 4, { when: { paste: 'flakesOnly' } }),
       salting('lightSoy', 0.6),
       salting('fishSauce', 0.4),
-      body('riceWine', 6),
-      body('riceSyrup', 4),
-      solid('chilliFlakes', 7, { exponent: 0.8 }),
-      solid('garlic', 5, { exponent: 0.8, cut: 'minced' }),
-      solid('ginger', 1, { exponent: 0.8, cut: 'grated' }),
-      solid('whitePepper', 0.2, { exponent: 0.8 }),
+      body('riceWine', 10),
+      solid('chilliFlakes', 11, { exponent: 0.8, when: { paste: 'flakesOnly' } }),
+      solid('chilliFlakes', 9, { exponent: 0.8, when: { paste: 'withPaste' } }),
+      solid('garlic', 12, { exponent: 0.8, cut: 'minced' }),
+      solid('blackPepper', 0.6, { exponent: 0.8 }),
     ],
-    target: { salinityPct: [6.5, 7.5, 8.5], heat: [3, 5] },
+    target: { salinityPct: [7.5, 8.4, 9.5], heat: [3, 5] },
+    schools: [PASTE_SCHOOLS],
     steps: [
       does('mix', 'Stir {in} together', 5),
       waits('rest', 'Leave it so that the flakes swell', 30, { lookFor: 'thick and glossy' }),

@@ -1,20 +1,84 @@
 import type { Formula } from '../formula';
+import type { SchoolChoice } from '../school';
 import { SOY_MILK_LAST } from './dashiBroths';
 import {
   BASE_SCHOOLS,
   bringUp,
   DAIRYLIKE,
+  FAT_SCHOOLS,
   drawKelp,
   FRESH,
   FRESH_PASTE,
   FROM_JAR,
   kelp,
   KELP_SCHOOLS,
+  NUMBING_SALT_SCHOOLS,
+  PASTE_SCHOOLS,
   season,
   STOCK_KEEPS,
   strain,
 } from './brothSteps';
 import { aroma, body, does, infusion, salting, solid, sweetening, waits } from './parts';
+
+const STOCK_SCHOOLS: SchoolChoice = {
+  id: 'stock',
+  question: 'How the stock boils',
+  usual: 'rolling',
+  options: [
+    { id: 'rolling', label: 'Rolling, short', says: 'A quarter of an hour with the lid on. Strong and quick.' },
+    { id: 'gentle', label: 'Gentle, long', says: 'Twenty-five minutes at a simmer. Clearer.' },
+  ],
+};
+
+const BIRD_SCHOOLS: SchoolChoice = {
+  id: 'bird',
+  question: 'How the bird is boiled',
+  ofTaste: true,
+  usual: 'clear',
+  options: [
+    { id: 'clear', label: 'At a simmer', says: 'Never a full boil: clear and golden.' },
+    { id: 'white', label: 'At a rolling boil', says: 'Fat and water beaten together: white and full.' },
+  ],
+};
+
+const AROMA_SCHOOLS: SchoolChoice = {
+  id: 'aroma',
+  question: 'What scents it',
+  ofTaste: true,
+  asked: 'broth',
+  usual: 'ginger',
+  options: [
+    { id: 'ginger', label: 'Ginger', says: 'Warm, behind the coconut.' },
+    { id: 'lemongrass', label: 'Lemongrass', says: 'Bright and lemony, in front of it.' },
+  ],
+};
+
+const NUT_SCHOOLS: SchoolChoice = {
+  id: 'nuts',
+  question: 'Which paste it is built on',
+  ofTaste: true,
+  asked: 'broth',
+  usual: 'shacha',
+  options: [
+    { id: 'shacha', label: 'Shrimp and nut', says: 'Fried shrimp and fish paste with peanut: savoury, a little sea.' },
+    { id: 'nutAndCurry', label: 'Nut and curry', says: 'Peanut, curry powder and coconut: sweet and mild.' },
+  ],
+};
+const SHACHA = { base: 'fresh', nuts: 'shacha' } as const;
+const NUT_AND_CURRY = { base: 'fresh', nuts: 'nutAndCurry' } as const;
+
+const NUMBING_BASE_SCHOOLS: SchoolChoice = {
+  ...BASE_SCHOOLS,
+  options: [
+    ...BASE_SCHOOLS.options,
+    { id: 'quick', label: 'Quick', says: 'Chopped, pounded and fried in six minutes. Rougher, and sooner.' },
+  ],
+};
+const NOT_JAR = ['fresh', 'quick'] as const;
+const FRIED = ['fry', 'quick'] as const;
+
+const FLAKES_ONLY = { paste: 'flakesOnly' } as const;
+const WITH_PASTE = { paste: 'withPaste' } as const;
 
 /** Stocks of anchovies, bones and birds, and the broths built on them. */
 export const STOCK_BROTHS: readonly Formula[] = [
@@ -50,40 +114,81 @@ export const STOCK_BROTHS: readonly Formula[] = [
     keeps: FRESH,
   },
   {
+    id: 'jeongolWater',
+    name: 'Hot water, seasoned when the beef is done',
+    named: { of: [['soupSoy', 'lightSoy', 'tamari']], otherwise: 'Hot water for marinated beef' },
+    kind: 'broth',
+    families: ['beefJeongol'],
+    purpose: 'No stock at all: the marinade of the beef makes the broth, and soy and fish sauce finish it.',
+    scaledBy: 'finishedVolume',
+    thinnedWith: 'water',
+    parts: [aroma('ginger', 3, { in: 'heat' }), salting('soupSoy', 0.6), salting('fishSauce', 0.4)],
+    target: { salinityPct: [0.75, 0.85, 0.95] },
+    schools: [],
+    steps: [
+      does('heat', '{in} into the water, to the boil', 8, {
+        bare: 'The water to the boil',
+        tempC: 96,
+        steam: 'simmer',
+        lid: true,
+      }),
+      does('season', 'Keep {in} beside the pot until the meat is cooked', 1, { tempC: 80 }),
+    ],
+    keeps: FRESH,
+  },
+  {
     id: 'anchovyStock',
     name: 'Anchovy, kelp and radish stock',
     named: { of: ['driedAnchovy', 'kelp', 'daikon'], otherwise: 'Long stock for fish cakes' },
     kind: 'broth',
     families: ['fishCakeJeongol'],
-    purpose: 'A long stock that boils down; its radish goes back into the pot.',
+    purpose: 'Boils down over anchovies, radish and a fish cake given up to it; the radish goes back into the pot.',
     scaledBy: 'finishedVolume',
-    mlPerHead: 380,
+    mlPerHead: 400,
     thinnedWith: 'water',
     parts: [
       kelp(6),
-      infusion('driedAnchovy', 16, { in: 'anchovies', out: 'liftAnchovies', note: 'heads and guts off' }),
-      infusion('daikon', 140, { in: 'anchovies', out: 'strain', note: 'keep it: it goes into the pot' }),
-      infusion('longOnion', 30, { in: 'anchovies', out: 'strain' }),
+      infusion('driedAnchovy', 16, { in: 'anchovies', out: 'liftAnchovies', note: 'guts out, in a bag' }),
+      infusion('daikon', 170, { in: 'anchovies', out: 'strain', note: 'keep it: it goes into the pot' }),
+      infusion('onion', 60, { in: 'anchovies', out: 'strain' }),
+      infusion('longOnion', 30, { in: 'anchovies', out: 'strain', note: 'whole, with its root' }),
+      aroma('garlic', 12, { in: 'anchovies', note: 'crushed' }),
+      aroma('blackPepper', 1, { in: 'anchovies', note: 'whole, in the bag' }),
       infusion('driedShiitake', 4, { out: 'strain' }),
-      body('sake', 15),
-      salting('lightSoy', 0.6),
+      infusion('fishCake', 55, { in: ['second', 'long'], out: 'strain', note: 'given up to the stock' }),
+      body('riceWine', 35, { in: 'anchovies' }),
+      salting('soupSoy', 0.6),
       salting('salt', 0.4),
     ],
-    target: { salinityPct: [0.8, 0.9, 1], umamiGPer100g: [0.15, 0.8] },
-    schools: [KELP_SCHOOLS],
+    target: { salinityPct: [0.85, 0.95, 1.05], umamiGPer100g: [0.15, 0.9] },
+    schools: [KELP_SCHOOLS, STOCK_SCHOOLS],
     steps: [
       ...drawKelp,
-      does('anchovies', '{in} in; boil gently', 9, {
-        bare: 'Boil gently',
-        tempC: 95,
+      does('anchovies', '{in} in; boil', 8, {
+        bare: 'Boil',
+        tempC: 97,
         steam: 'boil',
+        lid: true,
         lookFor: 'skim the grey foam',
       }),
-      does('liftAnchovies', 'Lift the {out} out now: longer makes it coarse', 1, { tempC: 95, steam: 'simmer' }),
-      waits('long', 'Let the rest go on at a simmer', 25, {
+      does('liftAnchovies', 'Lift the {out} out now, pressed: longer makes it coarse', 1, {
+        tempC: 95,
+        steam: 'simmer',
+      }),
+      waits('second', '{in} in; let it go on boiling', 14, {
+        bare: 'Let the rest go on boiling',
+        tempC: 97,
+        steam: 'boil',
+        lid: true,
+        lookFor: 'what is left in it lets a chopstick through',
+        when: { stock: 'rolling' },
+      }),
+      waits('long', '{in} in; let it go on at a simmer', 25, {
+        bare: 'Let the rest go on at a simmer',
         tempC: 96,
         steam: 'simmer',
         lookFor: 'what is left in it lets a chopstick through',
+        when: { stock: 'gentle' },
       }),
       strain,
       season,
@@ -102,21 +207,25 @@ export const STOCK_BROTHS: readonly Formula[] = [
     parts: [
       kelp(6),
       infusion('driedAnchovy', 14, { in: 'anchovies', out: 'liftAnchovies' }),
-      body('gochujang', 24, { in: 'sauce', ...FRESH_PASTE }),
-      solid('chilliFlakes', 9, { exponent: 0.8, in: 'sauce', ...FRESH_PASTE }),
-      solid('garlic', 10, { exponent: 0.8, in: 'sauce', cut: 'minced', ...FRESH_PASTE }),
+      body('gochujang', 24, { in: 'sauce', when: { base: 'fresh', ...WITH_PASTE } }),
+      body('doenjang', 5, { in: 'sauce', when: { base: 'fresh', ...FLAKES_ONLY } }),
+      body('sugar', 6, { in: 'sauce', when: { base: 'fresh', ...FLAKES_ONLY } }),
+      solid('chilliFlakes', 16, { exponent: 0.8, in: 'sauce', when: { base: 'fresh', ...FLAKES_ONLY } }),
+      solid('chilliFlakes', 9, { exponent: 0.8, in: 'sauce', when: { base: 'fresh', ...WITH_PASTE } }),
+      solid('garlic', 18, { exponent: 0.8, in: 'sauce', cut: 'minced', ...FRESH_PASTE }),
+      solid('blackPepper', 0.8, { exponent: 0.8, in: 'sauce', when: { base: 'fresh', ...FLAKES_ONLY } }),
       body('riceWine', 15, { in: 'sauce', ...FRESH_PASTE }),
-      body('chilliSauce', 70, { in: 'fromJar', ...FROM_JAR }),
+      body('chilliSauce', 80, { in: 'fromJar', ...FROM_JAR }),
       salting('lightSoy', 0.6),
       salting('fishSauce', 0.4),
     ],
     target: {
-      salinityPct: [0.95, 1.05, 1.2],
+      salinityPct: [0.9, 1.02, 1.15],
       sweetnessPct: [0.4, 0.8, 1.6],
       umamiGPer100g: [0.2, 1.4],
-      heat: [1.8, 4],
+      heat: [1.8, 4.5],
     },
-    schools: [KELP_SCHOOLS, BASE_SCHOOLS],
+    schools: [KELP_SCHOOLS, BASE_SCHOOLS, PASTE_SCHOOLS],
     steps: [
       ...drawKelp,
       does('anchovies', '{in} in; boil gently', 8, {
@@ -223,8 +332,8 @@ export const STOCK_BROTHS: readonly Formula[] = [
     mlPerHead: 380,
     thinnedWith: 'water',
     parts: [
-      infusion('chickenCarcass', 180, { in: 'start', out: 'strain', note: 'rinsed, blood taken out' }),
-      infusion('daikon', 120, { in: 'simmer', out: 'strain' }),
+      infusion('chickenBoneIn', 250, { in: 'start', out: 'strain', note: 'it goes back into the pot' }),
+      infusion('daikon', 170, { in: 'simmer', out: 'strain', note: 'it goes back into the pot' }),
       aroma('ginger', 6, { in: 'start' }),
       body('sugar', 1.5),
       salting('salt', 1),
@@ -239,6 +348,46 @@ export const STOCK_BROTHS: readonly Formula[] = [
         steam: 'simmer',
         lid: true,
         lookFor: 'a bubble here and there',
+      }),
+      strain,
+      season,
+    ],
+    keeps: STOCK_KEEPS,
+  },
+  {
+    id: 'plainChickenBroth',
+    name: 'Plain chicken broth, unsalted',
+    named: { of: [['chickenBoneIn', 'chickenWing', 'chickenCarcass']], otherwise: 'Plain broth' },
+    kind: 'broth',
+    families: ['plainWater', 'staged'],
+    purpose: 'Chicken on the bone makes it and is eaten from the pot; the dip carries the salt.',
+    scaledBy: 'finishedVolume',
+    mlPerHead: 320,
+    thinnedWith: 'water',
+    parts: [
+      infusion('chickenBoneIn', 260, { in: 'start', out: 'strain', note: 'it goes into the pot' }),
+      infusion('longOnion', 20, { in: 'simmer', out: 'strain', note: 'the green part' }),
+      aroma('ginger', 5, { in: 'start' }),
+      salting('salt', 1),
+    ],
+    target: { salinityPct: [0.05, 0.15, 0.3], umamiGPer100g: [0.005, 0.5] },
+    schools: [BIRD_SCHOOLS],
+    steps: [
+      bringUp,
+      waits('simmer', '{in} in, simmer with the lid ajar', 40, {
+        bare: 'Simmer with the lid ajar',
+        tempC: 95,
+        steam: 'simmer',
+        lid: true,
+        lookFor: 'a bubble here and there; skim what rises',
+        when: { bird: 'clear' },
+      }),
+      waits('rolling', 'Lid on, a rolling boil', 40, {
+        tempC: 98,
+        steam: 'boil',
+        lid: true,
+        lookFor: 'white and cloudy; top it up when it sinks',
+        when: { bird: 'white' },
       }),
       strain,
       season,
@@ -319,22 +468,35 @@ export const STOCK_BROTHS: readonly Formula[] = [
     thinnedWith: 'water',
     parts: [
       infusion('porkBones', 150, { out: 'strain' }),
-      aroma('beefTallow', 60, { in: 'fry', ...FRESH_PASTE }),
-      solid('driedChilli', 7, { exponent: 0.8, in: 'fry', note: 'soaked and ground, some left whole', ...FRESH_PASTE }),
-      solid('sichuanPepper', 4, { exponent: 0.8, in: 'fry', ...FRESH_PASTE }),
-      solid('garlic', 10, { exponent: 0.8, in: 'fry', cut: 'minced', ...FRESH_PASTE }),
-      aroma('ginger', 10, { in: 'fry', ...FRESH_PASTE }),
-      aroma('starAnise', 1.5, { in: 'fry', ...FRESH_PASTE }),
-      aroma('cassia', 1.5, { in: 'fry', ...FRESH_PASTE }),
-      aroma('bayLeaf', 0.5, { in: 'fry', ...FRESH_PASTE }),
-      body('riceWine', 20, { in: 'fry', ...FRESH_PASTE }),
-      body('rockSugar', 6, { in: 'fry', ...FRESH_PASTE }),
-      salting('doubanjiang', 0.75, { in: 'fry', ...FRESH_PASTE }),
-      salting('blackBean', 0.25, { in: 'fry', ...FRESH_PASTE }),
-      salting('numbingBase', 1, { in: 'melt', ...FROM_JAR }),
+      aroma('beefTallow', 75, { in: FRIED, when: { base: NOT_JAR, fat: 'tallow' } }),
+      aroma('neutralOil', 75, { in: FRIED, when: { base: NOT_JAR, fat: 'plantOil' } }),
+      solid('driedChilli', 9, { exponent: 0.8, in: 'fry', note: 'soaked and ground, some left whole', ...FRESH_PASTE }),
+      solid('chilliFlakes', 6, { exponent: 0.8, in: 'quick', when: { base: 'quick' } }),
+      solid('sichuanPepper', 4, { exponent: 0.8, in: FRIED, when: { base: NOT_JAR } }),
+      solid('garlic', 10, { exponent: 0.8, in: FRIED, cut: 'minced', when: { base: NOT_JAR } }),
+      aroma('ginger', 10, { in: FRIED, when: { base: NOT_JAR } }),
+      aroma('longOnion', 15, { in: FRIED, when: { base: NOT_JAR } }),
+      aroma('starAnise', 1.5, { in: FRIED, when: { base: NOT_JAR } }),
+      aroma('cassia', 1.5, { in: FRIED, when: { base: NOT_JAR } }),
+      aroma('bayLeaf', 0.5, { in: FRIED, when: { base: NOT_JAR } }),
+      body('riceWine', 20, { in: FRIED, when: { base: NOT_JAR } }),
+      body('rockSugar', 6, { in: FRIED, when: { base: NOT_JAR } }),
+      salting('doubanjiang', 0.75, { in: FRIED, when: { base: NOT_JAR, salt: 'inDip' } }),
+      salting('blackBean', 0.25, { in: FRIED, when: { base: NOT_JAR, salt: 'inDip' } }),
+      salting('doubanjiang', 0.4, { in: FRIED, when: { base: NOT_JAR, salt: 'inBroth' } }),
+      salting('blackBean', 0.1, { in: FRIED, when: { base: NOT_JAR, salt: 'inBroth' } }),
+      salting('numbingBase', 1, { in: 'melt', when: { base: 'ahead', salt: 'inDip' } }),
+      salting('numbingBase', 0.5, { in: 'melt', when: { base: 'ahead', salt: 'inBroth' } }),
+      salting('salt', 0.5, { when: { salt: 'inBroth' } }),
     ],
     target: { salinityPct: [0.3, 0.4, 0.55], umamiGPer100g: [0.005, 0.4], heat: [2.5, 5] },
-    schools: [BASE_SCHOOLS],
+    targetsBySchool: [
+      {
+        when: { salt: 'inBroth' },
+        target: { salinityPct: [0.8, 0.9, 1.05], umamiGPer100g: [0.005, 0.5], heat: [2.5, 5] },
+      },
+    ],
+    schools: [NUMBING_BASE_SCHOOLS, FAT_SCHOOLS, NUMBING_SALT_SCHOOLS],
     steps: [
       waits('stock', '{in} into the water, simmer with the lid ajar', 90, {
         bare: 'The water to a simmer',
@@ -349,12 +511,18 @@ export const STOCK_BROTHS: readonly Formula[] = [
         lookFor: 'the oil is clear and red; nothing may blacken. Open a window',
         ...FRESH_PASTE,
       }),
+      does('quick', 'Fry {in}, all of it chopped and pounded, the fat first', 6, {
+        tempC: 120,
+        lookFor: 'the oil is red and smells; nothing may blacken. Open a window',
+        when: { base: 'quick' },
+      }),
       does('melt', '{in} into the dry pot, low, until its fat runs and it smells', 5, {
         tempC: 120,
         lookFor: 'the fat is red and clear. Open a window',
         ...FROM_JAR,
       }),
-      does('join', 'Stock in, bring to the boil', 5, { tempC: 96, steam: 'boil' }),
+      does('join', 'Stock in, a ladle first to loosen the bottom; bring to the boil', 5, { tempC: 96, steam: 'boil' }),
+      does('season', 'Season with {in}', 1, { tempC: 95, when: { salt: 'inBroth' } }),
     ],
     keeps: {
       fridgeDays: 14,
@@ -410,26 +578,27 @@ export const STOCK_BROTHS: readonly Formula[] = [
     thinnedWith: 'water',
     parts: [
       infusion('porkBelly', 320, { out: 'liftPork', note: 'in one piece; chilled, then sliced for the pot' }),
-      infusion('driedShrimp', 5, { in: 'poach', out: 'strain' }),
       infusion('longOnion', 20, { in: 'poach', out: 'strain' }),
       aroma('ginger', 8, { in: 'start' }),
       aroma('starAnise', 0.8, { in: 'start' }),
+      aroma('sichuanPepper', 0.7, { in: 'start' }),
+      solid('whitePepper', 0.4, { exponent: 0.8 }),
       body('riceWine', 25, { in: 'poach' }),
       salting('salt', 1),
     ],
-    target: { salinityPct: [0.45, 0.55, 0.7], umamiGPer100g: [0.005, 0.2] },
+    target: { salinityPct: [0.6, 0.7, 0.8], umamiGPer100g: [0.005, 0.2] },
     schools: [],
     steps: [
-      does('start', '{in} into cold water; bring up slowly and skim', 15, {
+      does('start', '{in} into cold water, the skin down; bring up slowly and skim', 15, {
         bare: 'Bring the water up slowly',
         tempC: 80,
         steam: 'hot',
         lookFor: 'grey foam gathers: take it off',
       }),
-      waits('poach', '{in} in, poach just below the boil', 45, {
-        bare: 'Keep it just below the boil',
-        tempC: 90,
-        steam: 'hot',
+      waits('poach', '{in} in, lid on, a gentle boil', 35, {
+        bare: 'Lid on, a gentle boil',
+        tempC: 96,
+        steam: 'simmer',
         lid: true,
         lookFor: 'a skewer goes in and the juice is clear',
       }),
@@ -442,7 +611,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
   {
     id: 'coconutChicken',
     name: 'Coconut water broth',
-    named: { of: ['coconutWater', 'chickenWing'], otherwise: 'Sweet clear broth' },
+    named: { of: ['coconutWater'], otherwise: 'Sweet clear broth' },
     kind: 'broth',
     families: ['coconut'],
     purpose: 'Sweet and clear; it is drunk before anything else goes in. The dip is sharp and hot.',
@@ -450,24 +619,25 @@ export const STOCK_BROTHS: readonly Formula[] = [
     mlPerHead: 380,
     thinnedWith: 'water',
     parts: [
-      body('coconutWater', 550, { in: 'start' }),
-      body('coconutMilk', 60, { in: 'milk' }),
-      infusion('chickenWing', 160, { out: 'strain', note: 'the meat goes back into the pot' }),
-      infusion('jujube', 8, { out: 'strain' }),
-      infusion('gojiBerry', 4, { out: 'strain' }),
-      aroma('lemongrass', 8, { in: 'start' }),
+      body('coconutWater', 650, { in: 'start' }),
+      body('coconutMilk', 100, { in: 'milk' }),
+      infusion('jujube', 10, { in: 'start', out: 'liftFruit', note: 'they go into the pot' }),
+      infusion('gojiBerry', 5, { in: 'start', out: 'liftFruit' }),
+      aroma('ginger', 8, { in: 'start', when: { aroma: 'ginger' } }),
+      aroma('lemongrass', 8, { in: 'start', when: { aroma: 'lemongrass' } }),
       salting('salt', 1),
     ],
-    target: { salinityPct: [0.35, 0.45, 0.55], sweetnessPct: [1.8, 2.6, 3.4], umamiGPer100g: [0.002, 0.2] },
-    schools: [],
+    target: { salinityPct: [0.3, 0.36, 0.45], sweetnessPct: [2.4, 3.1, 4], umamiGPer100g: [0, 0.2] },
+    schools: [AROMA_SCHOOLS],
     steps: [
-      does('start', '{in} into the pan; bring up slowly and skim', 15, {
-        bare: 'Bring the water up slowly',
-        tempC: 80,
+      does('start', '{in} into the pan; up to a gentle boil', 12, {
+        bare: 'Up to a gentle boil',
+        tempC: 85,
         steam: 'hot',
+        lookFor: 'taste the water first: a sour nut is thrown away',
       }),
-      waits('simmer', 'Simmer', 20, { tempC: 95, steam: 'simmer', lid: true }),
-      strain,
+      waits('simmer', 'Boil gently', 5, { tempC: 96, steam: 'simmer', lid: true }),
+      does('liftFruit', 'Lift the {out} out, for the bowls', 1, { tempC: 85, lifts: true }),
       does('milk', '{in} in, low heat', 3, {
         tempC: 80,
         steam: 'hot',
@@ -478,7 +648,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
   },
   {
     id: 'satayBroth',
-    name: 'Peanut and sesame broth',
+    name: 'Fried nut broth',
     named: {
       of: [
         ['peanutPaste', 'satayPaste'],
@@ -493,22 +663,32 @@ export const STOCK_BROTHS: readonly Formula[] = [
     thinnedWith: 'water',
     parts: [
       infusion('chickenCarcass', 130, { out: 'strain' }),
-      aroma('neutralOil', 20, { in: 'fry', ...FRESH_PASTE }),
-      solid('onion', 40, { exponent: 0.8, in: 'fry', note: 'minced', cut: 'minced', ...FRESH_PASTE }),
-      solid('garlic', 12, { exponent: 0.8, in: 'fry', cut: 'minced', ...FRESH_PASTE }),
-      solid('curryPowder', 5, { exponent: 0.8, in: 'fry', ...FRESH_PASTE }),
-      solid('chilliFlakes', 4, { exponent: 0.8, in: 'fry', ...FRESH_PASTE }),
-      body('peanutPaste', 45, { in: 'fry', ...FRESH_PASTE }),
-      body('sesamePaste', 15, { in: 'fry', ...FRESH_PASTE }),
+      aroma('neutralOil', 25, { in: ['shallots', 'fry'], ...FRESH_PASTE }),
+      solid('shallot', 35, { exponent: 0.8, in: 'shallots', cut: 'minced', when: SHACHA }),
+      solid('onion', 35, { exponent: 0.8, in: ['aromatics', 'fry'], cut: 'minced', ...FRESH_PASTE }),
+      solid('garlic', 12, { exponent: 0.8, in: ['aromatics', 'fry'], cut: 'minced', ...FRESH_PASTE }),
+      solid('redChilli', 6, { exponent: 0.8, in: 'aromatics', cut: 'ring', when: SHACHA }),
+      body('shachaPaste', 42, { in: 'pastes', when: SHACHA }),
+      body('fermentedShrimpPaste', 2.5, { in: 'pastes', when: SHACHA }),
+      body('doubanjiang', 7, { in: 'pastes', when: SHACHA }),
+      body('peanutPaste', 30, { in: 'pastes', when: SHACHA }),
+      body('sesamePaste', 15, { in: ['pastes', 'fry'], ...FRESH_PASTE }),
+      solid('blackPepper', 0.5, { exponent: 0.8, when: SHACHA }),
+      body('colouringSoy', 4, { when: SHACHA }),
+      body('riceWine', 15, { in: 'wine', when: SHACHA }),
+      solid('curryPowder', 5, { exponent: 0.8, in: 'fry', when: NUT_AND_CURRY }),
+      solid('chilliFlakes', 4, { exponent: 0.8, in: 'fry', when: NUT_AND_CURRY }),
+      body('peanutPaste', 45, { in: 'fry', when: NUT_AND_CURRY }),
       body('satayPaste', 120, { in: 'melt', ...FROM_JAR }),
-      body('coconutMilk', 80),
-      salting('lightSoy', 0.4),
-      salting('fishSauce', 0.3),
-      salting('oysterSauce', 0.3),
+      body('coconutMilk', 80, { when: { nuts: 'nutAndCurry' } }),
+      salting('lightSoy', 1, { when: { nuts: 'shacha' } }),
+      salting('lightSoy', 0.4, { when: { nuts: 'nutAndCurry' } }),
+      salting('fishSauce', 0.3, { when: { nuts: 'nutAndCurry' } }),
+      salting('oysterSauce', 0.3, { when: { nuts: 'nutAndCurry' } }),
       sweetening('brownSugar', 1),
     ],
-    target: { salinityPct: [0.9, 1, 1.15], sweetnessPct: [1.2, 1.8, 2.6], umamiGPer100g: [0.2, 1.2], heat: [0.5, 3] },
-    schools: [BASE_SCHOOLS],
+    target: { salinityPct: [0.9, 1, 1.1], sweetnessPct: [1, 1.6, 2.6], umamiGPer100g: [0.1, 1.2], heat: [0.3, 3] },
+    schools: [BASE_SCHOOLS, NUT_SCHOOLS],
     steps: [
       waits('stock', '{in} into the water, simmer with the lid ajar', 45, {
         bare: 'The water to a simmer',
@@ -517,10 +697,22 @@ export const STOCK_BROTHS: readonly Formula[] = [
         lid: true,
       }),
       strain,
+      does('shallots', 'Fry {in} low, the oil first', 10, {
+        tempC: 120,
+        lookFor: 'golden, and not a shade more',
+        when: SHACHA,
+      }),
+      does('aromatics', '{in} in, fry until soft', 6, { tempC: 115, lookFor: 'soft and sweet', when: SHACHA }),
+      does('pastes', '{in} in, slowly, stirring from the bottom', 5, {
+        tempC: 110,
+        lookFor: 'the oil parts from the paste; no liquid before that',
+        when: SHACHA,
+      }),
+      does('wine', '{in} down the hot edge of the pan', 1, { tempC: 100, steam: 'hot', when: SHACHA }),
       does('fry', 'Fry {in} until fragrant, the oil first and the pastes last', 10, {
         tempC: 120,
         lookFor: 'the oil parts from the paste; no liquid before that',
-        ...FRESH_PASTE,
+        when: NUT_AND_CURRY,
       }),
       does('melt', '{in} into the dry pot, low, until it smells', 3, {
         tempC: 120,

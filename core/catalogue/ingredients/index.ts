@@ -2,6 +2,7 @@ import type { Ingredient } from '../ingredient';
 import { BOTTLES } from './bottles';
 import { GRAINS } from './grains';
 import { JARS } from './jars';
+import { LARDER } from './larder';
 import { MEAT } from './meat';
 import { MUSHROOMS_AND_SEAWEED } from './mushroomsAndSeaweed';
 import { PASTES } from './pastes';
@@ -20,6 +21,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   ...GRAINS,
   ...SEASONINGS,
   ...PASTES,
+  ...LARDER,
   ...SPICES,
   ...JARS,
   ...BOTTLES,

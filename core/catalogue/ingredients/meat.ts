@@ -119,6 +119,14 @@ export const MEAT = [
         pieceG: 22,
         cooks: { simmered: animal(9.5, 10, 20, 74, 'white through, it floats') },
       },
+      crumbled: {
+        label: 'broken small',
+        short: 'chicken mince',
+        thicknessMm: 12,
+        pieceG: 6,
+        cooks: { simmered: animal(4.5, 5.5, 20, 74, 'white through') },
+        work: { says: 'Break small, back into the fridge', fixedMin: 1, minPer100G: 0.4 },
+      },
     },
     replacements: [{ withIngredientId: 'firmTofu', keeps: 'mass', text: 'tofu, pressed and crumbled' }],
     work: { says: 'Knead with salt until it binds', fixedMin: 3, minPer100G: 0.8, board: undefined },
@@ -261,6 +269,7 @@ export const MEAT = [
       block: { label: 'in one piece', short: 'pork belly', thicknessMm: 50, pieceG: 500 },
       poachedSlice: {
         label: '4 mm slices, poached and chilled',
+        fromLiquid: true,
         short: 'poached pork',
         thicknessMm: 4,
         pieceG: 22,
@@ -450,6 +459,16 @@ export const MEAT = [
         thicknessMm: 40,
         pieceG: 45,
         cooks: { simmered: animal(25, 27, 50, 74, 'the juice is clear, the meat draws back from the bone') },
+      },
+      // It may have stood in the fridge since: it is heated through as if it were raw.
+      fromStock: {
+        label: 'pieces on the bone, from the broth',
+        fromLiquid: true,
+        short: 'chicken from the broth',
+        thicknessMm: 40,
+        pieceG: 42,
+        cooks: { simmered: animal(25, 27, 50, 74, 'hot to the bone, the meat loose on it') },
+        work: { says: 'Lift it out of the broth, pick off splinters', fixedMin: 1, minPer100G: 0.2 },
       },
     },
     replacements: [

@@ -492,6 +492,7 @@ export const SEASONINGS = [
     composition: byDifference(18, 0.1, 0.1, 0, 0.2),
     densityGPerMl: 0.65,
     byVolume: true,
+    replacements: [{ withIngredientId: 'cornStarch', keeps: 'mass', ratio: 1.3, text: 'corn starch, a third more' }],
     pack: pack('250 g bag', 250),
   }),
   ingredient({

@@ -148,6 +148,7 @@ export const VEGETABLES = [
       },
       fromStock: {
         label: 'thick rounds, from the stock',
+        fromLiquid: true,
         short: 'stock radish',
         thicknessMm: 25,
         pieceG: 60,

@@ -1,5 +1,13 @@
 import type { Style } from '../style';
-import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+import { adds, greensIn, liquidSchools, pours, SKIM, slot, tool } from './parts';
+
+const LIQUID = liquidSchools(
+  [
+    { id: 'kelpStock', label: 'Kelp and radish', says: 'Light, with a floor under the beef.' },
+    { id: 'hotWater', label: 'Hot water', says: 'The marinade makes the broth; soy and fish sauce finish it.' },
+  ],
+  { ofTaste: undefined },
+);
 
 export const BEEF_JEONGOL: Style = {
   id: 'beefJeongol',
@@ -8,6 +16,7 @@ export const BEEF_JEONGOL: Style = {
   services: ['allAtOnce'],
   brothMlPerHead: 280,
   brothFormulaId: 'jeongolKelp',
+  brothBySchool: { question: LIQUID.id, formulaIds: { kelpStock: 'jeongolKelp', hotWater: 'jeongolWater' } },
   seasonAt: 'afterMeat',
   dipFormulaIds: ['mustardVinegar'],
   slots: [
@@ -48,7 +57,7 @@ export const BEEF_JEONGOL: Style = {
       lid: 'off',
     },
   ],
-  schools: [],
+  schools: [LIQUID],
   finishIds: ['udon', 'porridge'],
   keepsApart: [],
   returns: [],

@@ -36,8 +36,9 @@ export const CLEAR_DUCK_SWISH: Style = {
     { ingredientId: 'longOnion', role: 'allium', rangeG: [40, 50, 60], cuts: whole('slant'), place: 'ring', layer: 0 },
     { ingredientId: 'carrot', role: 'root', rangeG: [15, 18, 20], cuts: whole('blossom'), place: 'ring', layer: 0 },
     { ingredientId: 'shiitake', role: 'mushroom', rangeG: [18, 27, 40], cuts: whole('cap'), place: 'ring', layer: 1 },
-    { ingredientId: 'maitake', role: 'mushroom', rangeG: [20, 30, 40], cuts: whole('torn'), place: 'ring', layer: 1 },
-    { ingredientId: 'enoki', role: 'mushroom', rangeG: [20, 25, 35], cuts: whole('tuft'), place: 'ring', layer: 1 },
+    { ingredientId: 'maitake', role: 'mushroom', rangeG: [16, 24, 32], cuts: whole('torn'), place: 'ring', layer: 1 },
+    { ingredientId: 'enoki', role: 'mushroom', rangeG: [15, 20, 28], cuts: whole('tuft'), place: 'ring', layer: 1 },
+    { ingredientId: 'nameko', role: 'mushroom', rangeG: [10, 15, 20], cuts: whole('whole'), place: 'ring', layer: 1 },
     { ingredientId: 'firmTofu', role: 'tofu', rangeG: [80, 90, 100], cuts: whole('block'), place: 'ring', layer: 1 },
     {
       ingredientId: 'buckwheatDumpling',

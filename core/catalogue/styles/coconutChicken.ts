@@ -1,5 +1,17 @@
+import type { SchoolChoice } from '../school';
 import type { Style } from '../style';
 import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+
+const CHICKEN_SCHOOLS: SchoolChoice = {
+  id: 'chicken',
+  question: 'Which chicken',
+  usual: 'boned',
+  ofTaste: true,
+  options: [
+    { id: 'boned', label: 'Boned thigh', says: 'Ten minutes, and nothing to pick out.' },
+    { id: 'onTheBone', label: 'On the bone', says: 'Twenty-five minutes and more; it gives the broth more.' },
+  ],
+};
 
 export const COCONUT_CHICKEN: Style = {
   id: 'coconutChicken',
@@ -11,7 +23,8 @@ export const COCONUT_CHICKEN: Style = {
   seasonAt: 'inDip',
   dipFormulaIds: ['gingerLimeChilli'],
   slots: [
-    slot('main', 'chickenThigh', 'chunk', [150, 165, 180], 'heart', 0),
+    slot('main', 'chickenThigh', 'chunk', [150, 165, 180], 'heart', 0, { when: { chicken: 'boned' } }),
+    slot('main', 'chickenBoneIn', 'chopped', [220, 240, 260], 'heart', 0, { when: { chicken: 'onTheBone' } }),
     slot('second', 'coconutFlesh', 'slice', [30, 38, 45], 'heart', 0),
     slot('root', 'taro', 'half', [40, 50, 60], 'ring', 0),
     slot('stem', 'sweetcorn', 'disc', [40, 50, 60], 'ring', 0),
@@ -40,7 +53,7 @@ export const COCONUT_CHICKEN: Style = {
     }),
     greensIn('the stem is clear at the edge'),
   ],
-  schools: [],
+  schools: [CHICKEN_SCHOOLS],
   finishIds: ['vermicelliInBowl'],
   keepsApart: [],
   returns: [],

@@ -40,7 +40,7 @@ export const FISH_CAKE_JEONGOL: Style = {
   schools: [],
   finishIds: ['udon'],
   keepsApart: [],
-  returns: [{ fromFormulaId: 'anchovyStock', ingredientId: 'daikon', cut: 'fromStock' }],
+  returns: [{ fromFormulaId: 'anchovyStock', ingredientId: 'daikon', cut: 'fromStock', otherwise: 'halfMoon' }],
   vesselFit: {
     widthToDepth: [2.6, 6],
     litresPerHead: 0.9,

@@ -59,3 +59,9 @@ export const schoolsOfStyle = (
   chosen: Readonly<Record<string, string>>,
 ): Readonly<Record<string, string>> =>
   Object.fromEntries(style.schools.map((choice) => [choice.id, schoolOf(choice, chosen)]));
+
+/** The formula of what simmers in a pot of this style, by the schools that are followed; none where it is without. */
+export function brothIdOf(style: Style, chosen: Readonly<Record<string, string>>): string | undefined {
+  const { question, formulaIds = {} } = style.brothBySchool ?? {};
+  return (question && formulaIds[schoolsOfStyle(style, chosen)[question] ?? '']) ?? style.brothFormulaId;
+}

@@ -1,6 +1,11 @@
 import type { SchoolChoice } from '../school';
 import type { Style } from '../style';
-import { tool, whole } from './parts';
+import { liquidSchools, tool, whole } from './parts';
+
+const LIQUID = liquidSchools([
+  { id: 'kelp', label: 'Kelp', says: 'Light: the leaves give the rest.' },
+  { id: 'dashi', label: 'Kelp and bonito', says: 'A fuller dashi, lightly salted.' },
+]);
 
 const SECOND_LEAF_SCHOOLS: SchoolChoice = {
   id: 'secondLeaf',
@@ -21,6 +26,7 @@ export const LAYERED_BEEF_CABBAGE: Style = {
   services: ['allAtOnce'],
   brothMlPerHead: 180,
   brothFormulaId: 'layeredKelp',
+  brothBySchool: { question: LIQUID.id, formulaIds: { kelp: 'layeredKelp', dashi: 'clearDashi' } },
   seasonAt: 'inDip',
   dipFormulaIds: ['mustardVinegar'],
   slots: [
@@ -141,7 +147,7 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       roles: ['topping'],
     },
   ],
-  schools: [SECOND_LEAF_SCHOOLS],
+  schools: [LIQUID, SECOND_LEAF_SCHOOLS],
   finishIds: ['udon', 'porridge'],
   stack: { order: ['leaf', 'green', 'main'], repeats: [2, 5], thicknessMm: [45, 70] },
   keepsApart: [],

@@ -1,5 +1,10 @@
 import type { Style } from '../style';
-import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+import { adds, greensIn, liquidSchools, pours, SKIM, slot, tool } from './parts';
+
+const LIQUID = liquidSchools([
+  { id: 'chicken', label: 'Chicken broth', says: 'Clear and round.' },
+  { id: 'miso', label: 'Miso broth', says: 'Dashi with two kinds of miso: deeper.' },
+]);
 
 export const MEATBALL_POT: Style = {
   id: 'meatballPot',
@@ -8,6 +13,7 @@ export const MEATBALL_POT: Style = {
   services: ['allAtOnce', 'rounds'],
   brothMlPerHead: 320,
   brothFormulaId: 'chickenStock',
+  brothBySchool: { question: LIQUID.id, formulaIds: { chicken: 'chickenStock', miso: 'misoDashi' } },
   seasonAt: 'made',
   dipFormulaIds: ['citrusSoy'],
   slots: [
@@ -34,7 +40,7 @@ export const MEATBALL_POT: Style = {
     adds('bunches', 'each thing in its own bunch', ['allium', 'mushroom', 'tofu', 'second', 'noodle']),
     greensIn(),
   ],
-  schools: [],
+  schools: [LIQUID],
   riceBeside: true,
   finishIds: ['udon', 'riceCakes'],
   keepsApart: [],

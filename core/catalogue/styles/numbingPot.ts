@@ -1,4 +1,5 @@
 import type { Style } from '../style';
+import { NUMBING_SALT_SCHOOLS } from '../formulas/brothSteps';
 import { aroundSlices, OPEN_AND_DEEP, pours, slot, tool } from './parts';
 
 export const NUMBING_POT: Style = {
@@ -10,6 +11,7 @@ export const NUMBING_POT: Style = {
   brothFormulaId: 'numbingBroth',
   seasonAt: 'inDip',
   dipFormulaIds: ['garlicOil'],
+  dipShares: { question: NUMBING_SALT_SCHOOLS.id, shares: { inDip: 1, inBroth: 0.6 } },
   slots: [
     slot('main', 'beefSlice', 'thin', [60, 75, 90], 'beside', 2),
     slot('main', 'lambSlice', 'thin', [50, 60, 75], 'beside', 2),
@@ -28,7 +30,7 @@ export const NUMBING_POT: Style = {
     pours('Broth into the pot', 'two thirds up at most: it foams', { kind: 'cover', at: 'warm' }),
     ...aroundSlices('a stick goes through the potato', 'the colour has turned through'),
   ],
-  schools: [],
+  schools: [NUMBING_SALT_SCHOOLS],
   finishIds: [],
   keepsApart: [],
   returns: [],

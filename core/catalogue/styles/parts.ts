@@ -1,4 +1,5 @@
 import type { Band } from '../formula';
+import type { School, SchoolChoice } from '../school';
 import type { KitchenTool, Place, Role, Stage, StyleSlot, VesselFit } from '../style';
 
 /** Short ways to write the rows of a style. */
@@ -20,6 +21,17 @@ export const STEM_AND_LEAF = [
   { cut: 'stem', share: 0.45 },
   { cut: 'leaf', share: 0.55 },
 ];
+
+/** Where cooks of one pot differ on what simmers in it: it is asked with the broth, and each answer names a formula. */
+export const liquidSchools = (options: readonly School[], more: Partial<SchoolChoice> = {}): SchoolChoice => ({
+  id: 'liquid',
+  question: 'What simmers in it',
+  usual: options[0]!.id,
+  options,
+  ofTaste: true,
+  asked: 'broth',
+  ...more,
+});
 
 /** A stage at which things go in. */
 export const adds = (id: string, untilCue: string, roles: readonly Role[], more: Partial<Stage> = {}): Stage => ({

@@ -1,17 +1,33 @@
 import type { Style } from '../style';
-import { adds, greensIn, pours, SKIM, slot, STEM_AND_LEAF, tool } from './parts';
+import { adds, greensIn, liquidSchools, pours, SKIM, slot, STEM_AND_LEAF, tool } from './parts';
+
+const LIQUID = liquidSchools([
+  { id: 'kelpWater', label: 'Kelp water', says: 'A little of the sea under everything.' },
+  {
+    id: 'ownBroth',
+    label: 'Its own chicken',
+    says: 'Chicken on the bone boiled beforehand; its broth and its pieces go in.',
+  },
+  { id: 'water', label: 'Bare water', says: 'Nothing to draw: the pot makes all of its broth.' },
+]);
+const BONED = { liquid: ['kelpWater', 'water'] } as const;
 
 export const PLAIN_WATER_CHICKEN: Style = {
   id: 'plainWaterChicken',
   name: 'Plain-water chicken pot',
-  says: 'Chicken, roots and leaves make the broth themselves in little more than kelp water; a strong dip carries the salt.',
+  says: 'Chicken, roots and leaves make the broth themselves in little more than water; a strong dip carries the salt.',
   services: ['rounds', 'allAtOnce'],
   brothMlPerHead: 320,
   brothFormulaId: 'kelpWater',
+  brothBySchool: {
+    question: LIQUID.id,
+    formulaIds: { kelpWater: 'kelpWater', ownBroth: 'plainChickenBroth', water: 'plainWater' },
+  },
   seasonAt: 'inDip',
   dipFormulaIds: ['soyScallion'],
   slots: [
-    slot('main', 'chickenThigh', 'chunk', [150, 180, 200], 'heart', 1),
+    slot('main', 'chickenThigh', 'chunk', [150, 180, 200], 'heart', 1, { when: BONED }),
+    slot('main', 'chickenBoneIn', 'fromStock', [220, 240, 300], 'heart', 1, { when: { liquid: 'ownBroth' } }),
     slot('root', 'daikon', 'halfMoon', [50, 70, 90], 'bed', 0),
     slot('root', 'carrot', 'round', [20, 30, 45], 'bed', 0),
     { ingredientId: 'napaCabbage', role: 'leaf', rangeG: [80, 110, 140], cuts: STEM_AND_LEAF, place: 'ring', layer: 1 },
@@ -32,7 +48,7 @@ export const PLAIN_WATER_CHICKEN: Style = {
       lid: 'off',
       items: [{ ingredientId: 'daikon', share: 1 }],
     },
-    pours('Kelp water over the radish', 'it covers it by a finger', { kind: 'cover', at: 'cold' }),
+    pours('The liquid over what lies on the bottom', 'it stands a finger over it', { kind: 'cover', at: 'cold' }),
     adds('slow', 'chicken plump and round, a chopstick goes through the radish', [
       'root',
       'stem',
@@ -50,10 +66,12 @@ export const PLAIN_WATER_CHICKEN: Style = {
     SKIM,
     greensIn('limp but still green'),
   ],
-  schools: [],
+  schools: [LIQUID],
   finishIds: ['porridge', 'udon'],
   keepsApart: [],
-  returns: [],
+  returns: [
+    { fromFormulaId: 'plainChickenBroth', ingredientId: 'chickenBoneIn', cut: 'fromStock', otherwise: 'chopped' },
+  ],
   vesselFit: {
     widthToDepth: [1.8, 5.5],
     litresPerHead: 0.75,
@@ -62,5 +80,5 @@ export const PLAIN_WATER_CHICKEN: Style = {
     takesBoilingPour: false,
     divided: true,
   },
-  kitchenTools: [tool.ladle, tool.skimmer],
+  kitchenTools: [tool.ladle, tool.skimmer, tool.scraps],
 };

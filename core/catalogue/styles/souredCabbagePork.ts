@@ -29,12 +29,10 @@ export const SOURED_CABBAGE_PORK: Style = {
       'tofu',
       'mushroom',
     ]),
-    adds(
-      'pork',
-      'tender and hot through: it was only part-cooked; the noodles are clear',
-      ['main', 'noodle', 'second', 'ball'],
-      { says: '{in} fanned over the top', lid: 'on' },
-    ),
+    adds('pork', 'tender and hot through, no pink; the noodles are clear', ['main', 'noodle', 'second', 'ball'], {
+      says: '{in} fanned over the top',
+      lid: 'on',
+    }),
     SKIM,
     greensIn(),
   ],
@@ -42,7 +40,7 @@ export const SOURED_CABBAGE_PORK: Style = {
   riceBeside: true,
   finishIds: ['glassNoodles', 'udon'],
   keepsApart: [],
-  returns: [{ fromFormulaId: 'poachedPork', ingredientId: 'porkBelly', cut: 'poachedSlice' }],
+  returns: [{ fromFormulaId: 'poachedPork', ingredientId: 'porkBelly', cut: 'poachedSlice', otherwise: 'thin' }],
   vesselFit: {
     widthToDepth: [1.8, 5.5],
     litresPerHead: 0.75,

@@ -13,6 +13,19 @@ const CHEESE_SCHOOLS: SchoolChoice = {
   ],
 };
 
+const MEAT_SCHOOLS: SchoolChoice = {
+  id: 'meats',
+  question: 'Which meats are in it',
+  usual: 'pork',
+  ofTaste: true,
+  options: [
+    { id: 'pork', label: 'Pork', says: 'Tinned pork, frankfurters and sausage meat.' },
+    { id: 'poultry', label: 'Poultry', says: 'Tinned chicken and chicken mince: for a table without pork.' },
+  ],
+};
+const PORK = { when: { meats: 'pork' } } as const;
+const POULTRY = { when: { meats: 'poultry' } } as const;
+
 export const SPICY_STEW: Style = {
   id: 'spicyStew',
   name: 'Spicy mixed stew at the table',
@@ -24,9 +37,11 @@ export const SPICY_STEW: Style = {
   dipFormulaIds: [],
   slots: [
     slot('bed', 'kimchi', 'square', [45, 60, 80], 'bed', 0),
-    slot('main', 'tinnedPork', 'slice', [35, 42, 50], 'ring', 1),
-    slot('second', 'frankfurter', 'slant', [25, 32, 40], 'ring', 1),
-    slot('ball', 'sausageMeat', 'crumbled', [25, 32, 40], 'ring', 1),
+    slot('main', 'tinnedPork', 'slice', [35, 42, 50], 'ring', 1, PORK),
+    slot('second', 'frankfurter', 'slant', [25, 32, 40], 'ring', 1, PORK),
+    slot('ball', 'sausageMeat', 'crumbled', [25, 32, 40], 'ring', 1, PORK),
+    slot('main', 'tinnedPoultry', 'slice', [50, 60, 75], 'ring', 1, POULTRY),
+    slot('ball', 'chickenMince', 'crumbled', [35, 45, 55], 'ring', 1, POULTRY),
     slot('tofu', 'firmTofu', 'slice', [40, 50, 60], 'ring', 1),
     slot('starch', 'riceCake', 'slice', [15, 20, 25], 'ring', 1),
     slot('noodle', 'glassNoodle', 'soaked', [20, 25, 30], 'heart', 1),
@@ -54,7 +69,7 @@ export const SPICY_STEW: Style = {
     },
     adds('top', 'the cheese has melted', ['green', 'topping'], { says: '{in} on top', lid: 'off' }),
   ],
-  schools: [CHEESE_SCHOOLS],
+  schools: [CHEESE_SCHOOLS, MEAT_SCHOOLS],
   riceBeside: true,
   finishIds: ['noodleCake', 'friedRice'],
   keepsApart: [],

@@ -9,7 +9,7 @@ export const WHITE_MISO_CHICKEN_PRAWN: Style = {
   brothMlPerHead: 300,
   brothFormulaId: 'whiteMisoBroth',
   seasonAt: 'made',
-  dipFormulaIds: [],
+  dipFormulaIds: ['citrusChilliDab'],
   slots: [
     slot('main', 'chickenThigh', 'chunk', [90, 110, 140], 'heart', 1),
     slot('second', 'prawn', 'whole', [40, 60, 80], 'ring', 2),

@@ -1,4 +1,5 @@
 import type { EditOf, Evening } from '@elixa/contract';
+import { styleById } from '../../catalogue/styles';
 import { without } from './without';
 
 const choosing = (evening: Evening, choices: Partial<Evening['choices']>): Evening => ({
@@ -29,13 +30,23 @@ export const swapForEveryone = (evening: Evening, { ingredientIds }: EditOf<'swa
 /** What is said of some liquids only; the others stay. One that is given as undefined is the style's own again. */
 export function liquidsChosen(evening: Evening, { liquids }: EditOf<'liquidsChosen'>): Evening {
   const all = Object.entries({ ...evening.choices.liquids, ...liquids });
-  return choosing(evening, { liquids: Object.fromEntries(all.filter(([, value]) => value !== undefined)) });
+  const chosen = choosing(evening, { liquids: Object.fromEntries(all.filter(([, value]) => value !== undefined)) });
+  // One that a school of the pot makes is that school, with all that belongs to it.
+  const { question, formulaIds } = styleById(evening.style.id)?.brothBySchool ?? {};
+  const option = Object.entries(formulaIds ?? {}).find(([, id]) => id === liquids.broth)?.[0];
+  return question && option ? schoolFollowed(chosen, { kind: 'schoolFollowed', question, option }) : chosen;
 }
 
-export const schoolFollowed = (evening: Evening, { question, option }: EditOf<'schoolFollowed'>): Evening => ({
-  ...evening,
-  style: { ...evening.style, schools: { ...evening.style.schools, [question]: option } },
-});
+/** A school of the pot that says what simmers in it takes the place of a liquid that was chosen before. */
+export function schoolFollowed(evening: Evening, { question, option }: EditOf<'schoolFollowed'>): Evening {
+  const followed = {
+    ...evening,
+    style: { ...evening.style, schools: { ...evening.style.schools, [question]: option } },
+  };
+  const isOfBroth = styleById(evening.style.id)?.brothBySchool?.question === question;
+  if (!isOfBroth || evening.choices.liquids?.broth === undefined) return followed;
+  return choosing(followed, { liquids: without(evening.choices.liquids, 'broth') });
+}
 
 export const meatFreeSide = (evening: Evening, { side }: EditOf<'meatFreeSide'>): Evening =>
   choosing(evening, { sides: { ...evening.choices.sides, meatFree: side } });

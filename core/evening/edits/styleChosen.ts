@@ -3,7 +3,7 @@ import { finishById, NO_FINISH } from '../../catalogue/finishes';
 import { formulaById } from '../../catalogue/formulas';
 import { hasIngredient, ingredientById } from '../../catalogue/ingredients';
 import type { Style } from '../../catalogue/style';
-import { styleById } from '../../catalogue/styles';
+import { brothIdOf, styleById } from '../../catalogue/styles';
 import { chosenLiquids, everyLiquid } from '../chosenLiquids';
 import { partsOf } from '../../formula/schools';
 import { resolveMenu } from '../resolveMenu';
@@ -22,7 +22,7 @@ function schoolsFor(evening: Evening, before: Style | undefined, style: Style): 
     return [id, stays ? (old[id] as string) : usual] as const;
   });
   const asked = new Set(style.schools.map((one) => one.id));
-  const liquids = [style.brothFormulaId, style.letDownFormulaId, ...style.dipFormulaIds];
+  const liquids = [brothIdOf(style, Object.fromEntries(ofStyle)), style.letDownFormulaId, ...style.dipFormulaIds];
   const ofLiquids = liquids
     .flatMap((id) => (id ? (formulaById(id)?.schools ?? []) : []))
     .filter((choice) => !asked.has(choice.id) && choice.options.some((option) => option.id === old[choice.id]))

@@ -1,8 +1,16 @@
+import type { Style } from '../../catalogue/style';
 import { STYLES } from '../../catalogue/styles';
+import { applyEdit } from '../../evening/edits/applyEdit';
 import { eveningFor, suited } from '../../testing/household';
 import { planEvening } from '../planEvening';
 import { planPot } from '../planPot';
 
+/** The pot with the liquid that it comes out of. */
+const cookedIn = (count: number, { id, returns }: Style) =>
+  applyEdit(suited(eveningFor(count), id), {
+    kind: 'liquidsChosen',
+    liquids: { broth: returns[0]!.fromFormulaId },
+  });
 const WITH_RETURNS = STYLES.filter((style) => style.returns.length > 0);
 
 describe('what was cooked in a liquid and is eaten from the pot', () => {
@@ -14,9 +22,9 @@ describe('what was cooked in a liquid and is eaten from the pot', () => {
 
   it.each(WITH_RETURNS.map((style) => [style.id, style] as const))(
     'is in the liquid as much as in the pot, and is bought once: %s',
-    (id, style) => {
+    (_id, style) => {
       for (const count of [1, 3, 8, 14]) {
-        const plan = planPot(suited(eveningFor(count), id));
+        const plan = planPot(cookedIn(count, style));
         for (const { fromFormulaId, ingredientId } of style.returns) {
           const inPot = plan.amounts.filter((one) => one.ingredientId === ingredientId && one.purpose === 'pot');
           const inLiquid = plan.liquids
@@ -34,8 +42,8 @@ describe('what was cooked in a liquid and is eaten from the pot', () => {
 
   it.each(WITH_RETURNS.map((style) => [style.id, style] as const))(
     'is cut when it has been lifted out: %s',
-    (id, style) => {
-      const { prep, liquids } = planEvening(suited(eveningFor(3), id));
+    (_id, style) => {
+      const { prep, liquids } = planEvening(cookedIn(3, style));
       for (const { fromFormulaId, ingredientId } of style.returns) {
         const liquid = liquids.find((one) => one.formulaId === fromFormulaId)!;
         const startsOf = (subject: string) =>
