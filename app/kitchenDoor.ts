@@ -5,7 +5,12 @@ import { inTurns } from '@/ui/inTurns';
 export type Kitchen = typeof everything;
 
 /** Where its pieces lie; the page says it where the application was built in pieces. */
-const piecesOf = () => (document.querySelector('meta[name="kitchen"]')?.getAttribute('content') ?? '').split(' ');
+const piecesOf = () =>
+  (document.querySelector('meta[name="kitchen"]')?.getAttribute('content') ?? '').split(' ').filter(Boolean);
+
+/** Each piece says so when it has been run. */
+const hasRun = (src: string) =>
+  (globalThis as { kitchenPieces?: readonly string[] }).kitchenPieces?.includes(src) ?? false;
 
 /** Loads a script. Several may be on their way; they are run in the order in which they were asked for. */
 const scriptAt = (src: string) =>
@@ -18,32 +23,36 @@ const scriptAt = (src: string) =>
     document.head.append(script);
   });
 
-/** Until everything that came with the page has been run. */
-const pageIsRun = () =>
+const settled = (script: Element) =>
   new Promise<void>((resolve) => {
-    const opening = performance.getEntriesByType('navigation')[0] as PerformanceNavigationTiming | undefined;
-    if (!opening || opening.domContentLoadedEventStart > 0) resolve();
-    else document.addEventListener('DOMContentLoaded', () => resolve(), { once: true });
+    for (const event of ['load', 'error']) script.addEventListener(event, () => resolve(), { once: true });
   });
 
-async function begun(): Promise<Kitchen> {
-  const all = await import('@/kitchen');
-  await inTurns([...all.beginnings, () => undefined]);
-  return all;
+const pageIsLoaded = () =>
+  new Promise<void>((resolve) => {
+    if (document.readyState === 'complete') resolve();
+    else window.addEventListener('load', () => resolve(), { once: true });
+  });
+
+/** The page of an evening brings the pieces itself. Waits for those that are on their way, whatever becomes of them. */
+async function whatThePageBrings(): Promise<void> {
+  const coming = [...document.querySelectorAll('script[data-kitchen]')].filter(
+    (script) => !hasRun(script.getAttribute('src') ?? ''),
+  );
+  if (coming.length > 0) await Promise.race([pageIsLoaded(), Promise.all(coming.map(settled))]);
 }
 
 async function open(): Promise<Kitchen> {
-  if (document.querySelector('script[data-kitchen]')) {
-    await pageIsRun();
-    try {
-      return await begun();
-    } catch (error) {
-      console.warn('A part that the page brings did not arrive and is asked for again', error);
-    }
-  }
-  // What is there by now is not loaded again.
-  await Promise.all(piecesOf().filter(Boolean).map(scriptAt));
-  return begun();
+  await whatThePageBrings();
+  await Promise.all(
+    piecesOf()
+      .filter((src) => !hasRun(src))
+      .map(scriptAt),
+  );
+  // Not before every piece has been run: a module that misses another is never tried again.
+  const all = await import('@/kitchen');
+  await inTurns([...all.beginnings, () => undefined]);
+  return all;
 }
 
 let opened: Promise<Kitchen> | undefined;

@@ -50,7 +50,7 @@ test('another broth, a second dip and a base are chosen, stored, and there after
   await sheet.getByRole('checkbox', { name: 'Sesame dip', exact: true }).click();
   await sheet.getByRole('checkbox', { name: 'Chilli sauce for stews' }).click();
   await sheet.getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByText('Korean chilli paste', { exact: true })).toBeVisible();
+  await expect(page.getByText('Korean chilli flakes', { exact: true })).toBeVisible();
   await cookOn(page).waitUntilSaved();
   await page.reload();
   await expect(page.getByRole('radio', { name: 'Sesame dip' })).toBeVisible();

@@ -29,15 +29,24 @@ const COMPILED_AHEAD = '//# allFunctionsCalledOnLoad\n';
 /** A piece of this length is run in a small part of a second on a slow phone. */
 const LARGEST_PIECE = 180_000;
 
-/** Writes a script in pieces, the last under its own name. @returns their addresses */
-function inPieces(name) {
+const addressOf = (name) => `/_expo/static/js/web/${name}`;
+const HAS_RUN = (name) => `\n;(globalThis.kitchenPieces ??= []).push(${JSON.stringify(addressOf(name))});\n`;
+
+/**
+ * Writes a script in pieces, the last under its own name.
+ * @param says whether each of them notes that it has been run
+ * @returns their addresses
+ */
+function inPieces(name, says) {
   const file = path.join(SCRIPTS, name);
   const pieces = splitScript(readFileSync(file, 'utf8'), LARGEST_PIECE);
   const names = pieces.map((_, index) =>
     index === pieces.length - 1 ? name : name.replace('.js', `.${index + 1}.js`),
   );
-  pieces.forEach((piece, index) => writeFileSync(path.join(SCRIPTS, names[index]), COMPILED_AHEAD + piece));
-  return names.map((one) => `/_expo/static/js/web/${one}`);
+  pieces.forEach((piece, index) =>
+    writeFileSync(path.join(SCRIPTS, names[index]), COMPILED_AHEAD + piece + (says ? HAS_RUN(names[index]) : '')),
+  );
+  return names.map(addressOf);
 }
 
 const kitchens = readdirSync(SCRIPTS).filter((name) => /^kitchen-.*\.js$/.test(name));
@@ -45,8 +54,8 @@ if (kitchens.length !== 1) throw new Error(`The export has ${kitchens.length} sc
 const page = path.join(DIST, 'index.html');
 const html = readFileSync(page, 'utf8');
 const { tag, name: begins } = firstScript(html);
-const first = inPieces(begins);
-const kitchen = inPieces(kitchens[0]);
+const first = inPieces(begins, false);
+const kitchen = inPieces(kitchens[0], true);
 writeFileSync(
   page,
   html

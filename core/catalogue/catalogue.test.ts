@@ -1,6 +1,8 @@
-import { heatSourceSchema, vesselSchema } from '@elixa/contract';
+import { heatSourceSchema, vesselSchema, type Diner } from '@elixa/contract';
 import { z } from 'zod';
-import { formulaById } from './formulas';
+import { whyNot } from '../diners/whyNot';
+import { guests } from '../testing/household';
+import { FORMULAS, formulaById } from './formulas';
 import { HEAT_SOURCES } from './heatSources';
 import { FAMILIES } from './family';
 
@@ -162,6 +164,24 @@ describe('the catalogue', () => {
       const asked = style.schools.find((one) => one.id === question)?.options.map((one) => one.id) ?? [];
       expect(Object.keys(shares).sort()).toEqual([...asked].sort());
     }
+  });
+
+  it.each([
+    ['a vegan', { diets: ['vegan'] }],
+    ['somebody who takes no alcohol', { diets: ['noAlcohol'] }],
+    ['somebody who avoids fish and shellfish', { avoids: ['fish', 'crustaceans', 'molluscs'] }],
+    ['somebody who avoids egg and milk', { avoids: ['egg', 'milk'] }],
+  ])('has something instead of everything that a pot or a liquid brings to %s', (_who, cannot) => {
+    const diner = { ...guests(1)[0]!, ...cannot } as Diner;
+    const isFor = (id: string) => !whyNot(diner, ingredientById(id));
+    // A base is made fresh then, with something instead of each thing in it.
+    const bases = new Set(FORMULAS.filter((one) => one.kind === 'base').map((one) => one.id));
+    const used = [...STYLES.flatMap((style) => style.slots), ...FORMULAS.flatMap((one) => one.parts)];
+    const without = used
+      .map((one) => one.ingredientId)
+      .filter((id) => !isFor(id) && !bases.has(id))
+      .filter((id) => !ingredientById(id).replacements.some((one) => isFor(one.withIngredientId)));
+    expect([...new Set(without)]).toEqual([]);
   });
 
   it('orders the least, the usual and the most of every thing, and names nothing twice in one pot', () => {

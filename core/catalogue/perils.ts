@@ -30,7 +30,7 @@ export const PERILS: readonly PerilRow[] = [
     where: 'food',
     kinds: ['poultry'],
     without: 'minced',
-    text: 'Chicken is done at 74 °C in the middle of the thickest piece. Check one before serving. Local food-safety advice comes first.',
+    text: 'Poultry is usually advised to reach 74 °C in the middle of the thickest piece, thin slices until no pink is left. Check one before serving. Local food-safety advice comes first.',
   },
   {
     id: 'minceThrough',

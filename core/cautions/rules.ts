@@ -1,8 +1,21 @@
 import { ingredientById } from '../catalogue/ingredients';
 import { guests, inFood, inLiquids, isDelicate, type CautionRule, type Situation } from './situation';
 
-/** From this heat on, on the scale of 0 to 5, a dish is too hot for most children. Kitchen estimate. */
-const HOT_FOR_A_CHILD = 1.5;
+/** From this heat on, on the scale of 0 to 5, a broth or a dip is too hot for most children. Kitchen estimates. */
+const HOT_FOR_A_CHILD = { broth: 1.5, dip: 2.5 };
+
+const hotNames = ({ liquids }: Situation, isDip: boolean): string[] =>
+  liquids
+    .filter(({ kind }) => (isDip ? kind === 'sauce' : kind !== 'sauce' && kind !== 'base'))
+    .filter(({ heat }) => heat >= (isDip ? HOT_FOR_A_CHILD.dip : HOT_FOR_A_CHILD.broth))
+    .map((liquid) => liquid.name);
+
+/** What is too hot, and the children whom it is too hot for. */
+const hotForChildren = (situation: Situation, isDip: boolean): string[] => {
+  const hot = [...new Set(hotNames(situation, isDip))];
+  const children = guests(situation, (diner) => diner.child);
+  return hot.length > 0 && children.length > 0 ? [...hot, ...children] : [];
+};
 
 /** What is not settled, and still ends up in front of a guest: for an allergen or a thing named, or for a diet. */
 const openConflicts = ({ conflicts }: Situation, avoided: boolean): string[] =>
@@ -89,11 +102,13 @@ export const RULES: readonly CautionRule[] = [
     id: 'chilliForChild',
     severity: 'warning',
     text: 'Too hot for a child: give a mild bowl apart, filled before the chilli goes in.',
-    because: (situation) => {
-      const hot = situation.liquids.filter(({ heat, kind }) => heat >= HOT_FOR_A_CHILD && kind !== 'base');
-      const children = guests(situation, (diner) => diner.child);
-      return hot.length > 0 && children.length > 0 ? [...hot.map((liquid) => liquid.name), ...children] : [];
-    },
+    because: (situation) => hotForChildren(situation, false),
+  },
+  {
+    id: 'hotDipForChild',
+    severity: 'note',
+    text: 'A hot dip stays out of a child’s reach: plain broth or a drop of soy does instead.',
+    because: (situation) => hotForChildren(situation, true),
   },
   {
     id: 'alcoholStays',

@@ -75,7 +75,10 @@ export function findConflicts(menu: Menu, reach: Reach): Conflict[] {
   const used = usedIngredients(menu);
   const inPot = potIngredients(menu);
   const inSauces = ingredientsOf(chosen.sauces, evening);
-  const placeOf = (id: string) => (inPot.has(id) ? 'pot' : inSauces.has(id) ? 'bowl' : 'ahead');
+  // A marinade or a base is mixed once, for everybody: nothing cooked or mixed apart takes it out of that.
+  const inAhead = ingredientsOf(chosen.ahead, evening);
+  const placeOf = (id: string) =>
+    inAhead.has(id) ? 'ahead' : inPot.has(id) ? 'pot' : inSauces.has(id) ? 'bowl' : 'ahead';
   return evening.diners.flatMap((diner) => {
     const reached = new Set(reach(diner).map((what) => what.id));
     const onMenu = used.flatMap((ingredientId): Conflict[] => {

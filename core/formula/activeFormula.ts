@@ -72,7 +72,9 @@ export function activate(
       // Only what flavours without being solved for may move to what a spoon can hold.
       const massG = part.role === 'solid' || part.role === 'aroma' ? measurableG(wantedG, what) : wantedG;
       return { part, what, massG, note: replaced ? undefined : part.note };
-    });
+    })
+    // What stands in for meat in the pot has nothing to give to a stock.
+    .filter(({ part, what }) => part.role !== 'infusion' || what.id === part.ingredientId || what.draws !== undefined);
   const used = new Set(parts.map((one) => one.what.id));
   const open = formula.steps.filter((step) => fits(step.when, schools) && (!step.ifUses || used.has(step.ifUses)));
   const done = open.filter((step) => isDone(step, open, parts));

@@ -23,7 +23,14 @@ export const LARDER = [
     byVolume: true,
     kept: 'fridge',
     tint: { hex: '#7c4a22', strength: 0.05, clouds: 0.04 },
-    replacements: [{ withIngredientId: 'peanutPaste', keeps: 'mass', text: 'peanut paste and a little fish sauce' }],
+    replacements: [
+      { withIngredientId: 'peanutPaste', keeps: 'mass', text: 'peanut paste; without the sea' },
+      {
+        withIngredientId: 'sunflowerPaste',
+        keeps: 'mass',
+        text: 'sunflower seed paste; without nuts and without the sea',
+      },
+    ],
     source: LABELS,
     pack: pack('250 g jar', 250),
   }),
@@ -45,6 +52,7 @@ export const LARDER = [
     replacements: [
       { withIngredientId: 'shrimpPaste', keeps: 'salt', text: 'salted shrimp, mashed; milder' },
       { withIngredientId: 'fishSauce', keeps: 'salt', text: 'fish sauce' },
+      { withIngredientId: 'misoRed', keeps: 'salt', text: 'red miso; without the sea' },
     ],
     source: LABELS,
     pack: pack('200 g block', 200),
@@ -65,7 +73,10 @@ export const LARDER = [
     byVolume: true,
     poured: true,
     tint: { hex: '#2f1209', strength: 0.6 },
-    replacements: [{ withIngredientId: 'darkSoy', keeps: 'salt', text: 'dark soy and a pinch of sugar; paler' }],
+    replacements: [
+      { withIngredientId: 'darkSoy', keeps: 'salt', text: 'dark soy and a pinch of sugar; paler' },
+      { withIngredientId: 'tamari', keeps: 'salt', text: 'tamari, without wheat' },
+    ],
     source: LABELS,
     pack: pack('500 ml bottle', 640),
   }),
@@ -183,6 +194,19 @@ export const LARDER = [
     replacements: [
       { withIngredientId: 'potatoStarch', keeps: 'mass', ratio: 0.77, text: 'potato starch, a little less' },
     ],
+  }),
+  ingredient({
+    id: 'sunflowerPaste',
+    name: 'sunflower seed paste',
+    family: 'seasoning',
+    kinds: ['plant'],
+    composition: byDifference(1, 20, 51, 8, 3),
+    sweetnessPct: 3,
+    densityGPerMl: 1.05,
+    byVolume: true,
+    tint: { hex: '#a89878', strength: 0.02, clouds: 0.06 },
+    replacements: [{ withIngredientId: 'sesamePaste', keeps: 'mass', text: 'sesame paste' }],
+    pack: pack('250 g jar', 250),
   }),
   ingredient({
     id: 'shallot',

@@ -157,7 +157,10 @@ export const MEAT = [
         },
       },
     },
-    replacements: [{ withIngredientId: 'chickenThigh', keeps: 'mass', text: 'chicken thigh' }],
+    replacements: [
+      { withIngredientId: 'chickenThigh', keeps: 'mass', text: 'chicken thigh' },
+      { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
+    ],
     work: firmed,
   }),
   ingredient({
@@ -312,7 +315,10 @@ export const MEAT = [
         },
       },
     },
-    replacements: [{ withIngredientId: 'chickenThigh', keeps: 'mass', text: 'chicken thigh' }],
+    replacements: [
+      { withIngredientId: 'chickenThigh', keeps: 'mass', text: 'chicken thigh' },
+      { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
+    ],
     work: firmed,
   }),
   ingredient({
@@ -363,7 +369,10 @@ export const MEAT = [
     perils: ['bones'],
     draws: { mostShare: 0.85, ratePerMin: 0.014, activationKJPerMol: 60, holdsWater: 0 },
     cuts: { sawn: { label: 'sawn, blanched', short: 'bones', thicknessMm: 40, pieceG: 150 } },
-    replacements: [{ withIngredientId: 'chickenCarcass', keeps: 'mass', text: 'chicken carcass; a lighter broth' }],
+    replacements: [
+      { withIngredientId: 'chickenCarcass', keeps: 'mass', text: 'chicken carcass; a lighter broth' },
+      { withIngredientId: 'driedShiitake', keeps: 'mass', ratio: 0.06, text: 'dried shiitake, a few' },
+    ],
   }),
   ingredient({
     id: 'lambSlice',
@@ -389,7 +398,10 @@ export const MEAT = [
         },
       },
     },
-    replacements: [{ withIngredientId: 'beefSlice', keeps: 'mass', text: 'beef' }],
+    replacements: [
+      { withIngredientId: 'beefSlice', keeps: 'mass', text: 'beef' },
+      { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
+    ],
     work: firmed,
   }),
   ingredient({
@@ -434,7 +446,10 @@ export const MEAT = [
         cooks: { simmered: animal(2.2, 4, 20, 63, 'hot through, swollen') },
       },
     },
-    replacements: [{ withIngredientId: 'fishCake', keeps: 'mass', text: 'fish cake' }],
+    replacements: [
+      { withIngredientId: 'fishCake', keeps: 'mass', text: 'fish cake' },
+      { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
+    ],
   }),
   ingredient({
     id: 'chickenBoneIn',

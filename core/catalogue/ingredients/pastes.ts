@@ -281,7 +281,14 @@ export const PASTES = [
     densityGPerMl: 1.02,
     byVolume: true,
     tint: { hex: '#cfae78', strength: 0.02, clouds: 0.06 },
-    replacements: [{ withIngredientId: 'peanutPaste', keeps: 'mass', text: 'peanut paste' }],
+    replacements: [
+      { withIngredientId: 'peanutPaste', keeps: 'mass', text: 'peanut paste' },
+      {
+        withIngredientId: 'sunflowerPaste',
+        keeps: 'mass',
+        text: 'sunflower seed paste, from a jar that names no sesame',
+      },
+    ],
   }),
   ingredient({
     id: 'peanutPaste',
@@ -295,7 +302,14 @@ export const PASTES = [
     densityGPerMl: 1.05,
     byVolume: true,
     tint: { hex: '#c89a5a', strength: 0.02, clouds: 0.06 },
-    replacements: [{ withIngredientId: 'sesamePaste', keeps: 'mass', text: 'sesame paste' }],
+    replacements: [
+      { withIngredientId: 'sesamePaste', keeps: 'mass', text: 'sesame paste' },
+      {
+        withIngredientId: 'sunflowerPaste',
+        keeps: 'mass',
+        text: 'sunflower seed paste, from a jar that names no nuts',
+      },
+    ],
   }),
   ingredient({
     id: 'mustard',

@@ -288,7 +288,7 @@ export const SEA = [
     glutamatePct: 0.05,
     inosinatePct: 0.05,
     kept: 'fridge',
-    perils: ['cookThrough', 'shells'],
+    perils: ['cookThrough'],
     cuts: {
       whole: {
         label: 'whole, gut drawn',

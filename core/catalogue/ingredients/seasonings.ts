@@ -168,7 +168,7 @@ export const SEASONINGS = [
     densityGPerMl: 0.99,
     byVolume: true,
     perils: ['alcohol'],
-    replacements: [{ withIngredientId: 'water', keeps: 'mass', text: 'water; the chicken smells a little stronger' }],
+    replacements: [{ withIngredientId: 'water', keeps: 'mass', text: 'water; meat and fish smell a little stronger' }],
     pack: pack('500 ml bottle', 500),
     poured: true,
   }),
@@ -517,7 +517,6 @@ export const SEASONINGS = [
     saltPct: 0.5,
     densityGPerMl: 1.03,
     kept: 'fridge',
-    perils: ['rawEgg'],
     sold: { unit: 'white', unitPlural: 'whites', massG: 30, countable: true, smallestPart: 1 },
     replacements: [
       { withIngredientId: 'potatoStarch', keeps: 'mass', ratio: 0.4, text: 'starch and a spoon of water' },

@@ -32,6 +32,8 @@ export function reachOf({ table, food, sides }: Menu, liquids: readonly SolvedLi
       const { id } = liquid.active.formula;
       const hasOwn = liquids.some((other) => other.active.formula.id === id && isApart(other));
       if (isOverTheWall(liquid)) return false;
+      // Who eats from the small pan has its broth, and neither of those in the pot.
+      if (pan === 'aside' && liquid.place === 'otherHalf') return false;
       return hasOwn ? isApart(liquid) : liquid.place !== 'aside';
     };
     const asEaten = (liquid: SolvedLiquid) =>
