@@ -27,38 +27,33 @@ async function expectNothingSerious(page: Page, check = everything) {
   );
 }
 
-for (const [size, viewport] of Object.entries(SIZES)) {
-  test.describe(`on a ${size} screen`, () => {
-    test.use({ viewport });
-
-    for (const screen of SCREENS) {
-      test(`${screen.name}: nothing serious for access in light and dark`, async ({ page }) => {
-        await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
-        await open(page, server.url, screen);
-        await expectNothingSerious(page);
-        await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
-        await expect(page.locator('.theme-dark').first()).toBeAttached();
-        // The page is the same one; only its colours are others.
-        await expectNothingSerious(page, contrast);
-      });
+for (const screen of SCREENS) {
+  test(`${screen.name}: nothing serious for access in light and dark, everything in its place`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+    await open(page, server.url, screen);
+    for (const viewport of Object.values(SIZES)) {
+      await page.setViewportSize(viewport);
+      await page.getByText(screen.shows).first().waitFor();
+      await expectNothingSerious(page);
     }
+    await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
+    await expect(page.locator('.theme-dark').first()).toBeAttached();
+    // The page is the same one; only its colours are others.
+    for (const viewport of Object.values(SIZES)) {
+      await page.setViewportSize(viewport);
+      await expectNothingSerious(page, contrast);
+    }
+    await expectInPlace(page);
   });
 }
 
-test('the sheets: nothing serious for access, everything in its place', async ({ page }) => {
-  for (const one of SHEETS) {
+for (const one of SHEETS) {
+  test(`the sheet behind "${one.button}": nothing serious for access, everything in its place`, async ({ page }) => {
     const sheet = await openSheet(page, server.url, one);
-    await expectNothingSerious(page);
+    await expectNothingSerious(page, (at) => everything(at).include('[role=dialog]'));
     await expectInPlace(page);
     await sheet.getByRole('button', { name: 'Close' }).click();
     await expect(sheet).toBeHidden();
-  }
-});
-
-for (const screen of SCREENS) {
-  test(`${screen.name}: everything has its place on every size of screen`, async ({ page }) => {
-    await open(page, server.url, screen);
-    await expectInPlace(page);
   });
 }
 
