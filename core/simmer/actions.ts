@@ -3,7 +3,17 @@ import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
 import { showVolume } from '../measures/showMeasure';
 import { beginning } from './beginning';
-import { into, lidded, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
+import {
+  into,
+  lidded,
+  saidIn,
+  shown,
+  stageSays,
+  where,
+  WORTH_POURING_ML,
+  type ActionQuestion,
+  type Draft,
+} from './drafts';
 import { shortName } from './shortName';
 
 /** Bringing a pan back to its mark before a course, so long before its first addition. */
@@ -122,7 +132,7 @@ function enriching({ menu, pans, readyAtS, firstRound }: ActionQuestion): Draft[
           pan,
           stageId: stage.id,
           volumeMl: fit.heldMl,
-          says: `${stage.says}${pan === 'aside' ? ', the small pan' : ''}`,
+          says: saidIn(pan, stage.says),
           shownText: showVolume(fit.heldMl, menu.evening.units),
           lookFor: stage.untilCue,
         },

@@ -4,7 +4,17 @@ import { standsMm } from '../arrange/fit';
 import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
 import { showLength } from '../measures/showSize';
-import { into, isDry, shown, stageSays, where, WORTH_POURING_ML, type ActionQuestion, type Draft } from './drafts';
+import {
+  into,
+  isDry,
+  saidIn,
+  shown,
+  stageSays,
+  where,
+  WORTH_POURING_ML,
+  type ActionQuestion,
+  type Draft,
+} from './drafts';
 import type { Filling, TimedPan } from './panRounds';
 import { shortName } from './shortName';
 
@@ -23,7 +33,7 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
       pan,
       stageId: stage.id,
       volumeMl: pouredMl,
-      says: `${stage.says}${pan === 'aside' ? ', the small pan' : ''}`,
+      says: saidIn(pan, stage.says),
       shownText:
         menu.sides && pan === 'main'
           ? `${showVolume(pouredMl / 2, menu.evening.units)} of each`
@@ -100,7 +110,7 @@ function lighting(
   const isBuilt = course.early.length > 0 && !isHeatedDry && pour !== undefined;
   const says = isHeatedDry
     ? 'Medium heat under the empty pan, to warm it'
-    : `${isBuilt ? `${pour.says}${pan === 'aside' ? ', the small pan' : ''}` : sides && pan === 'main' ? 'Each broth into its side' : `Broth into ${where(pan)}`}${lid}, high heat`;
+    : `${isBuilt ? saidIn(pan, pour.says) : sides && pan === 'main' ? 'Each broth into its side' : `Broth into ${where(pan)}`}${lid}, high heat`;
   return { id: `light-${pan}`, atS: startS, kind: 'light', round: isHeatedDry ? 1 : round, pan, says };
 }
 

@@ -27,6 +27,12 @@ export type Draft = Omit<Action, 'step'> & { joinsLight?: boolean };
 
 export const where = (pan: Pan) => (pan === 'aside' ? 'the small pan' : 'the pot');
 
+/** What is done at a stage, said of the pan that it is done in. */
+export function saidIn(pan: Pan, says: string): string {
+  if (pan === 'main') return says;
+  return /into (the pot|its side)/.test(says) ? 'Broth into the small pan' : `${says}, in the small pan`;
+}
+
 /** Where a thing goes: into the pot, the small pan, or one of two broths or both. */
 export function into({ food, sides }: Menu, { ingredientId, pan }: Pick<SimmerPiece, 'ingredientId' | 'pan'>): string {
   const on = pan === 'main' && sides ? food.find((one) => one.ingredientId === ingredientId)?.where : undefined;
