@@ -55,6 +55,12 @@ export const editSchema = z.discriminatedUnion('kind', [
     /** The liquid that it is for, where that is not tonight's yet. */
     liquids: liquidsChosenSchema.optional(),
   }),
+  /** How long a thing of the cook's own takes, in times of what it is like; one is as long. */
+  z.strictObject({
+    kind: z.literal('ownTimed'),
+    ingredientId: catalogueIdSchema,
+    timesLonger: z.number().min(0.3).max(4),
+  }),
   /** How a thing is cut; as the style has it where no cut is said. */
   z.strictObject({ kind: z.literal('cutChosen'), ingredientId: catalogueIdSchema, cut: catalogueIdSchema.optional() }),
   /** Neither exchanged nor left out any more. */

@@ -155,6 +155,8 @@ export const ownThingSchema = z.strictObject({
   saltPct: z.number().min(0).max(60).optional(),
   /** From the label, besides what it is like. */
   allergens: z.array(allergenSchema).max(11).optional(),
+  /** How many times as long as what it is like it takes, as the cook found out at the table. */
+  timesLonger: z.number().min(0.3).max(4).optional(),
 });
 
 export const sideSchema = z.enum(['first', 'second']);

@@ -51,6 +51,25 @@ describe('a thing of the cook’s own', () => {
     expect(cooked(asUsual / 2)).toBeGreaterThanOrEqual(cooked(asUsual) * 0.45);
   });
 
+  it('is cooked for as long as was found out, wherever the evening names it, and never less than it must', () => {
+    const timed = (likeId: string, timesLonger: number) => {
+      const before = made({ name: 'ours', likeId }, likeId === 'oysterMushroom' ? 'enoki' : undefined);
+      const { id } = before.own![0]!;
+      return { id, after: applyEdit(before, { kind: 'ownTimed', ingredientId: id, timesLonger }) };
+    };
+    const { id, after } = timed('oysterMushroom', 1.5);
+    expect(JSON.stringify(after)).not.toContain(id);
+    expect(checkEvening(after)).toEqual([]);
+    const best = (of: Evening) => Object.values(ingredientById(of.own![0]!.id).cuts)[0]!.cooks!.simmered!;
+    const like = (likeId: string) => Object.values(ingredientById(likeId).cuts)[0]!.cooks!.simmered!;
+    expect(best(after).bestMin).toBeCloseTo(like('oysterMushroom').bestMin * 1.5, 9);
+    const meat = best(timed('chickenThigh', 0.5).after);
+    expect(meat.safeMin).toBe(like('chickenThigh').safeMin);
+    expect(meat.bestMin).toBeGreaterThanOrEqual(like('chickenThigh').safeMin);
+    const plain = applyEdit(after, { kind: 'ownTimed', ingredientId: after.own![0]!.id, timesLonger: 1 });
+    expect(plain.own![0]!.id).toBe(id);
+  });
+
   it('brings the salt and the allergens of its label', () => {
     const given = made({ name: 'dock sausage', likeId: 'frankfurter', saltPct: 4, allergens: ['mustard'] });
     const guest = { ...evening.diners[0]!, avoids: ['mustard' as const] };

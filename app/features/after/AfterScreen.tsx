@@ -16,6 +16,7 @@ import { Instead, Section } from '@/ui/Page';
 import { Body, Figures, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
 import { OutOfThePantry } from './OutOfThePantry';
+import { OwnTimes } from './OwnTimes';
 import { saveAsFile } from './saveAsFile';
 
 /** How an evening went, and what to remember of it. */
@@ -58,6 +59,7 @@ export function AfterScreen() {
           <Button className="self-start" label="Keep this note" disabled={text.trim() === ''} onPress={keep} />
         </View>
       </Section>
+      {plan ? <OwnTimes cooked={started.evening} plan={plan} /> : null}
       {plan ? <OutOfThePantry plan={plan} evening={started.evening} log={log} /> : null}
       <View className="gap-3 sm:flex-row sm:flex-wrap">
         <Button

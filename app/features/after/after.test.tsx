@@ -1,5 +1,5 @@
 import type { LiveEvent, LiveNews, PantryItem } from '@elixa/contract';
-import { foldLive, planPot, showWeight } from '@elixa/core';
+import { applyEdit, foldLive, planPot, showWeight } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { useState } from 'react';
 import { usePantry } from '@/features/pantry/usePantry';
@@ -8,6 +8,7 @@ import { Small } from '@/ui/Text';
 import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
 import { OutOfThePantry } from './OutOfThePantry';
+import { OwnTimes } from './OwnTimes';
 
 jest.mock('@/state/localStore', () => ({
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
@@ -64,5 +65,18 @@ describe('after the evening', () => {
     expect(screen.getByText(`kelp: ${leftG}`)).toBeTruthy();
     expect(screen.getByText('satayPaste: 3')).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Take them out of the pantry' })).toBeNull();
+  });
+
+  it('what a thing of the cook’s own took is learnt, and taken back with the answer', async () => {
+    const cooked = applyEdit(evening, { kind: 'ownMade', thing: { name: 'ours', likeId: 'oysterMushroom' } });
+    const { last } = await inEvening(cooked, <OwnTimes cooked={cooked} plan={planPot(cooked)} />);
+    await userEvent.press(screen.getByRole('radio', { name: 'Too hard' }));
+    expect(last()!.own![0]).toMatchObject({ name: 'ours', timesLonger: 1.3 });
+    expect(last()!.choices.added).toEqual([last()!.own![0]!.id]);
+    expect(screen.getByText(/^Next time .* instead of /)).toBeTruthy();
+    await userEvent.press(screen.getByRole('radio', { name: 'Just right' }));
+    expect(last()!.own![0]!.timesLonger).toBeUndefined();
+    await userEvent.press(screen.getByRole('radio', { name: 'Too soft' }));
+    expect(last()!.own![0]!.timesLonger).toBe(0.75);
   });
 });

@@ -55,7 +55,10 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
   );
   const isFor = ({ needs }: Formula) => needs === undefined || kinds.has(needs);
   // What needs a food that this pot does not have stays only where it is chosen already.
-  const broths = BROTHS.filter((one) => isFor(one) || one === chosen.broth || one === chosen.otherHalf);
+  const suiting = BROTHS.filter((one) => isFor(one) || one === chosen.broth || one === chosen.otherHalf);
+  const own = [style.brothFormulaId, style.otherHalfFormulaId, ...Object.values(style.brothBySchool?.formulaIds ?? {})];
+  // What this pot is made with stands first.
+  const broths = [...suiting].sort((a, b) => Number(own.includes(b.id)) - Number(own.includes(a.id)));
   const ids = (list: readonly Formula[]) => new Set(list.map((one) => one.id));
   return (
     <Sheet title="Broths and sauces" open={open} onClose={onClose}>

@@ -262,7 +262,7 @@ export const DIPS: readonly Formula[] = [
   {
     ...common,
     id: 'plainFishSauceChilli',
-    name: 'Fish sauce with chilli, nothing else',
+    name: 'Plain fish sauce and chilli',
     named: { of: ['fishSauce', ['redChilli', 'chilliFlakes']], otherwise: 'Salt dip for mushrooms' },
     families: ['mushroom'],
     purpose: 'For the mushrooms: a drop is enough, the broth is drunk beside it.',
