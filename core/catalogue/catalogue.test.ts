@@ -184,6 +184,15 @@ describe('the catalogue', () => {
     expect([...new Set(without)]).toEqual([]);
   });
 
+  it('never says of a seasoning what it does to one food: that may not be in the pot', () => {
+    const texts = INGREDIENTS.filter((one) => one.family === 'seasoning').flatMap((one) =>
+      one.replacements.map(({ text }) => text),
+    );
+    const foods =
+      /\bthe (chicken|duck|beef|pork|lamb|fish|salmon|prawns?|tofu|cabbage|radish|mushrooms?|noodles?|balls?)\b/;
+    expect(texts.filter((text) => foods.test(text))).toEqual([]);
+  });
+
   it('orders the least, the usual and the most of every thing, and names nothing twice in one pot', () => {
     for (const style of STYLES) {
       for (const { rangeG } of style.slots) expect([...rangeG]).toEqual([...rangeG].sort((a, b) => a - b));

@@ -96,7 +96,16 @@ export const PERILS: readonly PerilRow[] = [
     severity: 'note',
     peril: 'bones',
     where: 'anywhere',
-    text: 'There are bones in it: feel fish over before it goes in, strain stocks, and give every guest a bowl for what is left on the plate.',
+    notKinds: ['fish'],
+    text: 'There are bones in it: strain what is boiled of them, and give every guest a bowl for what is left on the plate.',
+  },
+  {
+    id: 'fishBones',
+    severity: 'note',
+    peril: 'bones',
+    where: 'anywhere',
+    kinds: ['fish'],
+    text: 'Fish has fine bones: feel it over with a finger before it is cut, and pick over what a child gets.',
   },
   {
     id: 'shells',

@@ -1,9 +1,10 @@
 import type { Diner, Evening, Liquid } from '@elixa/contract';
 import type { Peril } from '../catalogue/ingredient';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
+import { STYLES } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { planPot } from '../planEvening/planPot';
-import { eveningFor, example, guests } from '../testing/household';
+import { eveningFor, example, guests, suited } from '../testing/household';
 import { cautionsFor } from './cautions';
 import type { Situation } from './situation';
 
@@ -52,6 +53,30 @@ describe('what is known of a thing is said where it matters', () => {
       expect(new Set(ids).size).toBe(ids.length);
     }
   });
+
+  it.each(STYLES)(
+    'is said once, names each thing once, and speaks of poultry and shells where they are: $name',
+    ({ id }) => {
+      const guest = (name: string, more: Partial<Diner>): Diner => ({ ...guests(1)[0]!, name, ...more });
+      const diners = [
+        child,
+        expecting,
+        guest('Tove', { diets: ['vegetarian'] }),
+        guest('Noor', { diets: ['noAlcohol'], avoids: ['peanut', 'sesame'] }),
+      ];
+      const { cautions, amounts } = planPot({ ...suited(eveningFor(4), id), diners });
+      for (const key of ['id', 'text'] as const) {
+        expect(new Set(cautions.map((one) => one[key])).size).toBe(cautions.length);
+      }
+      for (const { because } of cautions) expect(because).toEqual([...new Set(because)]);
+      const food = amounts.map((one) => ingredientById(one.ingredientId));
+      const said = cautions.map((one) => one.text).join(' ');
+      if (!food.some((one) => one.kinds.includes('poultry'))) expect(said).not.toMatch(/chicken|[Pp]oultry is/);
+      expect(said).not.toMatch(/\bchicken\b/i);
+      if (!food.some((one) => one.perils.includes('shells'))) expect(said).not.toMatch(/scrub/);
+      if (!food.some((one) => one.kinds.includes('fish'))) expect(said).not.toMatch(/Fish (is|has)/);
+    },
+  );
 
   it('warns of choking only where small children or the frail eat', () => {
     const ids = (diners: Diner[]) => cautionsFor(situation(['riceCake'], [], diners)).map((one) => one.id);
