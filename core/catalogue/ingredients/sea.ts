@@ -215,6 +215,22 @@ export const SEA = [
         pieceG: 8,
         cooks: { simmered: animal(2, 3, 15, 60, 'swollen and soft') },
       },
+      stick: {
+        label: 'sticks, whole',
+        short: 'fish-cake sticks',
+        thicknessMm: 18,
+        pieceG: 40,
+        cooks: { simmered: animal(4, 5, 20, 60, 'swollen and soft') },
+        work: { says: 'Rinse with hot water', fixedMin: 1, minPer100G: 0.2 },
+      },
+      ball: {
+        label: 'balls, whole',
+        short: 'fish-cake balls',
+        thicknessMm: 25,
+        pieceG: 20,
+        cooks: { simmered: animal(5, 6, 20, 60, 'swollen, they float') },
+        work: { says: 'Rinse with hot water', fixedMin: 1, minPer100G: 0.2 },
+      },
     },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
     work: {
