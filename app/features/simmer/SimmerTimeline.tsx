@@ -18,6 +18,9 @@ const NAME_AT = 30;
 /** About the width of a letter of the names. */
 const LETTER = 6.9;
 const LEAST_NAMES = 124;
+/** Of a time of day and of the word beside the line of the boil, in px. */
+const CLOCK_WIDTH = 38;
+const BOILS_WIDTH = 40;
 
 /** What is in the pot from when to when, against the clock. */
 export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Props) {
@@ -32,6 +35,8 @@ export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Pr
   const scale = scaleLinear()
     .domain([fromS, readyS])
     .range([namesWidth, width - 8]);
+  // What is seared before any liquid is eaten before anything boils.
+  const boils = round === 1 && simmer.boilAtS < readyS;
   const height = TOP + pieces.length * ROW + 4;
   const text = { fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
   const at = (seconds: number) => clock(shiftIso(simmer.litAt, seconds));
@@ -47,9 +52,10 @@ export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Pr
         <SvgText {...text} x={scale(readyS)} y={14} textAnchor="end" fontWeight="700" fill="rgb(var(--ink))">
           {at(readyS)}
         </SvgText>
-        {round === 1 ? (
+        {boils ? (
           <>
-            {scale(simmer.boilAtS) - scale(fromS) > 38 ? (
+            {scale(simmer.boilAtS) - scale(fromS) > CLOCK_WIDTH &&
+            scale(readyS) - scale(simmer.boilAtS) > CLOCK_WIDTH + BOILS_WIDTH ? (
               <SvgText {...text} x={scale(simmer.boilAtS) + 5} y={14} fill="rgb(var(--ember))">
                 boils
               </SvgText>

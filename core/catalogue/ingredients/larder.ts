@@ -22,7 +22,7 @@ export const LARDER = [
     densityGPerMl: 1,
     byVolume: true,
     kept: 'fridge',
-    tint: { hex: '#7c4a22', strength: 0.05, clouds: 0.04 },
+    tint: { hex: '#7c4a22', strength: 0.02, clouds: 0.05 },
     replacements: [
       { withIngredientId: 'peanutPaste', keeps: 'mass', text: 'peanut paste; without the sea' },
       {
@@ -72,7 +72,7 @@ export const LARDER = [
     densityGPerMl: 1.28,
     byVolume: true,
     poured: true,
-    tint: { hex: '#2f1209', strength: 0.6 },
+    tint: { hex: '#2f1209', strength: 0.5 },
     replacements: [
       { withIngredientId: 'darkSoy', keeps: 'salt', text: 'dark soy and a pinch of sugar; paler' },
       { withIngredientId: 'tamari', keeps: 'salt', text: 'tamari, without wheat' },
