@@ -20,6 +20,8 @@ export interface PrepWork {
   fixedMin: number;
   minPer100G: number;
   board?: BoardStage;
+  /** Where it is done, if not at the board: parcels are folded at the burner. */
+  at?: KitchenPlace;
   before?: readonly PrepStep[];
   after?: readonly PrepStep[];
   /** It waits so long, covered and cold where it should be, without losing anything. */

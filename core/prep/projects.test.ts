@@ -59,3 +59,15 @@ describe('skewers', () => {
     expect(Number(count) * Number(each)).toBeLessThan(fishCakeG * 1.07);
   });
 });
+
+describe('parcels', () => {
+  it('are counted, and take the burner and not the board', () => {
+    const plan = planEvening(suited(eveningFor(4), 'everythingPot'));
+    const { massG } = plan.menu.slots.find((slot) => slot.ingredientId === 'eggParcel')!;
+    const task = plan.prep.tasks.find((one) => one.subjectId === 'eggParcel' && one.how.includes('of them'))!;
+    const count = Number(/: (\d+) of them/.exec(task.how)![1]);
+    expect(count * ingredientById('eggParcel').cuts.parcel!.pieceG).toBeCloseTo(massG, -2);
+    expect(task.resources).toEqual(expect.arrayContaining(['burner']));
+    expect(task.resources).not.toContain('board');
+  });
+});

@@ -304,6 +304,8 @@ export const TOFU_AND_EGG = [
     replacements: [{ withIngredientId: 'tofuPouch', keeps: 'mass', text: 'thin fried tofu' }],
     work: {
       says: 'A small ladle of beaten egg into an oiled pan on low, fold over, turn',
+      at: 'burner',
+      board: undefined,
       fixedMin: 3,
       minPer100G: 4,
       freshMin: 120,

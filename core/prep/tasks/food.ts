@@ -86,11 +86,22 @@ function skewersOf({ isOnSkewers, massG }: Thing): string {
   return `: ${count} skewers, about ${Math.round(massG / count / 5) * 5} g on each, the point covered`;
 }
 
+/** How many of what is made one by one at the burner. */
+function countOf({ ingredientId, massG, cuts }: Thing, { at }: PrepWork): string {
+  const { pieceG } = ingredientById(ingredientId).cuts[cuts[0] ?? ''] ?? {};
+  return at && pieceG ? `: ${Math.max(1, Math.round(massG / pieceG))} of them` : '';
+}
+
 function partsOf(thing: Thing, work: PrepWork, pace: number, more = ''): Part[] {
   const cutMin = Math.max(1, Math.round((work.fixedMin + (work.minPer100G * thing.massG) / 100) * pace));
   return inARow([
     ...stepsOf(work.before, 'before'),
-    { id: 'cut', says: `${work.says}${more}`, lastsMin: cutMin, needs: needing(true, work.board ? ['board'] : []) },
+    {
+      id: 'cut',
+      says: `${work.says}${more}`,
+      lastsMin: cutMin,
+      needs: needing(true, work.at ? [work.at] : work.board ? ['board'] : []),
+    },
     ...stepsOf(work.after, 'after'),
   ]);
 }
@@ -137,7 +148,12 @@ export function foodWork(
       const isApart = thing.isInBroth && finish?.apart === true;
       const made = isMadeAtHome(evening, thing.ingredientId) ? what.homemade : undefined;
       const begun = made ? { ...work, before: [...made.steps, ...(work.before ?? [])] } : work;
-      const segments = partsOf(thing, isApart ? cookedApart(thing, begun) : begun, pace, skewersOf(thing));
+      const segments = partsOf(
+        thing,
+        isApart ? cookedApart(thing, begun) : begun,
+        pace,
+        skewersOf(thing) || countOf(thing, begun),
+      );
       const lastsMin = lengthOf(segments);
       const waits = segments
         .filter((part) => !part.needs.includes('hands'))
