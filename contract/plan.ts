@@ -128,6 +128,36 @@ export const menuSlotSchema = z.object({
   marinadeId: catalogueIdSchema.optional(),
 });
 
+const namedMassSchema = z.object({ ingredientId: catalogueIdSchema, cut: z.string(), massG });
+
+/** What ends the evening; dry things by their dry weight, with what they drink of the broth. */
+export const finishPlanSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  ingredients: z.array(namedMassSchema.extend({ drinksMl: massG })),
+});
+
+/** The two sides of a divided pot: what simmers in each, what is cooked there, and who eats from one of them only. */
+export const sidesPlanSchema = z.object({
+  meatFree: z.enum(['first', 'second']).optional(),
+  first: z.object({ broth: z.string(), ingredientIds: z.array(catalogueIdSchema) }),
+  second: z.object({ broth: z.string(), ingredientIds: z.array(catalogueIdSchema) }),
+  only: z.array(z.object({ diner: z.string(), side: z.enum(['first', 'second']) })),
+});
+
+/** Grams of the pot's food for a regular head, by what it is to the pot. */
+export const perHeadSchema = z.object({ role: z.string(), massG });
+
+/** What the food itself brings to the broth: from marinades, and from kimchi, sausages, cakes. In grams. */
+export const fromFoodSchema = z.object({ saltG: massG, sugarG: massG });
+
+/** Something of the cook's own that is in the pot or in a liquid. */
+export const ownIngredientSchema = z.object({
+  ingredientId: catalogueIdSchema,
+  name: z.string(),
+  likeId: catalogueIdSchema,
+});
+
 export const planSchema = z.object({
   schemaVersion: z.literal(PLAN_SCHEMA_VERSION),
   eveningId: z.string(),
@@ -143,6 +173,12 @@ export const planSchema = z.object({
   simmer: simmerSchema,
   /** How the pot stands when the finish begins. */
   ending: endingSchema.optional(),
+  /** What follows stands in every plan that is made now; those that were cooked by before may lack it. */
+  finish: finishPlanSchema.optional(),
+  sides: sidesPlanSchema.optional(),
+  perHead: z.array(perHeadSchema).optional(),
+  seasoningFromFood: fromFoodSchema.optional(),
+  ownIngredients: z.array(ownIngredientSchema).optional(),
   prep: prepSchema,
   shopping: z.array(shoppingItemSchema),
   cautions: z.array(cautionSchema),

@@ -10,6 +10,7 @@ import { describeLiquid } from '../formula/describe';
 import { shoppingList } from '../shopping/shoppingList';
 import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
+import { finishTold, fromFoodTold, ownTold, perHeadTold, sidesTold } from './alsoTold';
 import { amountsOf } from './amountsOf';
 import { buildOf } from './buildOf';
 import { endingOf } from './endingOf';
@@ -27,7 +28,7 @@ export interface PlannedPot {
 /** `planPot`, with the menu that the preparation starts from. */
 export function planMenu(menu: Menu, model: AdditionModel = timesTable): PlannedPot {
   const { evening, style, food } = menu;
-  const { broths, fit, simmer, beside } = solveLiquids(menu, model);
+  const { broths, fit, simmer, beside, runsOff } = solveLiquids(menu, model);
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
     const needG = one.active.formula.kind === 'base' ? takenG(one, broths) : one.solution.finishedG;
@@ -59,6 +60,11 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable): Planned
     build: buildOf(menu, fit),
     simmer,
     ending: endingOf(menu, simmer, liquids),
+    finish: finishTold(menu),
+    sides: sidesTold(menu),
+    perHead: perHeadTold(menu),
+    seasoningFromFood: fromFoodTold(menu, broths, runsOff),
+    ownIngredients: ownTold(menu, new Set(amounts.map((one) => one.ingredientId))),
     cautions: cautionsFor({
       evening,
       helpings: food,

@@ -42,7 +42,7 @@ export function solveLiquids(menu: Menu, model: AdditionModel) {
   );
   const dipsG = dipsFrom(besideOf(solveBroths(menu, model, {}, runsOff).broths));
   const solved = solveBroths(menu, model, dipsG, runsOff);
-  return { ...solved, beside: besideOf(solved.broths) };
+  return { ...solved, beside: besideOf(solved.broths), runsOff };
 }
 
 /** What a sauce that was judged as poured comes to once the food and what lets it down are in it. */
