@@ -67,13 +67,17 @@ function searS(portions: readonly Portion[], model: AdditionModel, pan: PanConte
   return Math.ceil(batches(portions, pan.vessel) * (each + BATCH_S));
 }
 
+/** What is done between two additions, with what is in the pot and before what follows. */
+const PARTS: readonly Stage['do'][] = ['lift', 'stir', 'loosen', 'season'];
+
 const goingOf = (portions: readonly Portion[], stages: readonly Stage[], coldUntil: number): Going[] =>
   portions.flatMap(({ cut, ...one }) => {
     const order = stages.findIndex((stage) => stage.id === one.stageId);
     const apart = stages[order]?.apart === true;
+    const part = stages.slice(0, Math.max(0, order)).filter((stage) => PARTS.includes(stage.do)).length;
     return cut === undefined || one.way === 'seared'
       ? []
-      : [{ ...one, cut, order, apart, fromCold: order < coldUntil }];
+      : [{ ...one, cut, order, apart, part, fromCold: order < coldUntil }];
   });
 
 /**

@@ -20,6 +20,8 @@ export interface Going {
   fromCold: boolean;
   /** Nothing of another stage goes in with it. */
   apart: boolean;
+  /** How many times before it something is done with what is in the pot: nothing goes in together across that. */
+  part: number;
 }
 
 export type GroupPiece = Going & { cookS: number; window: CookWindow };
@@ -61,13 +63,16 @@ const atLeast = (thing: Thing, leastS: number): Thing =>
     ? thing
     : { ...thing, leastS, bestS: Math.max(thing.bestS, leastS), mostS: Math.max(thing.mostS, leastS) };
 
+/** So long before what follows: a cup is ladled out, a sauce stirred through. Kitchen estimate, 1-3 min. */
+const BETWEEN_PARTS_S = 120;
+
 /** A stage that goes in by itself parts what comes before it from what comes after it. */
 function partedAt(things: readonly Thing[]): Thing[][] {
   const apart = [...new Set(things.filter((one) => one.apart).map((one) => one.order))];
   const parts = new Map<string, Thing[]>();
   for (const thing of things) {
     const after = apart.filter((order) => order < thing.order).length;
-    const key = `${after}${thing.apart ? ` apart ${thing.order}` : ''}`;
+    const key = `${thing.part} ${after}${thing.apart ? ` apart ${thing.order}` : ''}`;
     parts.set(key, [...(parts.get(key) ?? []), thing]);
   }
   return [...parts.values()];
@@ -89,7 +94,12 @@ function groupInOrder(things: readonly Thing[]): AdditionGroup<Thing>[] {
     const groups = partedAt(open).flatMap(groupAdditions).sort(inTurn);
     const timed = groups.flatMap(({ cookS, members }) => members.map((thing) => ({ thing, cookS })));
     const late = timed.flatMap(({ thing, cookS }) => {
-      const laterS = Math.max(0, ...timed.filter((one) => one.thing.order > thing.order).map((one) => one.cookS));
+      const laterS = Math.max(
+        0,
+        ...timed
+          .filter((one) => one.thing.order > thing.order)
+          .map((one) => one.cookS + (one.thing.part > thing.part ? BETWEEN_PARTS_S : 0)),
+      );
       return laterS > cookS + 1e-6 ? [[thing, laterS] as const] : [];
     });
     if (late.length === 0) return groups;
@@ -107,6 +117,7 @@ const toPiece = ({ window, ...thing }: Thing, cookS: number): GroupPiece => ({
   order: thing.order,
   fromCold: thing.fromCold,
   apart: thing.apart,
+  part: thing.part,
   cookS,
   window,
 });
