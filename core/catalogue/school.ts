@@ -21,6 +21,18 @@ export interface SchoolChoice {
 export const schoolOf = ({ id, options, usual }: SchoolChoice, chosen: Readonly<Record<string, string>>): string =>
   options.some((option) => option.id === chosen[id]) ? (chosen[id] as string) : usual;
 
+/** A question of taste and not of time: the first answer is the usual one. */
+export const schoolOfTaste = (
+  id: string,
+  question: string,
+  options: readonly [School, ...School[]],
+  more: Partial<SchoolChoice> = {},
+): SchoolChoice => ({ id, question, options, usual: options[0].id, ofTaste: true, ...more });
+
+/** The same, asked with the broth or the dip that it is about. */
+export const schoolOfBroth = (id: string, question: string, options: readonly [School, ...School[]]): SchoolChoice =>
+  schoolOfTaste(id, question, options, { asked: 'broth' });
+
 /** Schools for which something holds: for each question the option, or any one of several. */
 export type When = Readonly<Record<string, string | readonly string[]>>;
 

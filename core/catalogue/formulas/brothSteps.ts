@@ -1,4 +1,4 @@
-import type { SchoolChoice } from '../school';
+import { schoolOfBroth, schoolOfTaste, type SchoolChoice } from '../school';
 import { does, infusion, waits } from './parts';
 
 export const KELP_SCHOOLS: SchoolChoice = {
@@ -26,17 +26,10 @@ export const BONITO_SCHOOLS: SchoolChoice = {
   ],
 };
 
-export const SEASONING_SCHOOLS: SchoolChoice = {
-  id: 'seasoning',
-  question: 'Where the salt is',
-  ofTaste: true,
-  asked: 'broth',
-  usual: 'dipCarriesSalt',
-  options: [
-    { id: 'dipCarriesSalt', label: 'In the dip', says: 'A mild broth; the dip seasons each bite.' },
-    { id: 'drunkAsSoup', label: 'In the broth', says: 'A broth to drink from the bowl, less dip.' },
-  ],
-};
+export const SEASONING_SCHOOLS = schoolOfBroth('seasoning', 'Where the salt is', [
+  { id: 'dipCarriesSalt', label: 'In the dip', says: 'A mild broth; the dip seasons each bite.' },
+  { id: 'drunkAsSoup', label: 'In the broth', says: 'A broth to drink from the bowl, less dip.' },
+]);
 
 export const MISO_SCHOOLS: SchoolChoice = {
   id: 'miso',
@@ -48,53 +41,26 @@ export const MISO_SCHOOLS: SchoolChoice = {
   ],
 };
 
-export const BASE_SCHOOLS: SchoolChoice = {
-  id: 'base',
-  question: 'Where its paste comes from',
-  ofTaste: true,
-  usual: 'fresh',
-  options: [
-    { id: 'fresh', label: 'Made now', says: 'Everything goes in one by one.' },
-    { id: 'ahead', label: 'From the jar', says: 'A part of the base made ahead; the rest keeps.' },
-  ],
-};
+export const BASE_SCHOOLS = schoolOfTaste('base', 'Where its paste comes from', [
+  { id: 'fresh', label: 'Made now', says: 'Everything goes in one by one.' },
+  { id: 'ahead', label: 'From the jar', says: 'A part of the base made ahead; the rest keeps.' },
+]);
 /** Of what a numbing base is fried. */
-export const FAT_SCHOOLS: SchoolChoice = {
-  id: 'fat',
-  question: 'What it is fried in',
-  ofTaste: true,
-  asked: 'broth',
-  usual: 'tallow',
-  options: [
-    { id: 'tallow', label: 'Beef tallow', says: 'Full; what is kept sets and is cut in blocks.' },
-    { id: 'plantOil', label: 'Plant oil', says: 'Lighter, and without beef; what is kept is ladled from a jar.' },
-  ],
-};
+export const FAT_SCHOOLS = schoolOfBroth('fat', 'What it is fried in', [
+  { id: 'tallow', label: 'Beef tallow', says: 'Full; what is kept sets and is cut in blocks.' },
+  { id: 'plantOil', label: 'Plant oil', says: 'Lighter, and without beef; what is kept is ladled from a jar.' },
+]);
 
 /** What a red sauce for stews is made of. */
-export const PASTE_SCHOOLS: SchoolChoice = {
-  id: 'paste',
-  question: 'What makes it red',
-  ofTaste: true,
-  asked: 'broth',
-  usual: 'flakesOnly',
-  options: [
-    { id: 'flakesOnly', label: 'Flakes', says: 'Flakes swollen in soy and wine: clean and sharp.' },
-    { id: 'withPaste', label: 'Flakes and paste', says: 'Chilli paste as well: thicker and sweeter.' },
-  ],
-};
+export const PASTE_SCHOOLS = schoolOfBroth('paste', 'What makes it red', [
+  { id: 'flakesOnly', label: 'Flakes', says: 'Flakes swollen in soy and wine: clean and sharp.' },
+  { id: 'withPaste', label: 'Flakes and paste', says: 'Chilli paste as well: thicker and sweeter.' },
+]);
 
-export const NUMBING_SALT_SCHOOLS: SchoolChoice = {
-  id: 'salt',
-  question: 'Where the salt is',
-  ofTaste: true,
-  asked: 'broth',
-  usual: 'inDip',
-  options: [
-    { id: 'inDip', label: 'In the dip', says: 'A broth low in salt; the dip seasons each bite.' },
-    { id: 'inBroth', label: 'In the broth', says: 'A seasoned broth, less dip.' },
-  ],
-};
+export const NUMBING_SALT_SCHOOLS = schoolOfBroth('salt', 'Where the salt is', [
+  { id: 'inDip', label: 'In the dip', says: 'A broth low in salt; the dip seasons each bite.' },
+  { id: 'inBroth', label: 'In the broth', says: 'A seasoned broth, less dip.' },
+]);
 
 /** Parts and steps of a broth whose paste is made now, and of one whose paste comes from the jar. */
 export const FRESH_PASTE = { when: { base: 'fresh' } } as const;

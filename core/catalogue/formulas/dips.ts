@@ -1,5 +1,5 @@
 import type { Formula } from '../formula';
-import type { SchoolChoice } from '../school';
+import { schoolOfBroth, type SchoolChoice } from '../school';
 import { body, does, salting, solid, souring, sweetening, waits } from './parts';
 
 const DAY = { fridgeDays: 1, freezerMonths: 0, how: 'covered, in the fridge' };
@@ -8,38 +8,28 @@ const thinAtTable = does('thin', 'At the table, thin each bowl with {thinner}', 
 
 const common = { kind: 'sauce', scaledBy: 'head', schools: [] as readonly SchoolChoice[] } as const;
 
-/** A question on one dip; it costs no time worth a remedy. */
-const taste = (id: string, question: string, options: SchoolChoice['options']): SchoolChoice => ({
-  id,
-  question,
-  options,
-  usual: options[0]!.id,
-  ofTaste: true,
-  asked: 'broth',
-});
-
-const SCALLION_DIP_SCHOOLS = taste('scallionDip', 'What else is in the scallion dip', [
+const SCALLION_DIP_SCHOOLS = schoolOfBroth('scallionDip', 'What else is in the scallion dip', [
   { id: 'plain', label: 'Nothing', says: 'Soy, scallion, a little vinegar and oil.' },
   { id: 'garlicGinger', label: 'Garlic and ginger', says: 'Sharper; for a pot that has neither.' },
 ]);
-const MUSTARD_DIP_SCHOOLS = taste('mustardDip', 'How the mustard dip is sharp and sweet', [
+const MUSTARD_DIP_SCHOOLS = schoolOfBroth('mustardDip', 'How the mustard dip is sharp and sweet', [
   { id: 'sugar', label: 'Vinegar and sugar', says: 'Clear and quick.' },
   { id: 'lemonMirin', label: 'Lemon and mirin', says: 'Half the acid from lemon, half the sweetness from mirin.' },
   { id: 'unsweetened', label: 'Unsweetened', says: 'Soy, vinegar and mustard: sharp.' },
 ]);
-const MUSTARD_KIND_SCHOOLS = taste('mustardKind', 'What stings in it', [
+const MUSTARD_KIND_SCHOOLS = schoolOfBroth('mustardKind', 'What stings in it', [
   { id: 'mustard', label: 'Mustard', says: 'Warm, in the nose.' },
   { id: 'wasabi', label: 'Wasabi', says: 'Greener, and gone sooner.' },
 ]);
-const FISH_CAKE_DIP_SCHOOLS = taste('fishCakeDip', 'How the fish-cake dip is', [
+const FISH_CAKE_DIP_SCHOOLS = schoolOfBroth('fishCakeDip', 'How the fish-cake dip is', [
   { id: 'mild', label: 'Mild', says: 'Broth, soy, a little sugar and scallion green.' },
   { id: 'sharp', label: 'With vinegar and chilli', says: 'A little sour and hot.' },
 ]);
-const NUT_DIP_SCHOOLS = taste('nutDip', 'How rich the nut dip is', [
+const NUT_DIP_SCHOOLS = schoolOfBroth('nutDip', 'How rich the nut dip is', [
   { id: 'full', label: 'Seasoned', says: 'With fermented tofu, oyster sauce and sugar.' },
   { id: 'plain', label: 'Plain', says: 'Peanut and sesame let down, a little soy.' },
 ]);
-const ROOT_SCHOOLS = taste('rootOfDip', 'Which root is in the sharp dip', [
+const ROOT_SCHOOLS = schoolOfBroth('rootOfDip', 'Which root is in the sharp dip', [
   { id: 'ginger', label: 'Ginger', says: 'Warm and clean.' },
   { id: 'galangal', label: 'Galangal', says: 'Resinous, with a scent of pine.' },
 ]);

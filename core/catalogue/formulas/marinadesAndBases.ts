@@ -1,5 +1,5 @@
 import type { Formula } from '../formula';
-import type { SchoolChoice } from '../school';
+import { schoolOfTaste, type SchoolChoice } from '../school';
 import { FAT_SCHOOLS, PASTE_SCHOOLS } from './brothSteps';
 import { aroma, body, does, salting, solid, sweetening, waits } from './parts';
 
@@ -21,16 +21,10 @@ const SAME_DAY = {
   how: 'on the meat, covered, in the fridge; throw away what ran off',
 };
 
-const BINDING_SCHOOLS: SchoolChoice = {
-  id: 'binding',
-  question: 'What holds the balls',
-  usual: 'eggWhite',
-  ofTaste: true,
-  options: [
-    { id: 'eggWhite', label: 'Egg white', says: 'Springy, and they float sooner.' },
-    { id: 'starch', label: 'Starch only', says: 'Softer, and free of egg.' },
-  ],
-};
+const BINDING_SCHOOLS = schoolOfTaste('binding', 'What holds the balls', [
+  { id: 'eggWhite', label: 'Egg white', says: 'Springy, and they float sooner.' },
+  { id: 'starch', label: 'Starch only', says: 'Softer, and free of egg.' },
+]);
 
 /**
  * Marinades, by the kilogram of what lies in them. Their salinity is that of meat and marinade together, so that the

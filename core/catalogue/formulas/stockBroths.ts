@@ -1,5 +1,5 @@
 import type { Formula } from '../formula';
-import type { SchoolChoice } from '../school';
+import { schoolOfBroth, schoolOfTaste, type SchoolChoice } from '../school';
 import { SOY_MILK_LAST } from './dashiBroths';
 import {
   BASE_SCHOOLS,
@@ -30,40 +30,20 @@ const STOCK_SCHOOLS: SchoolChoice = {
   ],
 };
 
-const BIRD_SCHOOLS: SchoolChoice = {
-  id: 'bird',
-  question: 'How the bird is boiled',
-  ofTaste: true,
-  usual: 'clear',
-  options: [
-    { id: 'clear', label: 'At a simmer', says: 'Never a full boil: clear and golden.' },
-    { id: 'white', label: 'At a rolling boil', says: 'Fat and water beaten together: white and full.' },
-  ],
-};
+const BIRD_SCHOOLS = schoolOfTaste('bird', 'How the bird is boiled', [
+  { id: 'clear', label: 'At a simmer', says: 'Never a full boil: clear and golden.' },
+  { id: 'white', label: 'At a rolling boil', says: 'Fat and water beaten together: white and full.' },
+]);
 
-const AROMA_SCHOOLS: SchoolChoice = {
-  id: 'aroma',
-  question: 'What scents it',
-  ofTaste: true,
-  asked: 'broth',
-  usual: 'ginger',
-  options: [
-    { id: 'ginger', label: 'Ginger', says: 'Warm, behind the coconut.' },
-    { id: 'lemongrass', label: 'Lemongrass', says: 'Bright and lemony, in front of it.' },
-  ],
-};
+const AROMA_SCHOOLS = schoolOfBroth('aroma', 'What scents it', [
+  { id: 'ginger', label: 'Ginger', says: 'Warm, behind the coconut.' },
+  { id: 'lemongrass', label: 'Lemongrass', says: 'Bright and lemony, in front of it.' },
+]);
 
-const NUT_SCHOOLS: SchoolChoice = {
-  id: 'nuts',
-  question: 'Which paste it is built on',
-  ofTaste: true,
-  asked: 'broth',
-  usual: 'shacha',
-  options: [
-    { id: 'shacha', label: 'Shrimp and nut', says: 'Fried shrimp and fish paste with peanut: savoury, a little sea.' },
-    { id: 'nutAndCurry', label: 'Nut and curry', says: 'Peanut, curry powder and coconut: sweet and mild.' },
-  ],
-};
+const NUT_SCHOOLS = schoolOfBroth('nuts', 'Which paste it is built on', [
+  { id: 'shacha', label: 'Shrimp and nut', says: 'Fried shrimp and fish paste with peanut: savoury, a little sea.' },
+  { id: 'nutAndCurry', label: 'Nut and curry', says: 'Peanut, curry powder and coconut: sweet and mild.' },
+]);
 const SHACHA = { base: 'fresh', nuts: 'shacha' } as const;
 const NUT_AND_CURRY = { base: 'fresh', nuts: 'nutAndCurry' } as const;
 
@@ -76,6 +56,7 @@ const NUMBING_BASE_SCHOOLS: SchoolChoice = {
 };
 const NOT_JAR = ['fresh', 'quick'] as const;
 const FRIED = ['fry', 'quick'] as const;
+const FRIED_NOW = { in: FRIED, when: { base: NOT_JAR } } as const;
 
 const FLAKES_ONLY = { paste: 'flakesOnly' } as const;
 const WITH_PASTE = { paste: 'withPaste' } as const;
@@ -472,15 +453,15 @@ export const STOCK_BROTHS: readonly Formula[] = [
       aroma('neutralOil', 75, { in: FRIED, when: { base: NOT_JAR, fat: 'plantOil' } }),
       solid('driedChilli', 9, { exponent: 0.8, in: 'fry', note: 'soaked and ground, some left whole', ...FRESH_PASTE }),
       solid('chilliFlakes', 6, { exponent: 0.8, in: 'quick', when: { base: 'quick' } }),
-      solid('sichuanPepper', 4, { exponent: 0.8, in: FRIED, when: { base: NOT_JAR } }),
-      solid('garlic', 10, { exponent: 0.8, in: FRIED, cut: 'minced', when: { base: NOT_JAR } }),
-      aroma('ginger', 10, { in: FRIED, when: { base: NOT_JAR } }),
-      aroma('longOnion', 15, { in: FRIED, when: { base: NOT_JAR } }),
-      aroma('starAnise', 1.5, { in: FRIED, when: { base: NOT_JAR } }),
-      aroma('cassia', 1.5, { in: FRIED, when: { base: NOT_JAR } }),
-      aroma('bayLeaf', 0.5, { in: FRIED, when: { base: NOT_JAR } }),
-      body('riceWine', 20, { in: FRIED, when: { base: NOT_JAR } }),
-      body('rockSugar', 6, { in: FRIED, when: { base: NOT_JAR } }),
+      solid('sichuanPepper', 4, { exponent: 0.8, ...FRIED_NOW }),
+      solid('garlic', 10, { exponent: 0.8, cut: 'minced', ...FRIED_NOW }),
+      aroma('ginger', 10, FRIED_NOW),
+      aroma('longOnion', 15, FRIED_NOW),
+      aroma('starAnise', 1.5, FRIED_NOW),
+      aroma('cassia', 1.5, FRIED_NOW),
+      aroma('bayLeaf', 0.5, FRIED_NOW),
+      body('riceWine', 20, FRIED_NOW),
+      body('rockSugar', 6, FRIED_NOW),
       salting('doubanjiang', 0.75, { in: FRIED, when: { base: NOT_JAR, salt: 'inDip' } }),
       salting('blackBean', 0.25, { in: FRIED, when: { base: NOT_JAR, salt: 'inDip' } }),
       salting('doubanjiang', 0.4, { in: FRIED, when: { base: NOT_JAR, salt: 'inBroth' } }),

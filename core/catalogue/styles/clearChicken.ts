@@ -1,5 +1,5 @@
 import { SEASONING_SCHOOLS } from '../formulas/brothSteps';
-import type { SchoolChoice } from '../school';
+import { schoolOfTaste, type SchoolChoice } from '../school';
 import type { Style } from '../style';
 import { tool, whole } from './parts';
 
@@ -14,16 +14,10 @@ const TOFU_SCHOOLS: SchoolChoice = {
   ],
 };
 
-const BUILD_SCHOOLS: SchoolChoice = {
-  id: 'build',
-  question: 'How the pot is filled',
-  usual: 'inTurn',
-  ofTaste: true,
-  options: [
-    { id: 'inTurn', label: 'In turn', says: 'Into the boiling broth, each thing when its time comes.' },
-    { id: 'builtCold', label: 'Arranged cold', says: 'Slow things arranged first, broth poured over, then heated.' },
-  ],
-};
+const BUILD_SCHOOLS = schoolOfTaste('build', 'How the pot is filled', [
+  { id: 'inTurn', label: 'In turn', says: 'Into the boiling broth, each thing when its time comes.' },
+  { id: 'builtCold', label: 'Arranged cold', says: 'Slow things arranged first, broth poured over, then heated.' },
+]);
 
 const COLD = { when: { build: 'builtCold' } } as const;
 const IN_TURN = { when: { build: 'inTurn' } } as const;

@@ -1,17 +1,11 @@
-import type { SchoolChoice } from '../school';
+import { schoolOfTaste } from '../school';
 import type { Style } from '../style';
 import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
 
-const CHICKEN_SCHOOLS: SchoolChoice = {
-  id: 'chicken',
-  question: 'Which chicken',
-  usual: 'boned',
-  ofTaste: true,
-  options: [
-    { id: 'boned', label: 'Boned thigh', says: 'Ten minutes, and nothing to pick out.' },
-    { id: 'onTheBone', label: 'On the bone', says: 'Twenty-five minutes and more; it gives the broth more.' },
-  ],
-};
+const CHICKEN_SCHOOLS = schoolOfTaste('chicken', 'Which chicken', [
+  { id: 'boned', label: 'Boned thigh', says: 'Ten minutes, and nothing to pick out.' },
+  { id: 'onTheBone', label: 'On the bone', says: 'Twenty-five minutes and more; it gives the broth more.' },
+]);
 
 export const COCONUT_CHICKEN: Style = {
   id: 'coconutChicken',

@@ -1,4 +1,4 @@
-import type { SchoolChoice } from '../school';
+import { schoolOfTaste } from '../school';
 import type { Style } from '../style';
 import { liquidSchools, tool, whole } from './parts';
 
@@ -7,17 +7,11 @@ const LIQUID = liquidSchools([
   { id: 'dashi', label: 'Kelp and bonito', says: 'A fuller dashi, lightly salted.' },
 ]);
 
-const SECOND_LEAF_SCHOOLS: SchoolChoice = {
-  id: 'secondLeaf',
-  question: 'What lies between cabbage and beef',
-  usual: 'perilla',
-  ofTaste: true,
-  options: [
-    { id: 'perilla', label: 'Perilla', says: 'One fragrant leaf in each layer.' },
-    { id: 'bokChoy', label: 'Bok choy leaves', says: 'Mild and green; the stems go into the bed.' },
-    { id: 'none', label: 'Nothing', says: 'Cabbage and beef alone.' },
-  ],
-};
+const SECOND_LEAF_SCHOOLS = schoolOfTaste('secondLeaf', 'What lies between cabbage and beef', [
+  { id: 'perilla', label: 'Perilla', says: 'One fragrant leaf in each layer.' },
+  { id: 'bokChoy', label: 'Bok choy leaves', says: 'Mild and green; the stems go into the bed.' },
+  { id: 'none', label: 'Nothing', says: 'Cabbage and beef alone.' },
+]);
 
 export const LAYERED_BEEF_CABBAGE: Style = {
   id: 'layeredBeefCabbage',

@@ -1,5 +1,5 @@
 import type { Band } from '../formula';
-import type { School, SchoolChoice } from '../school';
+import { schoolOfBroth, type School, type SchoolChoice } from '../school';
 import type { KitchenTool, Place, Role, Stage, StyleSlot, VesselFit } from '../style';
 
 /** Short ways to write the rows of a style. */
@@ -23,13 +23,11 @@ export const STEM_AND_LEAF = [
 ];
 
 /** Where cooks of one pot differ on what simmers in it: it is asked with the broth, and each answer names a formula. */
-export const liquidSchools = (options: readonly School[], more: Partial<SchoolChoice> = {}): SchoolChoice => ({
-  id: 'liquid',
-  question: 'What simmers in it',
-  usual: options[0]!.id,
-  options,
-  ofTaste: true,
-  asked: 'broth',
+export const liquidSchools = (
+  options: readonly [School, ...School[]],
+  more: Partial<SchoolChoice> = {},
+): SchoolChoice => ({
+  ...schoolOfBroth('liquid', 'What simmers in it', options),
   ...more,
 });
 

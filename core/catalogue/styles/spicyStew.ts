@@ -1,28 +1,16 @@
-import type { SchoolChoice } from '../school';
+import { schoolOfTaste } from '../school';
 import type { Style } from '../style';
 import { adds, pours, SKIM, slot, tool } from './parts';
 
-const CHEESE_SCHOOLS: SchoolChoice = {
-  id: 'cheese',
-  question: 'Cheese and beans on top',
-  usual: 'with',
-  ofTaste: true,
-  options: [
-    { id: 'with', label: 'With', says: 'A slice of cheese and a spoon of beans: rounder and milder.' },
-    { id: 'without', label: 'Without', says: 'Sharper, and free of milk.' },
-  ],
-};
+const CHEESE_SCHOOLS = schoolOfTaste('cheese', 'Cheese and beans on top', [
+  { id: 'with', label: 'With', says: 'A slice of cheese and a spoon of beans: rounder and milder.' },
+  { id: 'without', label: 'Without', says: 'Sharper, and free of milk.' },
+]);
 
-const MEAT_SCHOOLS: SchoolChoice = {
-  id: 'meats',
-  question: 'Which meats are in it',
-  usual: 'pork',
-  ofTaste: true,
-  options: [
-    { id: 'pork', label: 'Pork', says: 'Tinned pork, frankfurters and sausage meat.' },
-    { id: 'poultry', label: 'Poultry', says: 'Tinned chicken and chicken mince: for a table without pork.' },
-  ],
-};
+const MEAT_SCHOOLS = schoolOfTaste('meats', 'Which meats are in it', [
+  { id: 'pork', label: 'Pork', says: 'Tinned pork, frankfurters and sausage meat.' },
+  { id: 'poultry', label: 'Poultry', says: 'Tinned chicken and chicken mince: for a table without pork.' },
+]);
 const PORK = { when: { meats: 'pork' } } as const;
 const POULTRY = { when: { meats: 'poultry' } } as const;
 
