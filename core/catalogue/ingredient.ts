@@ -84,6 +84,18 @@ export interface Cut {
   look?: Look;
 }
 
+/** A thing made at home that could be bought ready. */
+export interface Homemade {
+  /** Of what, in g for a gram of it. */
+  of: ReadonlyArray<{ ingredientId: string; ratio: number }>;
+  /** What comes of the same work besides, in g for a gram of it. */
+  alsoGives?: ReadonlyArray<{ ingredientId: string; ratio: number }>;
+  /** A step that is done once for so much of it (for each nut) says for how much, in g. */
+  steps: ReadonlyArray<PrepStep & { forEachG?: number }>;
+  /** How much comes of how much, in a sentence's words. */
+  yields: string;
+}
+
 /** What to use instead, and how much of it. */
 export interface Replacement {
   withIngredientId: string;
@@ -148,8 +160,8 @@ export interface Ingredient {
   drinksMlPerG?: number;
   /** What is bought for it where it is made in the kitchen: grams of that for a gram. */
   madeFrom?: { ingredientId: string; ratio: number };
-  /** How it is made at home where the cook wants that: of what, in g for a gram, by which steps, and how much comes of it. */
-  homemade?: { of: ReadonlyArray<{ ingredientId: string; ratio: number }>; steps: readonly PrepStep[]; yields: string };
+  /** How it is made at home where the cook wants that. */
+  homemade?: Homemade;
   /** Poured into a measuring jug; powders, pastes, fats and cut things are spooned or weighed. */
   poured?: true;
   /** What differs from the work of its family. */

@@ -87,7 +87,7 @@ function roleByFamily(what: Ingredient): Role {
 }
 
 /** Roles that mean something only in the pot that has them. */
-const PLAIN_ROLE: Partial<Record<Role, Role>> = { main: 'second', bed: 'leaf', aromatic: 'second' };
+const PLAIN_ROLE: Partial<Record<Role, Role>> = { main: 'second', bed: 'leaf', aromatic: 'topping' };
 
 /** The first place that a pot of the catalogue gives to each thing. */
 let known: ReadonlyMap<string, StyleSlot> | undefined;

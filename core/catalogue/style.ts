@@ -83,6 +83,8 @@ export interface Stage {
   items?: ReadonlyArray<{ ingredientId: string; share: number }>;
   /** It goes in by itself, when what went in before has boiled up again. */
   apart?: true;
+  /** Done while the pot heats up, shortly before it boils. */
+  beforeBoil?: true;
   pour?: Pour;
   atLeastMin?: number;
   atMostMin?: number;

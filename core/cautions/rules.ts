@@ -1,8 +1,12 @@
 import { ingredientById } from '../catalogue/ingredients';
+import type { Role } from '../catalogue/style';
 import { guests, inFood, inLiquids, isDelicate, type CautionRule, type Situation } from './situation';
 
 /** From this heat on, on the scale of 0 to 5, a broth or a dip is too hot for most children. Kitchen estimates. */
 const HOT_FOR_A_CHILD = { broth: 1.5, dip: 2.5 };
+
+/** Rice and noodles, by what they are to the pot; corn on the cob is a vegetable there. */
+const KEPT_WITH_BROTH: readonly Role[] = ['noodle', 'starch', 'finish'];
 
 const hotNames = ({ liquids }: Situation, isDip: boolean): string[] =>
   liquids
@@ -120,6 +124,14 @@ export const RULES: readonly CautionRule[] = [
     id: 'keepBroth',
     severity: 'note',
     text: 'Cool leftover broth and rice quickly and put them in the fridge within two hours; reheat until steaming.',
-    because: (situation) => inFood(situation, (what) => what.family === 'grain'),
+    because: ({ helpings }) => [
+      ...new Set(
+        helpings
+          .filter((one) => KEPT_WITH_BROTH.includes(one.role))
+          .map((one) => ingredientById(one.ingredientId))
+          .filter((what) => what.family === 'grain')
+          .map((what) => what.name),
+      ),
+    ],
   },
 ];

@@ -43,11 +43,11 @@ export const inFood = ({ helpings, evening }: Situation, test: Test): string[] =
   );
 
 /** Names of what is in broths, sauces and bases that a test holds for. */
-export const inLiquids = ({ liquids }: Situation, test: Test): string[] =>
+export const inLiquids = ({ liquids, evening }: Situation, test: Test): string[] =>
   unique(
     liquids
       .flatMap((liquid) => liquid.ingredients)
-      .map((part) => ingredientById(part.ingredientId))
+      .flatMap((part) => withWhatItIsMadeOf(evening, part.ingredientId))
       .filter(test)
       .map((what) => what.name),
   );

@@ -7,8 +7,16 @@ import { eveningFor, suited } from '../testing/household';
 
 const PROJECTS = INGREDIENTS.filter((one) => one.homemade).map((one) => one.id);
 
+/** The pot whose broth is made of it, where it does not go into a pot itself. */
+const POT_OF: Record<string, string> = {
+  soyMilk: 'soyMilkMild',
+  coconutWater: 'coconutChicken',
+  coconutMilk: 'coconutChicken',
+};
+
 const made = (ingredientId: string): Evening => {
-  const evening = eveningFor(4);
+  const evening = suited(eveningFor(4), POT_OF[ingredientId] ?? 'clearChicken');
+  if (POT_OF[ingredientId]) return applyEdit(evening, { kind: 'madeAtHome', ingredientId, made: true });
   const there = evening.style.id === 'clearChicken' && ingredientId === 'firmTofu';
   const withIt = there ? evening : applyEdit(evening, { kind: 'putIn', ingredientId });
   return applyEdit(withIt, { kind: 'madeAtHome', ingredientId, made: true });
@@ -30,16 +38,51 @@ describe('what is made at home', () => {
     for (const step of steps) expect(said).toContain(step.says);
   });
 
-  it.each(PROJECTS)('weighs about what its parts do, less what stays behind: %s', (ingredientId) => {
-    const ratio = ingredientById(ingredientId).homemade!.of.reduce((sum, one) => sum + one.ratio, 0);
-    expect(ratio).toBeGreaterThan(0.3);
-    expect(ratio).toBeLessThan(1.1);
+  it.each(PROJECTS)('holds no more than what it is made of: %s', (ingredientId) => {
+    const { of, alsoGives = [] } = ingredientById(ingredientId).homemade!;
+    const all = [{ ingredientId, ratio: 1 }, ...alsoGives];
+    for (const nutrient of ['protein', 'fat'] as const) {
+      const inG = (parts: typeof of) =>
+        parts.reduce((sum, one) => sum + one.ratio * ingredientById(one.ingredientId).composition[nutrient], 0);
+      expect(inG(all)).toBeLessThanOrEqual(inG(of) + 0.005);
+    }
   });
 
   it('is said to be boiled fully where it is of soybeans, and not where tofu is bought', () => {
     const cautions = (evening: Evening) => planEvening(evening).cautions.map((one) => one.id);
     expect(cautions(made('firmTofu'))).toContain('boilFully');
+    expect(cautions(made('soyMilk'))).toContain('boilFully');
     expect(cautions(eveningFor(4))).not.toContain('boilFully');
+    expect(cautions(suited(eveningFor(4), 'soyMilkMild'))).not.toContain('boilFully');
+  });
+
+  it('takes as long as there are nuts to open, and comes before the broth and before what lies in the nuts', () => {
+    const plan = planEvening(made('coconutWater'));
+    const nuts = plan.shopping.find((one) => one.ingredientId === 'youngCoconut')!;
+    const tasksOf = (id: string) => plan.prep.tasks.filter((task) => task.subjectId === id);
+    const opens = tasksOf('coconutWater').find((task) => task.how.includes('Each nut'))!;
+    const minutes = (Date.parse(opens.endsAt) - Date.parse(opens.startsAt)) / 60_000;
+    expect(minutes).toBeGreaterThanOrEqual((nuts.buy.count - 1) * 10);
+    expect(minutes).toBeLessThanOrEqual((nuts.buy.count + 1) * 10 + 5);
+    const endsAt = Math.max(...tasksOf('coconutWater').map((task) => Date.parse(task.endsAt)));
+    const broth = plan.liquids.find((liquid) => liquid.formulaId === 'coconutChicken')!;
+    for (const id of [broth.id, 'coconutFlesh'])
+      for (const task of tasksOf(id)) expect(Date.parse(task.startsAt)).toBeGreaterThanOrEqual(endsAt);
+  });
+
+  it('counts a nut once for its water and its flesh', () => {
+    const needs = (evening: Evening) =>
+      new Map(planEvening(evening).shopping.map((one) => [one.ingredientId, one.needG]));
+    const carton = needs(suited(eveningFor(4), 'coconutChicken'));
+    const nuts = needs(made('coconutWater'));
+    expect(carton.get('coconutFlesh')).toBeGreaterThan(0);
+    expect(nuts.has('coconutFlesh')).toBe(false);
+    expect(nuts.get('youngCoconut')! / carton.get('coconutWater')!).toBeCloseTo(3.1, 1);
+    expect(
+      needs(applyEdit(made('coconutWater'), { kind: 'boughtReady', ingredientId: 'coconutFlesh', bought: true })).has(
+        'coconutFlesh',
+      ),
+    ).toBe(true);
   });
 
   it('is refused of what nobody knows how to make', () => {

@@ -91,6 +91,18 @@ function boughtAs(
   return of ? of.map((one) => ({ id: one.ingredientId, massG: massG * one.ratio })) : [{ id: ingredientId, massG }];
 }
 
+/** What comes of something made at home besides: the flesh of nuts that were opened for their water. */
+function comesBesides(amounts: readonly Amount[], { choices }: Evening): Map<string, number> {
+  const given = new Map<string, number>();
+  for (const { ingredientId, massG } of amounts) {
+    if (!choices.homemade?.includes(ingredientId) || choices.bought?.includes(ingredientId)) continue;
+    const also = ingredientById(ingredientId).homemade?.alsoGives ?? [];
+    for (const one of also.filter((other) => !choices.bought?.includes(other.ingredientId)))
+      given.set(one.ingredientId, (given.get(one.ingredientId) ?? 0) + massG * one.ratio);
+  }
+  return given;
+}
+
 /**
  * One list for everything: broths, sauces, marinades, bases, pot and finish merged, less what the pantry has, rounded up to
  * what is sold.
@@ -104,11 +116,15 @@ export function shoppingList(
   pantry: readonly PantryItem[] = evening.pantry ?? [],
 ): ShoppingItem[] {
   const have = inTheHouse(pantry, evening.sitDownAt.slice(0, 10));
+  const besides = comesBesides(amounts, evening);
   const needs = new Map<string, { massG: number; purposes: Set<Amount['purpose']> }>();
   for (const { ingredientId, massG, purpose } of amounts) {
     // Water comes from the tap, and a jar of a base is made, not bought.
     if (ingredientId === 'water' || formulaById(ingredientId)) continue;
-    for (const thing of boughtAs(ingredientId, massG, evening.choices)) {
+    const givenG = Math.min(massG, besides.get(ingredientId) ?? 0);
+    if (givenG > 0) besides.set(ingredientId, besides.get(ingredientId)! - givenG);
+    if (givenG === massG) continue;
+    for (const thing of boughtAs(ingredientId, massG - givenG, evening.choices)) {
       const known = needs.get(thing.id) ?? { massG: 0, purposes: new Set() };
       needs.set(thing.id, { massG: known.massG + thing.massG, purposes: known.purposes.add(purpose) });
     }

@@ -24,6 +24,8 @@ const WORTH_TURNING_DOWN_S = 3 * 60;
 const LADLED_S = 90;
 /** A pot of broth is hot again after so long. Kitchen estimate, 3-6 min. */
 const HOT_AGAIN_S = 5 * 60;
+/** From 85 °C a pot on a high flame boils after about so long. Kitchen estimate, 50-100 s. */
+const BEFORE_BOIL_S = 75;
 /** From one small thing at the pot to the next. */
 const NEXT_S = 45;
 
@@ -106,6 +108,10 @@ function tending(question: ActionQuestion): Draft[] {
         if (skimS === undefined) return [];
         atS = Math.max(atS, skimS);
         return [{ ...base, id: index === 0 ? 'skim-main' : `skim-main-${round}`, kind: 'skim', atS: skimS }];
+      }
+      if (stage.beforeBoil) {
+        const id = `${stage.do}-${stage.id}-${round}`;
+        return boilS === undefined ? [] : [{ ...base, id, kind: stage.do, atS: Math.max(0, boilS - BEFORE_BOIL_S) }];
       }
       if (!Number.isFinite(atS)) return [];
       atS = Math.max(atS + NEXT_S, stage.do === 'lift' ? beforeNext(place) : 0);

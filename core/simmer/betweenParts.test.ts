@@ -1,9 +1,10 @@
 import { STYLES } from '../catalogue/styles';
+import { applyEdit } from '../evening/edits/applyEdit';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, suited } from '../testing/household';
 
 const BETWEEN = ['lift', 'stir', 'loosen', 'season'];
-const WITH = STYLES.filter((style) => style.stages.some((stage) => BETWEEN.includes(stage.do)));
+const WITH = STYLES.filter((style) => style.stages.some((stage) => BETWEEN.includes(stage.do) && !stage.when));
 
 describe('what is done with what is in the pot, before what follows', () => {
   it('is there to be looked at', () => {
@@ -28,5 +29,19 @@ describe('what is done with what is in the pot, before what follows', () => {
       }
     }
     expect(seen).toBeGreaterThan(0);
+  });
+
+  it('comes before the boil where it must', () => {
+    const plain = applyEdit(suited(eveningFor(4), 'plainWaterChicken'), {
+      kind: 'schoolFollowed',
+      question: 'liquid',
+      option: 'inThePot',
+    });
+    const { simmer } = planPot(plain);
+    const boil = simmer.actions.find((one) => one.kind === 'boil')!;
+    const lifts = simmer.actions.filter((one) => one.kind === 'lift');
+    expect(lifts).toHaveLength(1);
+    expect(lifts[0]!.atS).toBeLessThan(boil.atS);
+    expect(boil.atS - lifts[0]!.atS).toBeLessThan(2 * 60);
   });
 });

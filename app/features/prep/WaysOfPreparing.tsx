@@ -16,9 +16,8 @@ export function WaysOfPreparing() {
     ([id, cut]) => (prepWorkOf(ingredientById(id), cut).bought ? [id] : []),
   );
   const homemade = evening.choices.homemade ?? [];
-  const projects = [...new Set(plan.menu.slots.map((slot) => slot.ingredientId))].filter(
-    (id) => ingredientById(id).homemade,
-  );
+  const there = [...plan.menu.slots, ...plan.liquids.flatMap((liquid) => liquid.ingredients)];
+  const projects = [...new Set(there.map((one) => one.ingredientId))].filter((id) => ingredientById(id).homemade);
   const choices = style.schools.filter((choice) => choice.asked !== 'broth');
   return (
     <>

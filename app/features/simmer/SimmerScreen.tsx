@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { AdviceList } from '@/features/evening/AdviceList';
 import { Faults } from '@/features/evening/Faults';
-import { Segmented } from '@/ui/Choice';
+import { Segmented, Tabs } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
@@ -13,6 +13,9 @@ import { SimmerTimeline } from './SimmerTimeline';
 
 const heightWords = (altitudeM: number) =>
   Math.round(altitudeM) === 0 ? 'at sea level' : `${Math.round(altitudeM)} m up`;
+
+/** More rounds than these stand in rows of their own width on a phone. */
+const SIDE_BY_SIDE = 6;
 
 /** When everything goes in, back from sitting down. */
 export function SimmerScreen() {
@@ -23,6 +26,7 @@ export function SimmerScreen() {
   const steps = liveSteps(simmer);
   const rounds = [...new Set(steps.map((step) => step.round))];
   const round = rounds.includes(chosen) ? chosen : 1;
+  const Rounds = rounds.length > SIDE_BY_SIDE ? Tabs : Segmented;
   return (
     <>
       <Faults />
@@ -45,7 +49,7 @@ export function SimmerScreen() {
         </View>
       ))}
       {rounds.length > 1 ? (
-        <Segmented
+        <Rounds
           label="Round"
           options={rounds.map((number) => ({
             value: String(number),

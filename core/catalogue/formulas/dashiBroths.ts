@@ -13,7 +13,7 @@ import {
   steepFlakes,
   strain,
 } from './brothSteps';
-import { aroma, body, does, infusion, salting, solid, sweetening } from './parts';
+import { aroma, body, does, infusion, salting, solid, sweetening, waits } from './parts';
 
 /** Over 80-85 °C soy milk curdles and splits. Kitchen estimate. */
 export const SOY_MILK_LAST: HeldBack = {
@@ -39,6 +39,34 @@ export const DASHI_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.05, 0.12, 0.25], umamiGPer100g: [0.01, 0.05] },
     schools: [KELP_SCHOOLS],
     steps: [...drawKelp, season],
+    keeps: FRESH,
+  },
+  {
+    id: 'kelpInPot',
+    name: 'Kelp water, drawn in the table pot',
+    named: { of: ['kelp'], otherwise: 'Plain broth' },
+    kind: 'broth',
+    families: ['plainWater'],
+    purpose:
+      'The kelp heats up in the pot with the roots and is lifted before the boil; a strong dip carries the salt.',
+    scaledBy: 'finishedVolume',
+    thinnedWith: 'water',
+    parts: [
+      infusion('kelp', 10, { in: 'draw', out: 'liftKelp', note: 'wiped, not washed' }),
+      body('sake', 20, { in: 'mix' }),
+      salting('salt', 1, { in: 'mix' }),
+    ],
+    target: { salinityPct: [0.05, 0.12, 0.25], umamiGPer100g: [0.01, 0.05] },
+    schools: [],
+    steps: [
+      does('mix', 'Stir {in} into the cold water', 1, { bare: 'Measure the cold water', tempC: 15 }),
+      waits('draw', '{in} into the table pot with the roots and the cold water, heat up', 12, {
+        tempC: 55,
+        whenServed: true,
+        ifUses: 'kelp',
+      }),
+      does('liftKelp', 'Lift the {out} out before it boils', 1, { tempC: 80, whenServed: true, ifUses: 'kelp' }),
+    ],
     keeps: FRESH,
   },
   {

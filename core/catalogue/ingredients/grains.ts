@@ -280,7 +280,7 @@ export const GRAINS = [
     family: 'grain',
     kinds: ['plant', 'pork'],
     allergens: ['wheat', 'soy', 'sesame'],
-    composition: byDifference(57, 9, 8.5, 1.5, 1.7),
+    composition: byDifference(57, 9, 7.8, 1.5, 1.7),
     saltPct: 1.1,
     perils: ['cookThrough', 'minced'],
     kept: 'fridge',

@@ -1,7 +1,7 @@
 import { byDifference, ingredient } from '../ingredient';
 import { pack } from '../pack';
 import { HOUR, soaked } from '../work';
-import { mushroom } from '../cooking';
+import { mushroom, plant } from '../cooking';
 
 /** Mushrooms, fresh and dried, and seaweed. */
 export const MUSHROOMS_AND_SEAWEED = [
@@ -285,6 +285,28 @@ export const MUSHROOMS_AND_SEAWEED = [
       { withIngredientId: 'driedShiitake', keeps: 'savour', ratio: 1.2, text: 'dried shiitake; darker and woodier' },
     ],
     densityGPerMl: 0.3,
+    settledDensityGPerMl: 0.5,
+    drinksMlPerG: 0.5,
+    // Weighed dry; a square of 4 g when it has swollen.
+    cuts: {
+      square: {
+        label: '3 cm squares, from the broth',
+        fromLiquid: true,
+        short: 'kelp from the broth',
+        thicknessMm: 3,
+        pieceG: 1.2,
+        cooks: { simmered: plant(3, 10, 30, 25, 'soft, it tears between the chopsticks') },
+        work: { says: 'Cut the kelp from the broth in squares', fixedMin: 1, minPer100G: 3, before: [] },
+      },
+      soaked: {
+        label: '3 cm squares, soaked',
+        short: 'kelp',
+        thicknessMm: 3,
+        pieceG: 1.2,
+        cooks: { simmered: plant(8, 15, 40, 25, 'soft, it tears between the chopsticks') },
+        work: soaked('Into cold water', 20, 'Cut in squares'),
+      },
+    },
     pack: pack('50 g pack', 50),
   }),
   ingredient({

@@ -1,5 +1,6 @@
 import { byDifference, ingredient } from '../ingredient';
 import { pack } from '../pack';
+import { by } from '../work';
 
 const SALT_TABLES = 'salt from the Standard Tables of Food Composition in Japan; the rest a kitchen estimate';
 
@@ -431,6 +432,21 @@ export const SEASONINGS = [
     densityGPerMl: 1.02,
     byVolume: true,
     replacements: [{ withIngredientId: 'water', keeps: 'mass', text: 'water and a little sugar' }],
+    homemade: {
+      of: [{ ingredientId: 'youngCoconut', ratio: 3.1 }],
+      alsoGives: [{ ingredientId: 'coconutFlesh', ratio: 0.28 }],
+      steps: [
+        {
+          ...by(
+            'Each nut on a folded cloth: tap round the top with the heel of a heavy knife, the other hand away from it, and lever the lid off. Taste the water; a sour nut is thrown away',
+            10,
+          ),
+          forEachG: 325,
+        },
+        by('Strain the water through a cloth', 2),
+      ],
+      yields: 'about 320 ml from a trimmed young nut of 1 kg; its flesh goes into the pot. Buy one to spare',
+    },
     pack: pack('1 l carton', 1010),
     poured: true,
   }),
@@ -447,6 +463,21 @@ export const SEASONINGS = [
     perils: ['cloudsAndSplits'],
     tint: { hex: '#fbf8f0', strength: 0.004, clouds: 0.07 },
     replacements: [{ withIngredientId: 'soyMilk', keeps: 'mass', text: 'soy milk; thinner' }],
+    homemade: {
+      of: [{ ingredientId: 'oldCoconut', ratio: 2 }],
+      steps: [
+        {
+          ...by(
+            'Each nut over a bowl: tap round its middle with the back of a heavy knife until it parts. Taste the water; a sour nut is thrown away',
+            6,
+          ),
+          forEachG: 300,
+        },
+        { ...by('Prise the flesh out and grate it, blade away from the hand', 12), forEachG: 300 },
+        by('Hot water over it, as much as the flesh weighs; knead, rest five minutes, wring through a cloth', 10),
+      ],
+      yields: 'about 300 ml from an old nut of 600 g and a cup of hot water',
+    },
     pack: pack('400 ml tin', 400),
     poured: true,
   }),

@@ -1,4 +1,5 @@
 import { byDifference, ingredient } from '../ingredient';
+import { plant } from '../cooking';
 import { pack } from '../pack';
 
 /** Spices, herbs, citrus, chillies and the fruit that softens meat. */
@@ -33,6 +34,15 @@ export const SPICES = [
     cuts: {
       slice: { label: '2 mm slices', short: 'ginger', thicknessMm: 2, pieceG: 3 },
       grated: { label: 'grated', short: 'ginger', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.95 },
+      threads: {
+        label: '1 mm threads',
+        short: 'ginger threads',
+        thicknessMm: 1,
+        pieceG: 2,
+        cooks: { simmered: plant(1, 6, 40, 25, 'limp, the bite gone out of it') },
+        work: { says: 'Scrape, slice thin, cut the slices in threads', fixedMin: 2, minPer100G: 8 },
+        look: { glyph: 'strand' },
+      },
     },
     replacements: [{ withIngredientId: 'galangal', keeps: 'mass', text: 'galangal' }],
     section: 'vegetables',
@@ -49,7 +59,13 @@ export const SPICES = [
     densityGPerMl: 0.6,
     kept: 'fridge',
     cuts: {
-      slice: { label: '3 mm slices', short: 'galangal', thicknessMm: 3, pieceG: 4 },
+      slice: {
+        label: '3 mm slices',
+        short: 'galangal',
+        thicknessMm: 3,
+        pieceG: 4,
+        cooks: { simmered: plant(3, 10, 60, 25, 'the broth smells of it; it is not eaten') },
+      },
       minced: { label: 'minced', short: 'galangal', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.6 },
     },
     replacements: [{ withIngredientId: 'ginger', keeps: 'mass', text: 'ginger' }],
@@ -94,7 +110,17 @@ export const SPICES = [
     settledDensityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'bunch', unitPlural: 'bunches', massG: 50, countable: true, smallestPart: 0.5 },
-    cuts: { chopped: { label: 'chopped', short: 'coriander', thicknessMm: 1, pieceG: 1, densityGPerMl: 0.2 } },
+    cuts: {
+      chopped: { label: 'chopped', short: 'coriander', thicknessMm: 1, pieceG: 1, densityGPerMl: 0.2 },
+      sprig: {
+        label: 'in sprigs',
+        short: 'coriander sprigs',
+        thicknessMm: 2,
+        pieceG: 2,
+        cooks: { simmered: plant(0.1, 0.3, 2, 25, 'just limp') },
+        look: { glyph: 'sprig' },
+      },
+    },
     replacements: [{ withIngredientId: 'scallion', keeps: 'mass', text: 'scallion' }],
   }),
   ingredient({
@@ -107,7 +133,42 @@ export const SPICES = [
     acidPct: 0.8,
     densityGPerMl: 0.4,
     kept: 'fridge',
-    replacements: [{ withIngredientId: 'lemonJuice', keeps: 'savour', ratio: 0.8, text: 'lemon peel' }],
+    cuts: {
+      strip: {
+        label: 'thin strips, no white',
+        short: 'yuzu peel',
+        thicknessMm: 1,
+        pieceG: 0.5,
+        cooks: { simmered: plant(0.2, 0.5, 3, 25, 'it smells as the lid comes off') },
+        work: { says: 'Pare thin, the white off, in strips', fixedMin: 2, minPer100G: 20 },
+        look: { glyph: 'strand' },
+      },
+    },
+    replacements: [{ withIngredientId: 'lemonPeel', keeps: 'mass', text: 'lemon peel' }],
+    section: 'vegetables',
+  }),
+  ingredient({
+    id: 'lemonPeel',
+    name: 'lemon peel',
+    nativeName: 'remon no kawa',
+    family: 'seasoning',
+    kinds: ['plant'],
+    composition: byDifference(81.6, 1.5, 0.3, 10.6, 0.6),
+    acidPct: 0.6,
+    densityGPerMl: 0.4,
+    kept: 'fridge',
+    cuts: {
+      strip: {
+        label: 'thin strips, no white',
+        short: 'lemon peel',
+        thicknessMm: 1,
+        pieceG: 0.5,
+        cooks: { simmered: plant(0.2, 0.5, 3, 25, 'it smells as the lid comes off') },
+        work: { says: 'Wash hot, pare thin, the white off, in strips', fixedMin: 2, minPer100G: 20 },
+        look: { glyph: 'strand' },
+      },
+    },
+    replacements: [{ withIngredientId: 'yuzuPeel', keeps: 'mass', text: 'yuzu peel' }],
     section: 'vegetables',
   }),
   ingredient({
@@ -122,7 +183,25 @@ export const SPICES = [
     densityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 10, countable: true, smallestPart: 0.5 },
-    cuts: { ring: { label: 'in rings', short: 'red chilli', thicknessMm: 2, pieceG: 1, densityGPerMl: 0.45 } },
+    cuts: {
+      ring: {
+        label: 'in rings',
+        short: 'red chilli',
+        thicknessMm: 2,
+        pieceG: 1,
+        densityGPerMl: 0.45,
+        cooks: { simmered: plant(0.5, 2, 30, 25, 'limp, the rim has darkened') },
+      },
+      slit: {
+        label: 'whole, slit once',
+        short: 'slit red chilli',
+        thicknessMm: 8,
+        pieceG: 10,
+        cooks: { simmered: plant(2, 5, 40, 25, 'the skin wrinkles; lift it out when the broth is hot enough') },
+        work: { says: 'Slit along one side, stalk left on; wash your hands', fixedMin: 1, minPer100G: 1 },
+        look: { glyph: 'slant' },
+      },
+    },
     replacements: [{ withIngredientId: 'chilliFlakes', keeps: 'heat', text: 'chilli flakes' }],
     section: 'vegetables',
   }),
@@ -137,7 +216,25 @@ export const SPICES = [
     densityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 10, countable: true, smallestPart: 0.5 },
-    cuts: { ring: { label: 'in rings', short: 'green chilli', thicknessMm: 2, pieceG: 1, densityGPerMl: 0.45 } },
+    cuts: {
+      ring: {
+        label: 'in rings',
+        short: 'green chilli',
+        thicknessMm: 2,
+        pieceG: 1,
+        densityGPerMl: 0.45,
+        cooks: { simmered: plant(0.5, 2, 30, 25, 'limp, the rim has darkened') },
+      },
+      slit: {
+        label: 'whole, slit once',
+        short: 'slit green chilli',
+        thicknessMm: 8,
+        pieceG: 10,
+        cooks: { simmered: plant(2, 5, 40, 25, 'the skin wrinkles; lift it out when the broth is hot enough') },
+        work: { says: 'Slit along one side, stalk left on; wash your hands', fixedMin: 1, minPer100G: 1 },
+        look: { glyph: 'slant' },
+      },
+    },
     replacements: [{ withIngredientId: 'redChilli', keeps: 'heat', text: 'red chilli' }],
     section: 'vegetables',
   }),
@@ -154,6 +251,17 @@ export const SPICES = [
     byVolume: true,
     perils: ['chilliFumes'],
     tint: { hex: '#c43a1a', strength: 0.2 },
+    cuts: {
+      pinch: {
+        label: 'strewn over',
+        short: 'chilli flakes',
+        thicknessMm: 1,
+        pieceG: 0.5,
+        densityGPerMl: 0.42,
+        cooks: { simmered: plant(0.5, 2, 60, 25, 'they have swollen and colour the broth') },
+        look: { glyph: 'grains' },
+      },
+    },
     replacements: [{ withIngredientId: 'driedChilli', keeps: 'heat', text: 'dried chillies, ground' }],
     section: 'spices',
   }),

@@ -3,6 +3,19 @@ import { pack } from '../pack';
 import { animal, plant } from '../cooking';
 import { HOUR, alone, by, soaked } from '../work';
 
+/** The milk that tofu sets from. */
+const beansToMilk = [
+  by('Rinse the beans, cover them with three times their volume of water, into the cool', 3),
+  alone('The beans soak until they split into even halves', 720),
+  by('Grind them with three times their weight of fresh water until nothing is grainy', 10),
+  by(
+    'Into five times their weight of boiling water; stir ten minutes on low: it foams up before it boils, and must boil fully',
+    16,
+    ['burner'],
+  ),
+  by('Strain through a cloth and wring; keep the pulp for another dish', 8),
+];
+
 /** Tofu in its forms, soy milk and eggs. */
 export const TOFU_AND_EGG = [
   ingredient({
@@ -23,15 +36,7 @@ export const TOFU_AND_EGG = [
         { ingredientId: 'coagulant', ratio: 0.013 },
       ],
       steps: [
-        by('Rinse the beans, cover them with three times their volume of water, into the cool', 3),
-        alone('The beans soak until they split into even halves', 720),
-        by('Grind them with three times their weight of fresh water until nothing is grainy', 10),
-        by(
-          'Into five times their weight of boiling water; stir ten minutes on low: it foams up before it boils, and must boil fully',
-          16,
-          ['burner'],
-        ),
-        by('Strain through a cloth and wring; keep the pulp for another dish', 8),
+        ...beansToMilk,
         by('At 75 °C the coagulant in, two or three strokes, then leave it', 3, ['burner']),
         alone('It sets until the whey is clear', 15),
         by('Ladle it into the lined mould, cloth over, a kilogram on it', 4),
@@ -203,6 +208,11 @@ export const TOFU_AND_EGG = [
     perils: ['cloudsAndSplits'],
     tint: { hex: '#f6efdc', strength: 0.003, clouds: 0.15 },
     replacements: [{ withIngredientId: 'milk', keeps: 'mass', text: 'milk; it splits as easily' }],
+    homemade: {
+      of: [{ ingredientId: 'soybean', ratio: 0.135 }],
+      steps: beansToMilk,
+      yields: 'about 740 ml from 100 g of dry beans',
+    },
     pack: pack('1 l carton', 1030),
     poured: true,
   }),

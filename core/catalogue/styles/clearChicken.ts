@@ -58,6 +58,15 @@ export const CLEAR_CHICKEN: Style = {
     { ingredientId: 'longOnion', role: 'allium', rangeG: [20, 30, 45], cuts: whole('slant'), place: 'ring', layer: 1 },
     { ingredientId: 'shiitake', role: 'mushroom', rangeG: [18, 27, 45], cuts: whole('cap'), place: 'ring', layer: 1 },
     { ingredientId: 'enoki', role: 'mushroom', rangeG: [15, 25, 45], cuts: whole('tuft'), place: 'ring', layer: 1 },
+    {
+      ingredientId: 'yuzuPeel',
+      role: 'topping',
+      rangeG: [0.5, 1, 2],
+      cuts: whole('strip'),
+      place: 'top',
+      layer: 3,
+      optional: true,
+    },
     { ingredientId: 'mizuna', role: 'green', rangeG: [20, 25, 50], cuts: whole('length'), place: 'ring', layer: 2 },
   ],
   stages: [

@@ -20,6 +20,8 @@ export const FISH_CAKE_JEONGOL: Style = {
     slot('leaf', 'napaCabbage', 'chunk', [40, 50, 60], 'ring', 1),
     slot('stem', 'scallion', 'length', [15, 20, 25], 'ring', 1),
     slot('second', 'steamedFishCake', 'slice', [15, 20, 30], 'ring', 2),
+    slot('aromatic', 'redChilli', 'slit', [3, 4, 5], 'ring', 2, { optional: true }),
+    slot('aromatic', 'greenChilli', 'slit', [3, 4, 5], 'ring', 2, { optional: true }),
     slot('green', 'garlandGreens', 'length', [10, 15, 20], 'top', 3),
   ],
   stages: [
@@ -31,7 +33,7 @@ export const FISH_CAKE_JEONGOL: Style = {
     adds(
       'skewers',
       'the cakes are swollen and hot through; broth spooned over what stands out',
-      ['main', 'second', 'starch', 'noodle', 'mushroom', 'allium', 'leaf', 'stem', 'tofu', 'ball'],
+      ['main', 'second', 'starch', 'noodle', 'mushroom', 'allium', 'leaf', 'stem', 'tofu', 'ball', 'aromatic'],
       { says: '{in} in, the skewers fanned with their handles over the rim', lid: 'off' },
     ),
     SKIM,

@@ -4,13 +4,18 @@ import { adds, greensIn, liquidSchools, pours, SKIM, slot, STEM_AND_LEAF, tool }
 const LIQUID = liquidSchools([
   { id: 'kelpWater', label: 'Kelp water', says: 'A little of the sea under everything.' },
   {
+    id: 'inThePot',
+    label: 'Kelp, in the pot',
+    says: 'Drawn in the table pot as the roots heat up; lifted before it boils.',
+  },
+  {
     id: 'ownBroth',
     label: 'Its own chicken',
     says: 'Chicken on the bone boiled beforehand; its broth and its pieces go in.',
   },
   { id: 'water', label: 'Bare water', says: 'Nothing to draw: the pot makes all of its broth.' },
 ]);
-const BONED = { liquid: ['kelpWater', 'water'] } as const;
+const BONED = { liquid: ['kelpWater', 'inThePot', 'water'] } as const;
 
 export const PLAIN_WATER_CHICKEN: Style = {
   id: 'plainWaterChicken',
@@ -21,7 +26,7 @@ export const PLAIN_WATER_CHICKEN: Style = {
   brothFormulaId: 'kelpWater',
   brothBySchool: {
     question: LIQUID.id,
-    formulaIds: { kelpWater: 'kelpWater', ownBroth: 'plainChickenBroth', water: 'plainWater' },
+    formulaIds: { kelpWater: 'kelpWater', inThePot: 'kelpInPot', ownBroth: 'plainChickenBroth', water: 'plainWater' },
   },
   seasonAt: 'inDip',
   dipFormulaIds: ['soyScallion'],
@@ -36,6 +41,10 @@ export const PLAIN_WATER_CHICKEN: Style = {
     slot('mushroom', 'oysterMushroom', 'torn', [20, 25, 35], 'ring', 1),
     slot('mushroom', 'enoki', 'tuft', [15, 20, 30], 'ring', 1),
     slot('allium', 'longOnion', 'slant', [20, 30, 40], 'ring', 1),
+    slot('leaf', 'kelp', 'square', [3, 3.2, 4], 'ring', 1, {
+      optional: true,
+      when: { liquid: 'kelpWater' },
+    }),
     slot('green', 'spinach', 'length', [40, 55, 70], 'beside', 2),
   ],
   stages: [
@@ -49,6 +58,17 @@ export const PLAIN_WATER_CHICKEN: Style = {
       items: [{ ingredientId: 'daikon', share: 1 }],
     },
     pours('The liquid over what lies on the bottom', 'it stands a finger over it', { kind: 'cover', at: 'cold' }),
+    {
+      id: 'liftKelp',
+      do: 'lift',
+      says: 'Lift the kelp out; cut in squares it goes back with a later round',
+      untilCue: 'small bubbles cling to it; it must not boil',
+      heat: 'high',
+      lid: 'off',
+      beforeBoil: true,
+      rounds: 'first',
+      when: { liquid: 'inThePot' },
+    },
     adds('slow', 'chicken plump and round, a chopstick goes through the radish', [
       'root',
       'stem',
@@ -70,6 +90,7 @@ export const PLAIN_WATER_CHICKEN: Style = {
   finishIds: ['porridge', 'udon'],
   keepsApart: [],
   returns: [
+    { fromFormulaId: 'kelpWater', ingredientId: 'kelp', cut: 'square', otherwise: 'soaked' },
     { fromFormulaId: 'plainChickenBroth', ingredientId: 'chickenBoneIn', cut: 'fromStock', otherwise: 'chopped' },
   ],
   vesselFit: {

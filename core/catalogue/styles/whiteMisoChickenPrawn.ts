@@ -18,13 +18,14 @@ export const WHITE_MISO_CHICKEN_PRAWN: Style = {
     slot('root', 'carrot', 'round', [20, 25, 30], 'bed', 0),
     slot('tofu', 'firmTofu', 'block', [80, 90, 100], 'ring', 1),
     slot('mushroom', 'kingOyster', 'slice', [30, 38, 45], 'ring', 1),
+    slot('aromatic', 'ginger', 'threads', [4, 6, 10], 'heart', 2),
     slot('green', 'bokChoy', 'quarter', [40, 50, 60], 'top', 2),
   ],
   stages: [
     adds(
       'bed',
       'the stems at the bottom, the radish on them',
-      ['root', 'stem', 'leaf', 'bed', 'main', 'allium', 'starch', 'ball'],
+      ['root', 'stem', 'leaf', 'bed', 'main', 'allium', 'starch', 'ball', 'aromatic'],
       { says: '{in} laid in, the stems lowest', heat: 'off', lid: 'off' },
     ),
     pours(

@@ -7,6 +7,7 @@ import type { Menu } from '../../evening/menu';
 import { showMeasure } from '../../measures/showMeasure';
 import type { Lag } from '../problem';
 import { LONG_WAIT_MIN } from './liquids';
+import { madeSteps } from './made';
 import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
 
 /** From so long a marinade on, its meat has the board to itself first. */
@@ -147,7 +148,7 @@ export function foodWork(
       const work = prepWorkOf(what, thing.cuts[0] ?? '', evening.style.schools);
       const isApart = thing.isInBroth && finish?.apart === true;
       const made = isMadeAtHome(evening, thing.ingredientId) ? what.homemade : undefined;
-      const begun = made ? { ...work, before: [...made.steps, ...(work.before ?? [])] } : work;
+      const begun = made ? { ...work, before: [...madeSteps(made, thing.massG), ...(work.before ?? [])] } : work;
       const segments = partsOf(
         thing,
         isApart ? cookedApart(thing, begun) : begun,

@@ -3,6 +3,7 @@ import type { Menu } from '../../evening/menu';
 import type { Capacities, PrepProblem } from '../problem';
 import { boardOrder, foodWork } from './food';
 import { liquidWork } from './liquids';
+import { madeWork } from './made';
 import { leadOf, tableWork } from './table';
 import { lengthOf, withFirst, type Work } from './work';
 
@@ -43,14 +44,16 @@ export function workOf({ menu, liquids, simmer }: PrepQuestion): EveningWork {
   const leadMin = leadOf(simmer);
   const forLiquids = liquidWork(liquids, leadMin);
   const forFood = foodWork(menu, liquids, leadMin, forLiquids);
-  const beforeCheck = [...forLiquids.works, ...forFood.works]
+  const made = madeWork(menu, liquids, leadMin, forLiquids.firstOf);
+  const beforeCheck = [...made.works, ...forLiquids.works, ...forFood.works]
     .filter((work) => work.endsBeforeMin >= leadMin && !work.early)
     .map((work) => work.id);
   const forTable = tableWork(evening, simmer, beforeCheck);
   const cut = forFood.works.filter((work) => work.kind === 'food' && work.endsBeforeMin >= leadMin && !work.early);
   return {
-    blocks: [...forLiquids.works, ...forFood.works, ...forTable.works].map(withHandover),
+    blocks: [...made.works, ...forLiquids.works, ...forFood.works, ...forTable.works].map(withHandover),
     lags: [
+      ...made.lags,
       ...forLiquids.lags,
       ...forFood.lags,
       ...boardOrder([...forLiquids.works, ...forFood.works]),
