@@ -1,6 +1,6 @@
 import { ingredientById } from '../catalogue/ingredients';
 import type { Role } from '../catalogue/style';
-import { guests, inFood, inLiquids, isDelicate, type CautionRule, type Situation } from './situation';
+import { guests, inLiquids, isDelicate, type CautionRule, type Situation } from './situation';
 
 /** From this heat on, on the scale of 0 to 5, a broth or a dip is too hot for most children. Kitchen estimates. */
 const HOT_FOR_A_CHILD = { broth: 1.5, dip: 2.5 };
