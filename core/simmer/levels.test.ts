@@ -4,10 +4,12 @@ import { usableVolumeMl } from '../arrange/vesselShape';
 import { ASIDE_PANS, VESSELS } from '../catalogue/vessels';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { ingredientById } from '../catalogue/ingredients';
+import { STYLES } from '../catalogue/styles';
 import { checkEvening } from '../evening/resolveMenu';
+import { vesselSuits } from '../evening/vesselFit';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { planPot } from '../planEvening/planPot';
-import { eveningFor, guests } from '../testing/household';
+import { eveningFor, guests, suited } from '../testing/household';
 import { brothLevels } from './levels';
 
 const ids = (plan: PotPlan) => plan.simmer.unsatisfied.map((one) => one.id);
@@ -191,5 +193,32 @@ describe('what a pot cannot give is told, with what mends it', () => {
     const less = planPot(fourteen).simmer.unsatisfied.find((one) => one.id === 'manyRounds')!.remedies;
     const edit = less.find((one) => one.edit?.kind === 'lessFood')!.edit!;
     expect(planPot(applyEdit(fourteen, edit)).build.rounds).toBe(planPot(fourteen).build.rounds - 1);
+  });
+});
+
+describe('a pot that helps where it takes too many rounds', () => {
+  it('suits what is cooked, and has no wall that nobody asked for, while there is such a pot', () => {
+    for (const style of STYLES) {
+      const evening = suited(eveningFor(11), style.id);
+      const plan = planPot(evening);
+      const edits = plan.simmer.unsatisfied.flatMap((one) => one.remedies.map((remedy) => remedy.edit));
+      const offered = edits.flatMap((edit) =>
+        edit?.kind === 'vessel' ? VESSELS.filter((one) => one.id === edit.vesselId) : [],
+      );
+      for (const vessel of offered) {
+        const better = VESSELS.filter(
+          (one) =>
+            vesselSuits(evening, style, one).verdict === 'suits' &&
+            !one.divided &&
+            usableVolumeMl(one) > usableVolumeMl(vessel),
+        );
+        const isGood = vesselSuits(evening, style, vessel).verdict === 'suits' && !vessel.divided;
+        expect([style.id, vessel.id, isGood || evening.vessel.divided || better.length === 0]).toEqual([
+          style.id,
+          vessel.id,
+          true,
+        ]);
+      }
+    }
   });
 });

@@ -25,7 +25,7 @@ const CLEARLY_MORE = 1.2;
 
 const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
 
-/** Pots of the house that take the food in fewer rounds, from the one that is just enough. */
+/** Pots of the house that take the food in fewer rounds: what suits it before what only bears it, then the one that is just enough. */
 function roomierPots({ menu, fit }: SimmerQuestion): Advice[] {
   const { evening, pour, style } = menu;
   const mostRounds = evening.service === 'allAtOnce' ? 1 : Math.min(MANY_ROUNDS, fit.rounds - 1);
@@ -35,8 +35,17 @@ function roomierPots({ menu, fit }: SimmerQuestion): Advice[] {
     const suits = bears && vesselSuits(evening, style, vessel).verdict !== 'refused';
     return isBigger && suits && roundsFor(fit.solidsMl, usableVolumeMl(vessel), pour) < fit.rounds;
   })
-    .map((vessel) => ({ vessel, rounds: roundsFor(fit.solidsMl, usableVolumeMl(vessel), pour) }))
-    .sort((a, b) => Math.max(a.rounds, mostRounds) - Math.max(b.rounds, mostRounds) || b.rounds - a.rounds)
+    .map((vessel) => ({
+      vessel,
+      rounds: roundsFor(fit.solidsMl, usableVolumeMl(vessel), pour),
+      against:
+        Number(vesselSuits(evening, style, vessel).verdict !== 'suits') +
+        Number(vessel.divided && !evening.vessel.divided),
+    }))
+    .sort(
+      (a, b) =>
+        a.against - b.against || Math.max(a.rounds, mostRounds) - Math.max(b.rounds, mostRounds) || b.rounds - a.rounds,
+    )
     .slice(0, 1)
     .map(({ vessel, rounds }) => ({
       text: `Use the ${vessel.name}: ${rounds === 1 ? 'all at once' : `${rounds} rounds`}`,
