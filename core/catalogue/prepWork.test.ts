@@ -20,6 +20,28 @@ describe('the work that an ingredient makes', () => {
     }
   });
 
+  // Words of a label that only a knife, a hand or a shop makes true, and what the work then says.
+  const MADE_BY: ReadonlyArray<readonly [RegExp, RegExp]> = [
+    [/\b(slices|half-moons|discs|rounds|slabs)\b/, /slic|cut|shave/i],
+    [/\b(strips|threads|shreds)\b/, /strip|thread|shred|tear|fold/i],
+    [/\brings\b/, /ring|cut/i],
+    [/\btorn\b/, /tear|torn/i],
+    [/\bwedges\b/, /wedge|cut/i],
+  ];
+
+  it.each(cuttable)('says what makes the cut that it is called: $name', (one) => {
+    for (const [cut, { label, cooks }] of Object.entries(one.cuts)) {
+      if (!cooks || /from the (stock|broth|tin)|ready/.test(label)) continue;
+      const { says } = prepWorkOf(one, cut);
+      for (const [named, made] of MADE_BY) {
+        if (named.test(label)) expect(`${label}: ${says}`).toMatch(made);
+      }
+      if (/^whole/.test(label)) expect(`${label}: ${says}`).not.toMatch(/\b(cut|slice)\b(?! small)/i);
+      expect(says).not.toBe('Measure');
+      if (says === 'Loosen') expect(`${one.name}, ${label}`).toMatch(/noodle|udon|rice/i);
+    }
+  });
+
   it('puts raw fish and meat last on the board, and minces on none', () => {
     expect(work('codFillet').board).toBe('fish');
     expect(work('chickenThigh').board).toBe('meat');

@@ -128,6 +128,7 @@ export const GRAINS = [
       },
     },
     replacements: [{ withIngredientId: 'eggNoodle', keeps: 'mass', text: 'fresh noodles' }],
+    work: { says: 'Unwrap' },
   }),
   ingredient({
     id: 'glassNoodle',
@@ -272,6 +273,7 @@ export const GRAINS = [
       },
     },
     replacements: [{ withIngredientId: 'riceCake', keeps: 'mass', text: 'rice cakes' }],
+    work: { says: 'On a plate; cut small for children and the frail' },
   }),
   ingredient({
     id: 'dumpling',
@@ -312,6 +314,7 @@ export const GRAINS = [
       },
     },
     replacements: [{ withIngredientId: 'firmTofu', keeps: 'mass', text: 'tofu' }],
+    work: { says: 'Covered, not touching' },
   }),
   ingredient({
     id: 'frozenUdon',

@@ -66,6 +66,7 @@ export const MEAT = [
         thicknessMm: 25,
         pieceG: 70,
         cooks: { simmered: animal(18, 25, 45, 74, 'the juice is clear, the meat draws back from the bone') },
+        work: { says: 'Pat dry, back into the fridge', minPer100G: 0.3 },
       },
     },
     replacements: [
@@ -194,6 +195,7 @@ export const MEAT = [
         thicknessMm: 3,
         pieceG: 12,
         cooks: { simmered: animal(2, 4, 10, 63, 'loose and brown through') },
+        work: { says: 'Cut across the grain in bite-sized pieces, back into the fridge', before: [] },
       },
     },
     replacements: [

@@ -34,6 +34,7 @@ export const MUSHROOMS_AND_SEAWEED = [
         thicknessMm: 5,
         pieceG: 5,
         cooks: { simmered: mushroom(2.5, 3.5, 12, 'dark and limp') },
+        work: { says: 'Brush, stalks off, slice' },
       },
       scored: {
         label: 'caps with a star cut in',
@@ -130,6 +131,7 @@ export const MUSHROOMS_AND_SEAWEED = [
       },
     },
     replacements: [{ withIngredientId: 'shiitake', keeps: 'mass', text: 'shiitake' }],
+    work: { says: 'Brush, ends off, tear in strips' },
   }),
   ingredient({
     id: 'kingOyster',
@@ -149,6 +151,7 @@ export const MUSHROOMS_AND_SEAWEED = [
         thicknessMm: 4,
         pieceG: 8,
         cooks: { simmered: mushroom(2.5, 3.5, 10, 'it bends') },
+        work: { says: 'Brush, slice lengthways' },
       },
       strip: {
         label: '8 mm strips',
@@ -156,6 +159,7 @@ export const MUSHROOMS_AND_SEAWEED = [
         thicknessMm: 8,
         pieceG: 12,
         cooks: { simmered: mushroom(3, 4, 10, 'it bends') },
+        work: { says: 'Brush, pull or cut in strips' },
       },
       half: {
         label: 'halved lengthways, scored',
@@ -193,6 +197,7 @@ export const MUSHROOMS_AND_SEAWEED = [
       },
     },
     replacements: [{ withIngredientId: 'oysterMushroom', keeps: 'mass', text: 'oyster mushrooms' }],
+    work: { says: 'Brush, tear apart' },
   }),
   ingredient({
     id: 'shimeji',
@@ -217,6 +222,7 @@ export const MUSHROOMS_AND_SEAWEED = [
       },
     },
     replacements: [{ withIngredientId: 'enoki', keeps: 'mass', text: 'enoki' }],
+    work: { says: 'Root end off, part in small tufts' },
   }),
   ingredient({
     id: 'buttonMushroom',
@@ -240,6 +246,7 @@ export const MUSHROOMS_AND_SEAWEED = [
       },
     },
     replacements: [{ withIngredientId: 'shimeji', keeps: 'mass', text: 'beech mushrooms' }],
+    work: { says: 'Brush, ends off, slice' },
   }),
   ingredient({
     id: 'woodEar',

@@ -214,6 +214,7 @@ export const SEA = [
         thicknessMm: 6,
         pieceG: 8,
         cooks: { simmered: animal(2, 3, 15, 60, 'swollen and soft') },
+        work: { says: 'Rinse with hot water, cut in strips', fixedMin: 1, minPer100G: 0.6 },
       },
       stick: {
         label: 'sticks, whole',
@@ -349,6 +350,7 @@ export const SEA = [
       },
     },
     replacements: [{ withIngredientId: 'codFillet', keeps: 'mass', text: 'cod' }],
+    work: { says: 'Rinse, slit the shell along, back into the fridge' },
   }),
   ingredient({
     id: 'squid',
@@ -372,6 +374,7 @@ export const SEA = [
       },
     },
     replacements: [{ withIngredientId: 'kingOyster', keeps: 'mass', text: 'king oyster mushroom' }],
+    work: { says: 'Rinse, cut in rings, back into the fridge' },
   }),
   ingredient({
     id: 'clam',
@@ -427,6 +430,7 @@ export const SEA = [
       },
     },
     replacements: [{ withIngredientId: 'oysterMushroom', keeps: 'mass', text: 'oyster mushrooms' }],
+    work: { says: 'Rinse in salted water, back into the fridge' },
   }),
   ingredient({
     id: 'mussel',
@@ -477,6 +481,7 @@ export const SEA = [
       },
     },
     replacements: [{ withIngredientId: 'kingOyster', keeps: 'mass', text: 'king oyster mushroom in thick coins' }],
+    work: { says: 'Rinse, pat dry, back into the fridge' },
   }),
   ingredient({
     id: 'razorClam',

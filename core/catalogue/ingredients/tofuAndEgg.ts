@@ -289,6 +289,7 @@ export const TOFU_AND_EGG = [
       },
     },
     replacements: [{ withIngredientId: 'tofuPouch', keeps: 'mass', text: 'thin fried tofu' }],
+    work: { says: 'Cut in strips' },
   }),
   ingredient({
     id: 'eggParcel',

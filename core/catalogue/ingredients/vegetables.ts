@@ -222,6 +222,7 @@ export const VEGETABLES = [
         pieceG: 1,
         densityGPerMl: 0.35,
         cooks: { simmered: plant(0.25, 0.5, 3, 25, 'bright and just limp') },
+        work: { says: 'Trim, cut in fine rings' },
       },
       length: {
         label: '5 cm lengths',
@@ -229,6 +230,7 @@ export const VEGETABLES = [
         thicknessMm: 5,
         pieceG: 4,
         cooks: { simmered: plant(1.5, 2.5, 6, 25, 'limp and bright') },
+        work: { says: 'Trim, cut in lengths', minPer100G: 0.5 },
       },
     },
   }),
@@ -384,6 +386,7 @@ export const VEGETABLES = [
         thicknessMm: 3,
         pieceG: 8,
         cooks: { simmered: plant(0.8, 1.2, 3, 25, 'the stem is clear at the edge') },
+        work: { says: 'Root end off, leaves apart, washed' },
       },
       half: {
         label: 'halved lengthways',
@@ -436,6 +439,7 @@ export const VEGETABLES = [
         thicknessMm: 1,
         pieceG: 1,
         cooks: { simmered: plant(0.2, 0.5, 12, 25, 'limp') },
+        work: { says: 'Wash and shake dry, tear in two' },
       },
       whole: {
         label: 'whole, stalks off',
@@ -443,6 +447,7 @@ export const VEGETABLES = [
         thicknessMm: 1,
         pieceG: 1,
         cooks: { simmered: plant(0.2, 0.5, 12, 25, 'limp') },
+        work: { says: 'Wash and shake dry, stalks off' },
       },
     },
     replacements: [{ withIngredientId: 'garlandGreens', keeps: 'mass', text: 'garland greens' }],
@@ -496,6 +501,7 @@ export const VEGETABLES = [
       },
     },
     replacements: [{ withIngredientId: 'napaCabbage', keeps: 'mass', text: 'napa cabbage' }],
+    work: { says: 'Wash, core out, tear in large pieces' },
   }),
   ingredient({
     id: 'burdock',
@@ -639,6 +645,7 @@ export const VEGETABLES = [
       },
     },
     replacements: [{ withIngredientId: 'sweetPotato', keeps: 'mass', text: 'sweet potato' }],
+    work: { says: 'Seeds out, cut in slices with the skin on' },
   }),
   ingredient({
     id: 'turnip',
@@ -661,6 +668,7 @@ export const VEGETABLES = [
       },
     },
     replacements: [{ withIngredientId: 'daikon', keeps: 'mass', text: 'daikon' }],
+    work: { says: 'Peel, cut in wedges' },
   }),
   ingredient({
     id: 'sweetcorn',
@@ -685,6 +693,7 @@ export const VEGETABLES = [
     },
     replacements: [{ withIngredientId: 'carrot', keeps: 'mass', text: 'carrot' }],
     section: 'vegetables',
+    work: { says: 'Husk, cut in discs with a heavy knife', fixedMin: 1, minPer100G: 0.6, board: 'plants' },
   }),
   ingredient({
     id: 'tomato',
@@ -732,6 +741,7 @@ export const VEGETABLES = [
       },
     },
     replacements: [{ withIngredientId: 'turnip', keeps: 'mass', text: 'turnip' }],
+    work: { says: 'Wash, ends off, cut half-moons', minPer100G: 0.7 },
   }),
   ingredient({
     id: 'bambooShoot',
@@ -752,6 +762,7 @@ export const VEGETABLES = [
       },
     },
     replacements: [{ withIngredientId: 'lotusRoot', keeps: 'mass', text: 'lotus root' }],
+    work: { says: 'Rinse, slice', minPer100G: 0.7 },
   }),
   ingredient({
     id: 'kimchi',
@@ -834,6 +845,7 @@ export const VEGETABLES = [
       },
     },
     replacements: [{ withIngredientId: 'napaCabbage', keeps: 'mass', text: 'napa cabbage leaves' }],
+    work: { says: 'Wash, shake dry, tear in pieces' },
   }),
 
   ingredient({

@@ -63,7 +63,7 @@ export function madeWork(
       staleness: STALENESS,
       early: false,
       dayBefore: KEEPS_MIN >= DAY_BEFORE_MIN,
-      why: `The ${into.map((liquid) => liquid.name).join(' and the ')} is made of it`,
+      why: `${into.map((liquid) => liquid.name).join(' and ')} ${into.length > 1 ? 'are' : 'is'} made of it`,
     });
     const besides = (what.homemade.alsoGives ?? []).filter((one) =>
       food.some((there) => there.ingredientId === one.ingredientId),
