@@ -37,6 +37,7 @@ export { chosenLiquids } from './evening/chosenLiquids';
 export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/mend';
 export { restAfter, type Rest } from './formula/weigh';
 export { boilingPointC } from './heat/boilingPoint';
+export { heatPiece, type PieceInBath } from './heat/heatPiece';
 export { changesSince } from './live/changesSince';
 export { factsOf, stepTaps, type StepTap } from './live/facts';
 export { foldLive, potClockS, WAITING, type LiveState } from './live/foldLive';

@@ -5,12 +5,12 @@ import { sum } from '../measures/sum';
 import { evaporationFlux, type SteamingPan } from './evaporation';
 
 /** Specific heat of pots in J/(kg·K). Usual handbook values for each material. */
-const POT_CP: Record<VesselMaterial, number> = { clay: 900, castIron: 460, steel: 500, aluminium: 900, enamel: 480 };
+export const POT_CP: Record<VesselMaterial, number> = { clay: 900, castIron: 460, steel: 500, aluminium: 900, enamel: 480 };
 
 /** Heat lost through surface and wall without lid and with it, W/(m²·K). Kitchen estimate: 15-25 without a lid. */
 const LOSS_W_PER_M2_K = { open: 20, lidded: 9 };
 
-const WATER_CP = 4180;
+export const WATER_CP = 4180;
 
 const mouthM2 = (diameterMm: number) => Math.PI * (diameterMm / 2000) ** 2;
 const wallM2 = (diameterMm: number, depthMm: number) => Math.PI * (diameterMm / 1000) * (depthMm / 1000);
@@ -31,7 +31,7 @@ export function usefulPowerW(heat: HeatSource): number {
 }
 
 /** Latent heat of steam at the boil, J/kg. Steam tables. */
-const STEAM_J_PER_KG = 2.257e6;
+export const STEAM_J_PER_KG = 2.257e6;
 
 /** Share of the steam that a lid gives back. Range 0.8-0.9. */
 const LID_KEEPS = 0.85;
@@ -39,22 +39,36 @@ const LID_KEEPS = 0.85;
 /** Air lies still over a surface below its rim: share of the steam of a free one. Kitchen estimate, 0.4-0.7. */
 const BELOW_THE_RIM = 0.4;
 
+export type LidState = 'on' | 'off' | 'ajar';
+
+/** Share of its steam and of its open surface that a lid closes off. A lid ajar is half a lid: kitchen estimate. */
+const CLOSED: Record<LidState, number> = { on: 1, ajar: 0.5, off: 0 };
+
+/** Share of the steam that leaves a pot. */
+export const steamLeaves = (lid: LidState, vessel: Vessel): number => 1 - LID_KEEPS * (vessel.lid ? CLOSED[lid] : 0);
+
 /**
- * Heat that a pot loses through surface and wall and with its steam, in W.
- * @param lidOn makes a difference only where the pot has a lid
+ * Heat that a pot loses through surface and wall, and with its steam below the boil, in W.
+ * @param lid makes a difference only where the pot has a lid
  */
-export function lossW(
+export function lossesW(
   { vessel, roomTempC, altitudeM, freeSurface = 1 }: PotOnBurner,
   tempC: number,
-  lidOn: boolean,
-): number {
+  lid: LidState,
+): { dryW: number; steamW: number } {
   const { innerDiameterMm: diameterMm, innerDepthMm: depthMm } = vessel;
-  const isLidded = lidOn && vessel.lid;
-  const u = isLidded ? LOSS_W_PER_M2_K.lidded : LOSS_W_PER_M2_K.open;
+  const closed = vessel.lid ? CLOSED[lid] : 0;
+  const u = LOSS_W_PER_M2_K.open + closed * (LOSS_W_PER_M2_K.lidded - LOSS_W_PER_M2_K.open);
   const dryW = u * (mouthM2(diameterMm) + wallM2(diameterMm, depthMm)) * Math.max(0, tempC - roomTempC);
   const steamKgPerS =
     freeSurface * BELOW_THE_RIM * evaporationFlux(tempC, { diameterMm, roomTempC, altitudeM }) * mouthM2(diameterMm);
-  return dryW + steamKgPerS * STEAM_J_PER_KG * (isLidded ? 1 - LID_KEEPS : 1);
+  return { dryW, steamW: steamKgPerS * STEAM_J_PER_KG * steamLeaves(lid, vessel) };
+}
+
+/** All of it, in W. */
+export function lossW(pot: PotOnBurner, tempC: number, lidOn: boolean): number {
+  const { dryW, steamW } = lossesW(pot, tempC, lidOn ? 'on' : 'off');
+  return dryW + steamW;
 }
 
 /** A pot that keeps less than this share of its heat over at the boil hangs there and never rolls. Kitchen estimate. */

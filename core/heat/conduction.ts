@@ -1,0 +1,251 @@
+import type { Freezing } from './composition';
+
+/**
+ * A body that heat goes into from all round: a slab (1), a long cylinder (2), a sphere (3), or anything between them by
+ * its equivalent dimensionality.
+ */
+export interface Body {
+  /** Area grows with the distance from the middle to the power of this less one. */
+  dimensionality: number;
+  /** From the middle to the surface, in m. */
+  halfSizeM: number;
+  /** W/(m·K), kg/m³, J/(kg·K). */
+  k: number;
+  rho: number;
+  cp: number;
+  /** How much faster heat goes in than the dimensionality alone says: for bricks. */
+  faster?: number;
+  /** Where it may be frozen: its enthalpy takes the place of `cp`, its conductivity that of `k`. */
+  freezing?: Freezing;
+}
+
+/** Temperatures in °C from the middle to the surface, at even distances. */
+export type Profile = readonly number[];
+
+/** Nodes from the middle to the surface. */
+const NODES = 20;
+
+interface Grid {
+  /** J/K of each node for a square metre of surface, where nothing freezes; its volume in m³. */
+  capacity: Float64Array;
+  volume: Float64Array;
+  /** Area over distance to the next node, 1/m, for a square metre of surface. */
+  link: Float64Array;
+}
+
+const grids = new WeakMap<Body, Grid>();
+
+function gridOf(body: Body): Grid {
+  const known = grids.get(body);
+  if (known) return known;
+  const { dimensionality: e, halfSizeM, rho, cp } = body;
+  const dx = halfSizeM / (NODES - 1);
+  const share = (x: number) => (Math.max(0, Math.min(halfSizeM, x)) / halfSizeM) ** e * (halfSizeM / e);
+  const volume = Float64Array.from({ length: NODES }, (_, i) => share((i + 0.5) * dx) - share((i - 0.5) * dx));
+  const grid = {
+    volume,
+    capacity: volume.map((one) => one * rho * cp),
+    link: Float64Array.from({ length: NODES - 1 }, (_, i) => ((i + 0.5) / (NODES - 1)) ** (e - 1) / dx),
+  };
+  grids.set(body, grid);
+  return grid;
+}
+
+/** A body as warm all through. */
+export const evenly = (tempC: number): Profile => Array.from({ length: NODES }, () => tempC);
+
+export const centreOf = (profile: Profile): number => profile[0]!;
+export const surfaceOf = (profile: Profile): number => profile[NODES - 1]!;
+
+/** Mean temperature by volume, in °C. */
+export function meanOf(body: Body, profile: Profile): number {
+  const { volume } = gridOf(body);
+  let sum = 0;
+  let all = 0;
+  for (let i = 0; i < NODES; i += 1) {
+    sum += volume[i]! * profile[i]!;
+    all += volume[i]!;
+  }
+  return sum / all;
+}
+
+/** Heat that a kilogram of the body holds, in J, counted from 0 °C, or from its freezing point where it may be frozen. */
+export function heatJPerKg(body: Body, profile: Profile): number {
+  if (!body.freezing) return body.cp * meanOf(body, profile);
+  const { volume } = gridOf(body);
+  const { enthalpyJPerKg } = body.freezing;
+  let sum = 0;
+  let all = 0;
+  for (let i = 0; i < NODES; i += 1) {
+    sum += volume[i]! * enthalpyJPerKg(profile[i]!);
+    all += volume[i]!;
+  }
+  return sum / all;
+}
+
+/** Square metres of surface of a kilogram of the body, as heat goes into it. */
+export const surfaceM2PerKg = ({ dimensionality, halfSizeM, rho }: Body): number => dimensionality / (halfSizeM * rho);
+
+/** How a body answers to the bath at the end of a stage: each node is `p + q·bath`. */
+export interface Answer {
+  p: Float64Array;
+  q: Float64Array;
+}
+
+/** Share of a step at which its first stage ends; both stages then have the same matrix. TR-BDF2, Bank et al. 1985. */
+export const FIRST_STAGE = 2 - Math.SQRT2;
+/** What each stage lasts implicitly, as a share of the step. */
+export const STAGE_SHARE = FIRST_STAGE / 2;
+/** The second stage starts from so much of the first stage's end, less so much of the step's beginning. */
+export const FROM_FIRST = 1 / (FIRST_STAGE * (2 - FIRST_STAGE));
+export const FROM_START = (1 - FIRST_STAGE) ** 2 / (FIRST_STAGE * (2 - FIRST_STAGE));
+
+const conductivityBetween = ({ freezing, k }: Body, a: number, b: number) =>
+  freezing ? freezing.conductivity((a + b) / 2) : k;
+
+/** Heat into each node at these temperatures, in W for a square metre of surface. */
+function inflowW(body: Body, profile: ArrayLike<number>, h: number, bathC: number): Float64Array {
+  const { link } = gridOf(body);
+  const { faster = 1 } = body;
+  const flow = new Float64Array(NODES);
+  for (let i = 0; i < NODES - 1; i += 1) {
+    const up = faster * conductivityBetween(body, profile[i]!, profile[i + 1]!) * link[i]!;
+    const watts = up * (profile[i + 1]! - profile[i]!);
+    flow[i]! += watts;
+    flow[i + 1]! -= watts;
+  }
+  flow[NODES - 1]! += faster * h * (bathC - profile[NODES - 1]!);
+  return flow;
+}
+
+/**
+ * Solves (D − s·L) x = r for a column of the diagonal D and the conduction L with its surface, and for the same with the
+ * unit answer to the bath. Thomas' algorithm.
+ */
+function solveAnswer(
+  body: Body,
+  diagonal: Float64Array,
+  right: Float64Array,
+  s: number,
+  h: number,
+  at: ArrayLike<number>,
+): Answer {
+  const { link } = gridOf(body);
+  const { faster = 1 } = body;
+  const upper = new Float64Array(NODES);
+  const p = new Float64Array(NODES);
+  const q = new Float64Array(NODES);
+  let below = 0;
+  for (let i = 0; i < NODES; i += 1) {
+    const above =
+      i < NODES - 1 ? s * faster * conductivityBetween(body, at[i]!, at[i + 1]!) * link[i]! : s * faster * h;
+    const bathTerm = i === NODES - 1 ? above : 0;
+    const pivot = diagonal[i]! + below + above - (i > 0 ? below * upper[i - 1]! : 0);
+    upper[i] = i < NODES - 1 ? above / pivot : 0;
+    p[i] = (right[i]! + (i > 0 ? below * p[i - 1]! : 0)) / pivot;
+    q[i] = (bathTerm + (i > 0 ? below * q[i - 1]! : 0)) / pivot;
+    below = i < NODES - 1 ? above : 0;
+  }
+  for (let i = NODES - 2; i >= 0; i -= 1) {
+    p[i]! += upper[i]! * p[i + 1]!;
+    q[i]! += upper[i]! * q[i + 1]!;
+  }
+  return { p, q };
+}
+
+/** What a stage starts from: temperatures, or enthalpies in J/kg where the body may be frozen. */
+export type StageStart = Float64Array;
+
+const enthalpies = ({ freezing }: Body, profile: ArrayLike<number>): Float64Array =>
+  Float64Array.from(profile, (tempC) => freezing!.enthalpyJPerKg(tempC));
+
+/** What the first stage of a step starts from: the profile, and half a stage of what flows in now. */
+export function firstStart(body: Body, profile: Profile, stepS: number, h: number, bathC: number): StageStart {
+  const flow = inflowW(body, profile, h, bathC);
+  const { capacity, volume } = gridOf(body);
+  const s = STAGE_SHARE * stepS;
+  if (!body.freezing) return Float64Array.from(profile, (tempC, i) => tempC + (s * flow[i]!) / capacity[i]!);
+  return enthalpies(body, profile).map((joule, i) => joule + (s * flow[i]!) / (body.rho * volume[i]!));
+}
+
+/** What the second stage starts from. */
+export function secondStart(body: Body, profile: Profile, atFirst: Profile): StageStart {
+  const [a, b] = body.freezing ? [enthalpies(body, atFirst), enthalpies(body, profile)] : [atFirst, profile];
+  return Float64Array.from({ length: NODES }, (_, i) => FROM_FIRST * a[i]! - FROM_START * b[i]!);
+}
+
+/**
+ * How the body stands at the end of a stage, for any temperature of the bath then. Where it may be frozen this is true
+ * near the guess alone: it is asked again with what came out.
+ */
+export function answerOf(body: Body, start: StageStart, stepS: number, h: number, guess?: Profile): Answer {
+  const { capacity, volume } = gridOf(body);
+  const s = STAGE_SHARE * stepS;
+  if (!body.freezing || !guess) {
+    const right = start.map((tempC, i) => capacity[i]! * tempC);
+    return solveAnswer(body, capacity, right, s, h, start);
+  }
+  const { enthalpyJPerKg, capacityJPerKgK } = body.freezing;
+  const diagonal = new Float64Array(NODES);
+  const right = new Float64Array(NODES);
+  for (let i = 0; i < NODES; i += 1) {
+    const mass = body.rho * volume[i]!;
+    diagonal[i] = mass * capacityJPerKgK(guess[i]!);
+    right[i] = mass * (start[i]! - enthalpyJPerKg(guess[i]!)) + diagonal[i]! * guess[i]!;
+  }
+  return solveAnswer(body, diagonal, right, s, h, guess);
+}
+
+/** The profile that an answer has in a bath. */
+export const inBath = ({ p, q }: Answer, bathC: number): Profile => Array.from(p, (one, i) => one + q[i]! * bathC);
+
+/** Newton's steps over the jump at the freezing point are held to it. */
+const MELTING_PASSES = 25;
+const SETTLED_C = 1e-6;
+const FREEZES_AT = -1;
+
+/** A stage of a body that may be frozen, in a bath that is known. */
+function frozenStage(body: Body, start: StageStart, stepS: number, h: number, bathC: number, from: Profile): Profile {
+  let guess = from;
+  for (let pass = 0; pass < MELTING_PASSES; pass += 1) {
+    const found = inBath(answerOf(body, start, stepS, h, guess), bathC);
+    const next = found.map((tempC, i) => {
+      const crosses = (guess[i]! < FREEZES_AT && tempC > FREEZES_AT) || (guess[i]! > FREEZES_AT && tempC < FREEZES_AT);
+      return crosses ? FREEZES_AT : tempC;
+    });
+    const moved = Math.max(...next.map((tempC, i) => Math.abs(tempC - guess[i]!)));
+    guess = next;
+    if (moved < SETTLED_C) break;
+  }
+  return guess;
+}
+
+/** A stage in a bath that is known. */
+export function stageIn(
+  body: Body,
+  start: StageStart,
+  stepS: number,
+  h: number,
+  bathC: number,
+  from: Profile,
+): Profile {
+  return body.freezing
+    ? frozenStage(body, start, stepS, h, bathC, from)
+    : inBath(answerOf(body, start, stepS, h), bathC);
+}
+
+/**
+ * One step of conduction in a bath whose temperature is known, by TR-BDF2: implicit, of second order, and stable for any
+ * step, so that a thin slice and a thick root go in the same step.
+ * @param bath temperature of the bath in °C at the beginning, at the first stage's end and at the end
+ */
+export function stepBody(
+  body: Body,
+  profile: Profile,
+  stepS: number,
+  h: number,
+  bath: readonly [number, number, number],
+): Profile {
+  const atFirst = stageIn(body, firstStart(body, profile, stepS, h, bath[0]), stepS, h, bath[1], profile);
+  return stageIn(body, secondStart(body, profile, atFirst), stepS, h, bath[2], atFirst);
+}
