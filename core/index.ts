@@ -37,6 +37,8 @@ export { chosenLiquids } from './evening/chosenLiquids';
 export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/mend';
 export { restAfter, type Rest } from './formula/weigh';
 export { boilingPointC } from './heat/boilingPoint';
+export { simulate } from './simmer/pot/simulate';
+export { standing, type PotAction, type PotState } from './simmer/pot/state';
 export { heatPiece, type PieceInBath } from './heat/heatPiece';
 export { changesSince } from './live/changesSince';
 export { factsOf, stepTaps, type StepTap } from './live/facts';

@@ -5,7 +5,13 @@ import { sum } from '../measures/sum';
 import { evaporationFlux, type SteamingPan } from './evaporation';
 
 /** Specific heat of pots in J/(kg·K). Usual handbook values for each material. */
-export const POT_CP: Record<VesselMaterial, number> = { clay: 900, castIron: 460, steel: 500, aluminium: 900, enamel: 480 };
+export const POT_CP: Record<VesselMaterial, number> = {
+  clay: 900,
+  castIron: 460,
+  steel: 500,
+  aluminium: 900,
+  enamel: 480,
+};
 
 /** Heat lost through surface and wall without lid and with it, W/(m²·K). Kitchen estimate: 15-25 without a lid. */
 const LOSS_W_PER_M2_K = { open: 20, lidded: 9 };

@@ -100,6 +100,65 @@ export const STAGE_SHARE = FIRST_STAGE / 2;
 export const FROM_FIRST = 1 / (FIRST_STAGE * (2 - FIRST_STAGE));
 export const FROM_START = (1 - FIRST_STAGE) ** 2 / (FIRST_STAGE * (2 - FIRST_STAGE));
 
+/** The matrix of a stage, worked out once for a body, a step and a film: how it falls to a triangle, and its answer to the bath. */
+interface Factor {
+  upper: Float64Array;
+  pivot: Float64Array;
+  below: Float64Array;
+  q: Float64Array;
+}
+
+const factors = new WeakMap<Body, Map<number, Factor>>();
+/** Films and steps that are kept for a body. */
+const MOST_FACTORS = 200;
+
+function factored(diagonal: ArrayLike<number>, links: ArrayLike<number>, toBath: number): Factor {
+  const [upper, pivot, below, q] = [0, 1, 2, 3].map(() => new Float64Array(NODES)) as [
+    Float64Array,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+  ];
+  for (let i = 0; i < NODES; i += 1) {
+    const under = i > 0 ? links[i - 1]! : 0;
+    const over = i < NODES - 1 ? links[i]! : toBath;
+    below[i] = under;
+    pivot[i] = 1 / (diagonal[i]! + under + over - (i > 0 ? under * upper[i - 1]! : 0));
+    upper[i] = i < NODES - 1 ? over * pivot[i]! : 0;
+  }
+  q[NODES - 1] = toBath * pivot[NODES - 1]!;
+  for (let i = NODES - 2; i >= 0; i -= 1) q[i] = upper[i]! * q[i + 1]!;
+  return { upper, pivot, below, q };
+}
+
+/** Thomas' algorithm with the triangle known. */
+function solved({ upper, pivot, below }: Factor, right: ArrayLike<number>): Float64Array {
+  const p = new Float64Array(NODES);
+  p[0] = right[0]! * pivot[0]!;
+  for (let i = 1; i < NODES; i += 1) p[i] = (right[i]! + below[i]! * p[i - 1]!) * pivot[i]!;
+  for (let i = NODES - 2; i >= 0; i -= 1) p[i]! += upper[i]! * p[i + 1]!;
+  return p;
+}
+
+/** The matrix of a stage of a body that never freezes. */
+function plainFactor(body: Body, stepS: number, h: number): Factor {
+  const ofBody = factors.get(body) ?? new Map<number, Factor>();
+  factors.set(body, ofBody);
+  const key = stepS * 1e5 + h;
+  const there = ofBody.get(key);
+  if (there) return there;
+  const { capacity, link } = gridOf(body);
+  const s = STAGE_SHARE * stepS * (body.faster ?? 1);
+  const found = factored(
+    capacity,
+    link.map((one) => s * body.k * one),
+    s * h,
+  );
+  if (ofBody.size >= MOST_FACTORS) ofBody.clear();
+  ofBody.set(key, found);
+  return found;
+}
+
 const conductivityBetween = ({ freezing, k }: Body, a: number, b: number) =>
   freezing ? freezing.conductivity((a + b) / 2) : k;
 
@@ -118,41 +177,6 @@ function inflowW(body: Body, profile: ArrayLike<number>, h: number, bathC: numbe
   return flow;
 }
 
-/**
- * Solves (D − s·L) x = r for a column of the diagonal D and the conduction L with its surface, and for the same with the
- * unit answer to the bath. Thomas' algorithm.
- */
-function solveAnswer(
-  body: Body,
-  diagonal: Float64Array,
-  right: Float64Array,
-  s: number,
-  h: number,
-  at: ArrayLike<number>,
-): Answer {
-  const { link } = gridOf(body);
-  const { faster = 1 } = body;
-  const upper = new Float64Array(NODES);
-  const p = new Float64Array(NODES);
-  const q = new Float64Array(NODES);
-  let below = 0;
-  for (let i = 0; i < NODES; i += 1) {
-    const above =
-      i < NODES - 1 ? s * faster * conductivityBetween(body, at[i]!, at[i + 1]!) * link[i]! : s * faster * h;
-    const bathTerm = i === NODES - 1 ? above : 0;
-    const pivot = diagonal[i]! + below + above - (i > 0 ? below * upper[i - 1]! : 0);
-    upper[i] = i < NODES - 1 ? above / pivot : 0;
-    p[i] = (right[i]! + (i > 0 ? below * p[i - 1]! : 0)) / pivot;
-    q[i] = (bathTerm + (i > 0 ? below * q[i - 1]! : 0)) / pivot;
-    below = i < NODES - 1 ? above : 0;
-  }
-  for (let i = NODES - 2; i >= 0; i -= 1) {
-    p[i]! += upper[i]! * p[i + 1]!;
-    q[i]! += upper[i]! * q[i + 1]!;
-  }
-  return { p, q };
-}
-
 /** What a stage starts from: temperatures, or enthalpies in J/kg where the body may be frozen. */
 export type StageStart = Float64Array;
 
@@ -164,40 +188,52 @@ export function firstStart(body: Body, profile: Profile, stepS: number, h: numbe
   const flow = inflowW(body, profile, h, bathC);
   const { capacity, volume } = gridOf(body);
   const s = STAGE_SHARE * stepS;
-  if (!body.freezing) return Float64Array.from(profile, (tempC, i) => tempC + (s * flow[i]!) / capacity[i]!);
+  if (!body.freezing) {
+    for (let i = 0; i < NODES; i += 1) flow[i] = profile[i]! + (s * flow[i]!) / capacity[i]!;
+    return flow;
+  }
   return enthalpies(body, profile).map((joule, i) => joule + (s * flow[i]!) / (body.rho * volume[i]!));
 }
 
 /** What the second stage starts from. */
 export function secondStart(body: Body, profile: Profile, atFirst: Profile): StageStart {
   const [a, b] = body.freezing ? [enthalpies(body, atFirst), enthalpies(body, profile)] : [atFirst, profile];
-  return Float64Array.from({ length: NODES }, (_, i) => FROM_FIRST * a[i]! - FROM_START * b[i]!);
+  const start = new Float64Array(NODES);
+  for (let i = 0; i < NODES; i += 1) start[i] = FROM_FIRST * a[i]! - FROM_START * b[i]!;
+  return start;
 }
 
 /**
  * How the body stands at the end of a stage, for any temperature of the bath then. Where it may be frozen this is true
  * near the guess alone: it is asked again with what came out.
  */
-export function answerOf(body: Body, start: StageStart, stepS: number, h: number, guess?: Profile): Answer {
-  const { capacity, volume } = gridOf(body);
-  const s = STAGE_SHARE * stepS;
-  if (!body.freezing || !guess) {
-    const right = start.map((tempC, i) => capacity[i]! * tempC);
-    return solveAnswer(body, capacity, right, s, h, start);
+export function answerOf(body: Body, start: StageStart, stepS: number, h: number, guess: Profile): Answer {
+  const { capacity, volume, link } = gridOf(body);
+  const right = new Float64Array(NODES);
+  if (!body.freezing) {
+    const factor = plainFactor(body, stepS, h);
+    for (let i = 0; i < NODES; i += 1) right[i] = capacity[i]! * start[i]!;
+    return { p: solved(factor, right), q: factor.q };
   }
   const { enthalpyJPerKg, capacityJPerKgK } = body.freezing;
+  const s = STAGE_SHARE * stepS * (body.faster ?? 1);
   const diagonal = new Float64Array(NODES);
-  const right = new Float64Array(NODES);
   for (let i = 0; i < NODES; i += 1) {
     const mass = body.rho * volume[i]!;
     diagonal[i] = mass * capacityJPerKgK(guess[i]!);
     right[i] = mass * (start[i]! - enthalpyJPerKg(guess[i]!)) + diagonal[i]! * guess[i]!;
   }
-  return solveAnswer(body, diagonal, right, s, h, guess);
+  const links = link.map((one, i) => s * conductivityBetween(body, guess[i]!, guess[i + 1]!) * one);
+  const factor = factored(diagonal, links, s * h);
+  return { p: solved(factor, right), q: factor.q };
 }
 
 /** The profile that an answer has in a bath. */
-export const inBath = ({ p, q }: Answer, bathC: number): Profile => Array.from(p, (one, i) => one + q[i]! * bathC);
+export function inBath({ p, q }: Answer, bathC: number): Profile {
+  const profile = new Array<number>(NODES);
+  for (let i = 0; i < NODES; i += 1) profile[i] = p[i]! + q[i]! * bathC;
+  return profile;
+}
 
 /** Newton's steps over the jump at the freezing point are held to it. */
 const MELTING_PASSES = 25;
@@ -231,7 +267,7 @@ export function stageIn(
 ): Profile {
   return body.freezing
     ? frozenStage(body, start, stepS, h, bathC, from)
-    : inBath(answerOf(body, start, stepS, h), bathC);
+    : inBath(answerOf(body, start, stepS, h, from), bathC);
 }
 
 /**

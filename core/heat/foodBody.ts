@@ -1,0 +1,89 @@
+import type { Cut, Ingredient } from '../catalogue/ingredient';
+import { brickBody } from './brick';
+import { freezingOf, thermalOf, type Thermal } from './composition';
+import type { Body } from './conduction';
+
+/** Surface coefficients of broth on food, W/(m²·K): standing hot, simmering, rolling. Kitchen estimates: 300-500, 800-1000, 1500. */
+export const FILM = { hot: 400, simmer: 900, rolling: 1500 } as const;
+
+/** Food is described at this temperature, half way between the fridge and done, in °C. */
+const PROPERTIES_AT_C = 45;
+
+/** How much larger the largest likely piece of a cut is, in each direction. Kitchen estimate, 1.05-1.2. */
+const LARGEST = 1.12;
+/** What the model may be wrong by on the side that counts: conductivity a twelfth, the film a fifth. Kitchen estimates. */
+const CAUTION = { k: 0.92, film: 0.8 } as const;
+
+export const cautiousFilm = (h: number) => h * CAUTION.film;
+
+export interface PieceShape {
+  /** Half of each of three sides, in m, the smallest first. */
+  halfSizesM: readonly [number, number, number];
+  isBall: boolean;
+}
+
+/**
+ * The shape of one piece of a cut: as thick as it is said to be, and otherwise as wide as its mass makes it; a ball where
+ * it is called one.
+ * @param thicknessMm instead of that of the cut, the other sides as they are
+ */
+export function shapeOf(
+  { thicknessMm: usualMm, pieceG, label }: Cut,
+  rhoKgPerM3: number,
+  thicknessMm = usualMm,
+): PieceShape {
+  const volumeM3 = Math.max(pieceG, 0.1) / 1000 / rhoKgPerM3;
+  const usualM = usualMm / 1000;
+  // As wide as long, and never narrower than it is thick.
+  const wideM = Math.max(usualM, Math.sqrt(volumeM3 / usualM));
+  const halves = [thicknessMm / 2000, wideM / 2, wideM / 2].sort((a, b) => a - b) as [number, number, number];
+  return { halfSizesM: halves, isBall: /\bballs?\b/.test(label) };
+}
+
+function thermalAt({ composition }: Ingredient): Thermal {
+  return thermalOf(composition, PROPERTIES_AT_C);
+}
+
+export interface FoodBodies {
+  /** The mean piece of the cut, and the largest likely one with what the model may be wrong by. */
+  mean: Body;
+  largest: Body;
+}
+
+const known = new WeakMap<Cut, Map<string, FoodBodies>>();
+
+function bodyFrom({ halfSizesM, isBall }: PieceShape, thermal: Thermal, times: number, h: number): Body {
+  const [thin, wide, long] = halfSizesM;
+  return isBall
+    ? { ...thermal, dimensionality: 3, halfSizeM: thin * times }
+    : brickBody([thin * times, wide * times, long * times], thermal, h);
+}
+
+/**
+ * The bodies that heat goes into for a cut of a food.
+ * @param more a thickness of the cook's own in mm; whether it goes in frozen
+ */
+export function foodBodies(
+  what: Ingredient,
+  cut: Cut,
+  more: { thicknessMm?: number; frozen?: boolean } = {},
+): FoodBodies {
+  const key = `${what.id} ${more.thicknessMm ?? ''} ${more.frozen === true}`;
+  const ofCut = known.get(cut) ?? new Map<string, FoodBodies>();
+  known.set(cut, ofCut);
+  const there = ofCut.get(key);
+  if (there) return there;
+  const thermal = thermalAt(what);
+  const slow = { ...thermal, k: thermal.k * CAUTION.k };
+  const shape = shapeOf(cut, thermal.rho, more.thicknessMm);
+  const bodies = {
+    mean: bodyFrom(shape, thermal, 1, FILM.simmer),
+    largest: bodyFrom(shape, slow, LARGEST, cautiousFilm(FILM.simmer)),
+  };
+  if (more.frozen) {
+    bodies.mean = { ...bodies.mean, freezing: freezingOf(what.composition, thermal) };
+    bodies.largest = { ...bodies.largest, freezing: freezingOf(what.composition, slow) };
+  }
+  ofCut.set(key, bodies);
+  return bodies;
+}

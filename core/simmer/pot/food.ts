@@ -1,0 +1,60 @@
+import { ingredientById } from '../../catalogue/ingredients';
+import type { Cut, Ingredient } from '../../catalogue/ingredient';
+import { isSafe, RAW, wantedOf, type Wanted } from '../../doneness/wanted';
+import { evenly, type Body } from '../../heat/conduction';
+import { foodBodies } from '../../heat/foodBody';
+import { KEPT_C } from '../../heat/givens';
+import type { FoodIn, PieceState } from './state';
+
+/** Frozen food comes from here, in °C. */
+const FROZEN_C = -18;
+/** The coldest likely piece is so much colder than the mean one, in K. Kitchen estimate. */
+const COLDER_K = 2;
+
+export interface Known {
+  what: Ingredient;
+  cut: Cut;
+  wanted: Wanted;
+  mean: Body;
+  largest: Body;
+}
+
+/**
+ * What is known of a food that goes into a pot.
+ * @throws RangeError when nobody knows the food, its cut, or a time for that
+ */
+export function knownOf(food: Pick<FoodIn, 'ingredientId' | 'cut' | 'thicknessMm' | 'frozen' | 'way'>): Known {
+  const what = ingredientById(food.ingredientId);
+  const cut = what.cuts[food.cut];
+  const window = cut?.cooks?.[food.way ?? 'simmered'] ?? cut?.cooks?.simmered;
+  if (!cut || !window) throw new RangeError(`No time is known for ${food.ingredientId} cut as "${food.cut}"`);
+  return { what, cut, wanted: wantedOf(what, cut, window), ...foodBodies(what, cut, food) };
+}
+
+/** Food as it goes in. */
+export function pieceIn(food: FoodIn, atS: number): PieceState {
+  const { what } = knownOf(food);
+  const startC = food.startC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
+  return {
+    ...food,
+    inAtS: atS,
+    mean: evenly(startC),
+    largest: evenly(startC - COLDER_K),
+    cooked: RAW,
+    progress: 0,
+    gaveWaterG: 0,
+    drankG: 0,
+  };
+}
+
+/** What comes of water and seasoning has come to this share of all at the best time, and slows down then. */
+const AT_BEST = 0.9;
+const SLOWS = -Math.log(1 - AT_BEST);
+
+/** Share of all that a food gives or drinks when it has come so far towards its best time. */
+export const shareAt = (progress: number): number => (1 - Math.exp(-SLOWS * progress)) / AT_BEST;
+
+/** Whether it has all that it wants, and not too much. */
+export const isReady = ({ cooked }: PieceState, wanted: Wanted): boolean =>
+  isSafe(wanted, cooked) && cooked.hadMin >= wanted.leastMin;
+export const isOver = ({ cooked }: PieceState, wanted: Wanted): boolean => cooked.hadMin > wanted.mostMin;

@@ -1,0 +1,244 @@
+import fc from 'fast-check';
+import { HEAT_SOURCES } from '../../catalogue/heatSources';
+import { VESSELS } from '../../catalogue/vessels';
+import { timeToBoilS } from '../../heat/burner';
+import { boilingPointC } from '../../heat/boilingPoint';
+import { centreOf } from '../../heat/conduction';
+import { simulate } from './simulate';
+import { massOf, NOTHING, plus, standing, type Contents, type FoodIn, type PotAction, type PotState } from './state';
+
+const steel = VESSELS.find((one) => one.id === 'steel26')!;
+const clay = VESSELS.find((one) => one.id === 'clay28')!;
+const gas = HEAT_SOURCES.find((one) => one.id === 'portableGas')!;
+
+const broth = (waterG: number): Contents => ({
+  ...NOTHING,
+  waterG,
+  saltG: waterG * 0.008,
+  sugarG: 4,
+  alcoholG: 6,
+  glutamateG: 2,
+});
+const pot = (more: Partial<PotState> = {}): PotState =>
+  standing({ vessel: steel, heatSource: gas, roomTempC: 20, altitudeM: 0, tempC: 20, liquid: broth(2000), ...more });
+const food = (ingredientId: string, cut: string, massG: number, more: Partial<FoodIn> = {}): FoodIn => ({
+  id: `${ingredientId}/${cut}`,
+  ingredientId,
+  cut,
+  massG,
+  ...more,
+});
+const FULL: PotAction[] = [
+  { atS: 0, kind: 'heat', power: 1 },
+  { atS: 0, kind: 'lid', lid: 'on' },
+];
+const pieceOf = (state: PotState, id: string) => state.pieces.find((one) => one.id === id)!;
+
+const SUPPER: PotAction[] = [
+  ...FULL,
+  {
+    atS: 700,
+    kind: 'add',
+    food: [food('chickenThigh', 'chunk', 300, { gives: { saltG: 2, sugarG: 1 } }), food('daikon', 'halfMoon', 150)],
+  },
+  { atS: 1100, kind: 'pour', liquid: broth(300), tempC: 60 },
+  { atS: 1200, kind: 'lid', lid: 'ajar' },
+  {
+    atS: 1300,
+    kind: 'add',
+    food: [food('shiitake', 'cap', 80), food('udon', 'loose', 200), food('fishBall', 'ball', 120, { frozen: true })],
+  },
+  { atS: 1500, kind: 'ladle', volumeMl: 200 },
+  { atS: 1600, kind: 'heat', power: 0.5 },
+  { atS: 1900, kind: 'remove', ids: ['chickenThigh/chunk'] },
+];
+
+describe('the pot on its fire', () => {
+  it('boils when the closed form says, in any pot on any flame at any height', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...VESSELS.filter((one) => one.lid)),
+        fc.constantFrom(...HEAT_SOURCES),
+        fc.integer({ min: 400, max: 3000 }),
+        fc.integer({ min: 0, max: 3000 }),
+        (vessel, heatSource, waterG, altitudeM) => {
+          const start = pot({ vessel, heatSource, altitudeM, liquid: { ...NOTHING, waterG } });
+          const closedS = timeToBoilS({
+            vessel,
+            heat: heatSource,
+            roomTempC: 20,
+            altitudeM,
+            brothMl: waterG,
+            fromC: 20,
+          });
+          fc.pre(closedS < 5000);
+          const { boils } = simulate(start, FULL, closedS * 1.3 + 60);
+          expect(Math.abs(boils[0]!.fromS / closedS - 1)).toBeLessThan(0.03);
+        },
+      ),
+      { numRuns: 20 },
+    );
+  });
+
+  it('closes its balance of heat within half a per cent', () => {
+    for (const altitudeM of [0, 3000]) {
+      const start = pot({ altitudeM });
+      const { state } = simulate(start, SUPPER, 2400);
+      const { burnerJ, movedJ, lostJ, steamJ, foodJ } = state.heat;
+      const capacity = ({ liquid, vessel }: PotState) =>
+        (massOf(liquid) / 1000) * 4180 + (vessel.emptyMassG / 1000) * 500;
+      const storedJ = capacity(state) * state.tempC - capacity(start) * start.tempC;
+      expect(Math.abs(burnerJ + movedJ - lostJ - steamJ - foodJ - storedJ)).toBeLessThan(0.005 * burnerJ);
+      expect(foodJ).toBeGreaterThan(0);
+    }
+  });
+
+  it('conserves water, salt, sugar, alcohol and umami to rounding', () => {
+    const { state } = simulate(pot(), SUPPER, 2400);
+    const chicken = pieceOf(state, 'chickenThigh/chunk');
+    const share = Math.min(1, chicken.progress);
+    const gaveG = state.pieces.reduce((sum, one) => sum + one.gaveWaterG, 0);
+    const brought = plus(plus(broth(2000), broth(300)), { waterG: gaveG, saltG: 2 * share, sugarG: share });
+    const steam = { waterG: state.steamG - state.steamAlcoholG, alcoholG: state.steamAlcoholG };
+    const there = plus(plus(plus(state.liquid, state.ladled), state.drunk), steam);
+    for (const key of Object.keys(NOTHING) as Array<keyof Contents>) expect(there[key]).toBeCloseTo(brought[key], 6);
+    expect(gaveG).toBeGreaterThan(10);
+    expect(massOf(state.drunk)).toBeCloseTo(
+      state.pieces.reduce((sum, one) => sum + one.drankG, 0),
+      6,
+    );
+    expect(massOf(state.drunk)).toBeGreaterThan(10);
+    expect(state.steamAlcoholG).toBeGreaterThan(0);
+    expect(state.liquid.alcoholG).toBeGreaterThan(0);
+  });
+
+  it('does not depend on its steps', () => {
+    const at = (stepS: number) => {
+      const { state, boils, samples } = simulate(pot(), SUPPER, 1850, stepS);
+      return { state, boils, cold: Math.min(...samples.filter((one) => one.atS > 700).map((one) => one.tempC)) };
+    };
+    const [usual, fine] = [at(4), at(0.5)];
+    expect(Math.abs(usual.state.tempC - fine.state.tempC)).toBeLessThan(0.1);
+    expect(Math.abs(usual.cold - fine.cold)).toBeLessThan(0.3);
+    expect(usual.boils.map((one) => Math.round(one.fromS / 20))).toEqual(
+      fine.boils.map((one) => Math.round(one.fromS / 20)),
+    );
+    for (const one of usual.state.pieces) {
+      const same = pieceOf(fine.state, one.id);
+      // What thaws is the least even.
+      const withinK = one.frozen ? 0.6 : 0.3;
+      expect(Math.abs(centreOf(one.mean) - centreOf(same.mean))).toBeLessThan(withinK);
+      expect(Math.abs(centreOf(one.largest) - centreOf(same.largest))).toBeLessThan(withinK);
+    }
+    expect(usual.state.steamG / fine.state.steamG).toBeCloseTo(1, 2);
+  });
+
+  it('can be taken up in the middle, from plain data', () => {
+    const whole = simulate(pot(), SUPPER, 2400).state;
+    const half = JSON.parse(
+      JSON.stringify(
+        simulate(
+          pot(),
+          SUPPER.filter((one) => one.atS < 1250),
+          1250,
+        ).state,
+      ),
+    ) as PotState;
+    const rest = simulate(
+      half,
+      SUPPER.filter((one) => one.atS >= 1250),
+      2400,
+    ).state;
+    expect(rest.tempC).toBeCloseTo(whole.tempC, 1);
+    expect(rest.liquid.saltG).toBeCloseTo(whole.liquid.saltG, 3);
+    expect(centreOf(pieceOf(rest, 'daikon/halfMoon').mean)).toBeCloseTo(
+      centreOf(pieceOf(whole, 'daikon/halfMoon').mean),
+      1,
+    );
+  });
+
+  it('loses what cooks see an open pot of 26 cm lose in an hour', () => {
+    const lostG = (tempC: number, power: number, lid: 'on' | 'off') => {
+      const start = pot({ tempC, power, lid, liquid: { ...NOTHING, waterG: 4000 } });
+      return simulate(start, [], 3600).state.steamG;
+    };
+    const fullBoilG = lostG(100, 1, 'off');
+    expect(fullBoilG).toBeGreaterThan(500);
+    expect(fullBoilG).toBeLessThan(2500);
+    const lidG = lostG(100, 0.35, 'on');
+    expect(lidG).toBeGreaterThan(30);
+    expect(lidG).toBeLessThan(250);
+    expect(lostG(100, 0.6, 'off')).toBeLessThan(fullBoilG + 1e-6);
+  });
+});
+
+describe('the pot, as cooks know it', () => {
+  const reached = (more: Partial<PotState>, what: FoodIn, program = FULL) => {
+    const boiling = pot({ tempC: boilingPointC(more.altitudeM ?? 0), power: 1, lid: 'on', ...more });
+    const { state } = simulate(boiling, [...program, { atS: 0, kind: 'add', food: [what] }], 3000);
+    return pieceOf(state, what.id);
+  };
+  const chicken = food('chickenThigh', 'chunk', 150);
+
+  it('takes longer for what is thicker, frozen, higher up, more at once, or on a weaker flame', () => {
+    const usualS = reached({}, chicken).safeAtS!;
+    expect(usualS).toBeGreaterThan(6 * 60);
+    expect(usualS).toBeLessThan(13 * 60);
+    expect(reached({}, { ...chicken, thicknessMm: 36 }).safeAtS!).toBeGreaterThan(usualS * 1.05);
+    expect(reached({}, { ...chicken, thicknessMm: 18 }).safeAtS!).toBeLessThan(usualS * 0.9);
+    expect(reached({}, { ...chicken, frozen: true }).safeAtS!).toBeGreaterThan(usualS * 1.3);
+    expect(reached({ altitudeM: 3000 }, chicken).safeAtS!).toBeGreaterThan(usualS * 1.05);
+    expect(reached({}, { ...chicken, massG: 1500 }).safeAtS!).toBeGreaterThan(usualS * 1.12);
+    expect(reached({ heatSource: { ...gas, powerW: 1200 } }, { ...chicken, massG: 600 }).safeAtS!).toBeGreaterThan(
+      usualS * 1.1,
+    );
+  });
+
+  it('boils sooner under a lid, and never on a flame that is too weak', () => {
+    const fromS = (program: PotAction[], more: Partial<PotState> = {}) =>
+      simulate(pot(more), program, 4000).boils[0]?.fromS;
+    expect(fromS(FULL)!).toBeLessThan(fromS([FULL[0]!])!);
+    expect(fromS([FULL[0]!], { heatSource: { ...gas, powerW: 500 } })).toBeUndefined();
+    expect(fromS(FULL, { vessel: clay })!).toBeGreaterThan(0);
+  });
+
+  it('never calls anything raw done: what is safe has been hot enough in the middle of its largest piece', () => {
+    for (const [id, cut] of [
+      ['chickenThigh', 'chunk'],
+      ['porkMince', 'ball'],
+      ['codFillet', 'slice'],
+      ['beefSlice', 'thin'],
+      ['prawn', 'whole'],
+    ] as const) {
+      const piece = reached({}, food(id, cut, 200));
+      expect(piece.readyAtS!).toBeGreaterThanOrEqual(piece.safeAtS!);
+      const program: PotAction[] = [...FULL, { atS: 0, kind: 'add', food: [food(id, cut, 200)] }];
+      const boiling = pot({ tempC: 100, power: 1, lid: 'on' });
+      const before = pieceOf(simulate(boiling, program, piece.safeAtS! - 8).state, piece.id);
+      expect(before.safeAtS).toBeUndefined();
+      expect(before.readyAtS).toBeUndefined();
+    }
+  });
+
+  it('has leaves done in a minute and roots in many, and leaves that stay are past it', () => {
+    const leaf = reached({}, food('spinach', 'length', 60));
+    const root = reached({}, food('daikon', 'halfMoon', 100));
+    expect(leaf.readyAtS!).toBeLessThan(60);
+    expect(root.readyAtS!).toBeGreaterThan(6 * 60);
+    expect(leaf.overAtS!).toBeLessThan(4 * 60);
+    expect(root.overAtS!).toBeGreaterThan(20 * 60);
+  });
+
+  it('gives a time within the usual one of the table where the pot is large and the fire strong', () => {
+    const big = { liquid: broth(4000), heatSource: { ...gas, powerW: 3500 } };
+    const root = reached(big, food('daikon', 'halfMoon', 50));
+    expect(root.readyAtS! / 60).toBeGreaterThan(8);
+    expect(root.readyAtS! / 60).toBeLessThan(10.5);
+  });
+
+  it('refuses what nobody knows a time for, and an end before the beginning', () => {
+    const odd: PotAction[] = [{ atS: 0, kind: 'add', food: [food('daikon', 'inOnePiece', 100)] }];
+    expect(() => simulate(pot(), odd, 10)).toThrow(/daikon.*inOnePiece/);
+    expect(() => simulate(pot({ atS: 100 }), [], 50)).toThrow(/untilS/);
+  });
+});

@@ -1,0 +1,167 @@
+import type { HeatSource, Vessel } from '@elixa/contract';
+import type { LidState } from '../../heat/burner';
+import type { Profile } from '../../heat/conduction';
+import type { Cooked } from '../../doneness/wanted';
+
+/** What a liquid holds, in g. */
+export interface Contents {
+  waterG: number;
+  saltG: number;
+  sugarG: number;
+  /** As acetic acid. */
+  acidG: number;
+  alcoholG: number;
+  glutamateG: number;
+  nucleotideG: number;
+}
+
+export const NOTHING: Contents = {
+  waterG: 0,
+  saltG: 0,
+  sugarG: 0,
+  acidG: 0,
+  alcoholG: 0,
+  glutamateG: 0,
+  nucleotideG: 0,
+};
+
+const KEYS = Object.keys(NOTHING) as Array<keyof Contents>;
+
+/** a + times·b, one by one. */
+export function plus(a: Contents, b: Partial<Contents>, times = 1): Contents {
+  const sum = { ...a };
+  for (const key of KEYS) sum[key] += times * (b[key] ?? 0);
+  return sum;
+}
+
+export const massOf = (contents: Contents): number => KEYS.reduce((sum, key) => sum + contents[key], 0);
+
+/** Salt of a liquid in % by mass; nothing of nothing. */
+export const salinityPctOf = (contents: Contents): number => {
+  const massG = massOf(contents);
+  return massG > 0 ? (100 * contents.saltG) / massG : 0;
+};
+
+/** So much of a cut that goes in together. */
+export interface FoodIn {
+  id: string;
+  ingredientId: string;
+  cut: string;
+  massG: number;
+  /** Instead of the thickness of the cut. */
+  thicknessMm?: number;
+  frozen?: boolean;
+  /** Instead of where it is kept. The largest piece is taken as two degrees colder than that. */
+  startC?: number;
+  way?: 'simmered' | 'seared' | 'swished';
+  /** All that it can give to the liquid besides water, in g: salt of what was cured, runoff of a marinade. */
+  gives?: Partial<Contents>;
+}
+
+/** Food that lies in the pot, or was lifted out of it. */
+export interface PieceState extends FoodIn {
+  inAtS: number;
+  outAtS?: number;
+  /** Of the mean piece, and of the largest one. */
+  mean: Profile;
+  largest: Profile;
+  cooked: Cooked;
+  /** How far it has come towards its best time, from 0 on: what it gives and drinks follows that. */
+  progress: number;
+  gaveWaterG: number;
+  drankG: number;
+  /** When the largest piece became safe, and when it came into its window and left it. */
+  safeAtS?: number;
+  readyAtS?: number;
+  overAtS?: number;
+}
+
+/** Heat that went through the pot, in J: from the burner, lost, gone with steam, into food, and carried by what came and went. */
+export interface HeatLedger {
+  burnerJ: number;
+  lostJ: number;
+  steamJ: number;
+  foodJ: number;
+  movedJ: number;
+}
+
+/**
+ * A pot at a moment. It is plain data and complete: it can be taken up here, by a rehearsal or by a pot on the fire.
+ */
+export interface PotState {
+  atS: number;
+  vessel: Vessel;
+  heatSource: HeatSource;
+  roomTempC: number;
+  altitudeM: number;
+  /** Share of the mouth where liquid stands free. */
+  freeSurface: number;
+  /** Share of the burner's full power. */
+  power: number;
+  lid: LidState;
+  /** Of liquid and vessel together. */
+  tempC: number;
+  liquid: Contents;
+  /** Fat that floats on it. */
+  fatG: number;
+  pieces: readonly PieceState[];
+  /** What left as steam and by the ladle, and what was lifted out. */
+  steamG: number;
+  steamAlcoholG: number;
+  ladled: Contents;
+  /** What food drank of it. */
+  drunk: Contents;
+  heat: HeatLedger;
+  /** Boiling for so long, in s; nothing while it does not. */
+  boilingS: number;
+}
+
+export const NO_HEAT: HeatLedger = { burnerJ: 0, lostJ: 0, steamJ: 0, foodJ: 0, movedJ: 0 };
+
+/** A pot of liquid that stands by, nothing in it yet. */
+export const standing = (
+  given: Pick<PotState, 'vessel' | 'heatSource' | 'roomTempC' | 'altitudeM' | 'liquid' | 'tempC'> & Partial<PotState>,
+): PotState => ({
+  atS: 0,
+  freeSurface: 1,
+  power: 0,
+  lid: 'off',
+  fatG: 0,
+  pieces: [],
+  steamG: 0,
+  steamAlcoholG: 0,
+  ladled: NOTHING,
+  drunk: NOTHING,
+  heat: NO_HEAT,
+  boilingS: 0,
+  ...given,
+});
+
+/** What is done to a pot, at a moment. */
+export type PotAction = { atS: number } & (
+  | { kind: 'heat'; power: number }
+  | { kind: 'lid'; lid: LidState }
+  | { kind: 'add'; food: readonly FoodIn[] }
+  | { kind: 'remove'; ids: readonly string[] }
+  | { kind: 'pour'; liquid: Contents; tempC: number; fatG?: number }
+  | { kind: 'ladle'; volumeMl: number }
+);
+
+/** The pot at a moment of its course. */
+export interface Sample {
+  atS: number;
+  tempC: number;
+  boilingC: number;
+  boils: boolean;
+  levelMl: number;
+  liquidMl: number;
+  depthMm: number;
+  salinityPct: number;
+}
+
+export interface Course {
+  state: PotState;
+  samples: readonly Sample[];
+  /** Moments at which it began to boil, and at which it stopped. */
+  boils: ReadonlyArray<{ fromS: number; toS?: number }>;
+}
