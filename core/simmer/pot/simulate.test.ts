@@ -172,6 +172,39 @@ describe('the pot on its fire', () => {
   });
 });
 
+describe('a tended fire', () => {
+  it('holds a simmer or a heat below it, gives no more than that takes, and comes back up after what is cold', () => {
+    const held = (holdC: number) =>
+      simulate(
+        pot({ tempC: 20 }),
+        [
+          { atS: 0, kind: 'heat', power: 1, holdC },
+          { atS: 1800, kind: 'pour', liquid: broth(400), tempC: 10 },
+        ],
+        3600,
+      );
+    for (const holdC of [75, 82]) {
+      const { samples, state } = held(holdC);
+      expect(Math.max(...samples.map((one) => one.tempC))).toBeLessThan(holdC + 0.01);
+      expect(samples.find((one) => one.atS >= 1780)!.tempC).toBeCloseTo(holdC, 1);
+      expect(samples.find((one) => one.atS >= 1820)!.tempC).toBeLessThan(holdC - 5);
+      expect(state.tempC).toBeCloseTo(holdC, 1);
+      const { burnerJ, movedJ, lostJ, steamJ } = state.heat;
+      const stored =
+        ((massOf(state.liquid) / 1000) * 4180 + 950) * holdC - ((massOf(broth(2000)) / 1000) * 4180 + 950) * 20;
+      expect((burnerJ + movedJ - lostJ - steamJ) / stored).toBeCloseTo(1, 2);
+    }
+    const cools = simulate(pot({ tempC: 100 }), [{ atS: 0, kind: 'heat', power: 1, holdC: 80 }], 1200);
+    expect(cools.samples[12]!.tempC).toBeLessThan(98);
+    expect(cools.samples[12]!.tempC).toBeGreaterThan(80);
+    const boils = (more: Partial<Extract<PotAction, { kind: 'heat' }>>) =>
+      simulate(pot({ tempC: 100 }), [{ atS: 0, kind: 'heat', power: 1, ...more }], 1800).state;
+    expect(boils({ holdC: 100 }).steamG).toBeLessThan(boils({}).steamG);
+    expect(boils({ holdC: 100 }).heat.burnerJ).toBeLessThan(boils({}).heat.burnerJ);
+    expect(boils({ holdC: 100 }).tempC).toBeCloseTo(100, 1);
+  });
+});
+
 describe('the pot, as cooks know it', () => {
   const reached = (more: Partial<PotState>, what: FoodIn, program = FULL) => {
     const boiling = pot({ tempC: boilingPointC(more.altitudeM ?? 0), power: 1, lid: 'on', ...more });

@@ -30,7 +30,7 @@ function knowing(): KnownFood {
 function done(pot: PotState, action: PotAction): PotState {
   switch (action.kind) {
     case 'heat':
-      return { ...pot, power: Math.min(1, Math.max(0, action.power)) };
+      return { ...pot, power: Math.min(1, Math.max(0, action.power)), holdC: action.holdC };
     case 'lid':
       return { ...pot, lid: action.lid };
     case 'add':

@@ -98,6 +98,8 @@ export interface PotState {
   freeSurface: number;
   /** Share of the burner's full power. */
   power: number;
+  /** The fire is turned down when the liquid is as hot as this, in °C, and up again when it is not. A simmer is the boil held so. */
+  holdC?: number;
   lid: LidState;
   /** Of liquid and vessel together. */
   tempC: number;
@@ -139,7 +141,7 @@ export const standing = (
 
 /** What is done to a pot, at a moment. */
 export type PotAction = { atS: number } & (
-  | { kind: 'heat'; power: number }
+  | { kind: 'heat'; power: number; holdC?: number }
   | { kind: 'lid'; lid: LidState }
   | { kind: 'add'; food: readonly FoodIn[] }
   | { kind: 'remove'; ids: readonly string[] }

@@ -108,10 +108,10 @@ function stageEnd(given: {
   h: number;
   capacity: number;
   powerW: number;
-  boilingC: number;
+  ceilingC: number;
   losses: Losses;
 }): Stage {
-  const { pots, starts, guesses, fromC, startC, stepS, h, capacity, powerW, boilingC, losses } = given;
+  const { pots, starts, guesses, fromC, startC, stepS, h, capacity, powerW, ceilingC, losses } = given;
   const s = STAGE_SHARE * stepS;
   let tempC = startC;
   let profiles = guesses;
@@ -135,7 +135,7 @@ function stageEnd(given: {
     // C (T − from) = s (P − loss(T) − atZero − perK·T), the loss straightened about T.
     const lossAtZero = loss.dryW + loss.steamW - loss.slopeW * tempC;
     const free = (capacity * fromC + s * (powerW - lossAtZero - atZero)) / (capacity + s * (perK + loss.slopeW));
-    const next = Math.min(boilingC, free);
+    const next = Math.min(ceilingC, free);
     const moved = Math.abs(next - tempC);
     tempC = next;
     if (isFrozen) profiles = answers.map((answer) => inBath(answer, next));
@@ -147,7 +147,7 @@ function stageEnd(given: {
     known.mean.freezing ? stageIn(known.mean, starts[i]!, stepS, h, tempC, profiles[i]!) : inBath(answers[i]!, tempC),
   );
   const heldBack = s > 0 ? (capacity * (tempC - fromC)) / s : 0;
-  const surplusW = tempC >= boilingC - 1e-9 ? Math.max(0, net - heldBack) : 0;
+  const surplusW = tempC >= ceilingC - 1e-9 ? Math.max(0, net - heldBack) : 0;
   return { tempC, profiles, lossW: loss.dryW, steamW: loss.steamW, surplusW };
 }
 
@@ -223,10 +223,14 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
   const boilingC = boilingOf(pot);
   const h = filmOf(pot, boilingC);
   const capacity = heatCapacity(pot);
-  const powerW = usefulPowerW(pot.heatSource) * pot.power;
   const lying = pot.pieces.filter((one) => one.outAtS === undefined);
   const pots = lying.map((piece): InPot => ({ piece, known: known(piece), kg: piece.massG / 1000 }));
   const startC = Math.min(pot.tempC, boilingC);
+  const isHeld = pot.holdC !== undefined;
+  // Nothing gets hotter than the boil, nor than the fire is tended to; what is hotter than that is left to cool.
+  const ceilingC = Math.min(boilingC, Math.max(pot.holdC ?? Infinity, pot.roomTempC));
+  const isTooHot = startC > ceilingC + 1e-6;
+  const powerW = isTooHot ? 0 : usefulPowerW(pot.heatSource) * pot.power;
 
   const loss = losses.at(startC);
   const drawnNowW = pots.reduce(
@@ -235,15 +239,15 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
     0,
   );
   const netW = powerW - loss.dryW - loss.steamW - drawnNowW;
-  const boilsNow = startC >= boilingC - 1e-9 && netW > 0;
+  const boilsNow = startC >= ceilingC - 1e-9 && netW > 0;
   const fromC = startC + (boilsNow ? 0 : (STAGE_SHARE * stepS * netW) / capacity);
 
-  const base = { pots, stepS, h, capacity, powerW, boilingC, losses };
+  const base = { pots, stepS, h, capacity, powerW, ceilingC: Math.max(ceilingC, startC), losses };
   const firstStarts = pots.map(({ piece, known }) => firstStart(known.mean, piece.mean, stepS, h, startC));
   const first = stageEnd({ ...base, starts: firstStarts, guesses: lying.map((one) => one.mean), fromC, startC });
   const secondStarts = pots.map(({ piece, known }, i) => secondStart(known.mean, piece.mean, first.profiles[i]!));
   const a = 1 / (FIRST_STAGE * (2 - FIRST_STAGE));
-  const secondFromC = Math.min(boilingC, a * first.tempC - (a - 1) * startC);
+  const secondFromC = Math.min(base.ceilingC, a * first.tempC - (a - 1) * startC);
   const end = stageEnd({
     ...base,
     starts: secondStarts,
@@ -270,9 +274,12 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
     boilsNow || first.surplusW > 0 || end.surplusW > 0
       ? Math.max(0, powerW * stepS - lostJ - belowJ - foodJ - warmedJ)
       : 0;
+  // What a tended fire would give too much it is turned down by.
+  const savedJ = isHeld ? overJ : 0;
+  const awayJ = overJ - savedJ;
   const leaves = steamLeaves(pot.lid, pot.vessel);
   // Below the boil the lid's share is in the curve already.
-  const steamG = Math.min(pot.liquid.waterG, (1000 * (belowJ + overJ * leaves)) / STEAM_J_PER_KG);
+  const steamG = Math.min(pot.liquid.waterG, (1000 * (belowJ + awayJ * leaves)) / STEAM_J_PER_KG);
   const alcoholShare = massOf(pot.liquid) > 0 ? pot.liquid.alcoholG / massOf(pot.liquid) : 0;
   const alcoholG = Math.min(pot.liquid.alcoholG, steamG * alcoholShare * ALCOHOL_IN_STEAM);
   const given = afters.reduce((sum, one) => plus(sum, one.gives), NOTHING);
@@ -290,9 +297,9 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
     drunk: plus(pot.drunk, gone),
     steamAlcoholG: pot.steamAlcoholG + alcoholG,
     heat: {
-      burnerJ: pot.heat.burnerJ + powerW * stepS,
-      lostJ: pot.heat.lostJ + lostJ + (overJ - overJ * leaves),
-      steamJ: pot.heat.steamJ + belowJ + overJ * leaves,
+      burnerJ: pot.heat.burnerJ + powerW * stepS - savedJ,
+      lostJ: pot.heat.lostJ + lostJ + awayJ * (1 - leaves),
+      steamJ: pot.heat.steamJ + belowJ + awayJ * leaves,
       foodJ: pot.heat.foodJ + foodJ,
       movedJ: pot.heat.movedJ + ((massOf(given) - massOf(gone) - steamG) / 1000) * WATER_CP * end.tempC,
     },
