@@ -53,6 +53,26 @@ export const simmerPieceSchema = z.object({
   inWindow: z.boolean(),
   safe: z.boolean(),
   sign: z.string(),
+  /** By the model of heat, where the pot was rehearsed: the middle of the mean piece and of the largest when it is lifted out. */
+  centreTempC: z.number().optional(),
+  largestCentreTempC: z.number().optional(),
+  /** Minutes at 70 °C that the middle of the largest piece has had its like of. */
+  lethalityMin: z.number().nonnegative().optional(),
+  /** Minutes at 100 °C in the middle of the mean piece, or of an animal food the minutes for which it was done. */
+  cookValueMin: z.number().nonnegative().optional(),
+  window: z.object({ leastMin: z.number(), bestMin: z.number(), mostMin: z.number() }).optional(),
+  /** When the largest piece became safe. */
+  safeAtS: z.number().optional(),
+});
+
+/** The pot over time: its liquid, how high all stands in it, and how salty it is. */
+export const traceSchema = z.object({
+  fromS: z.number(),
+  stepS: z.number().positive(),
+  liquidTempC: z.array(z.number()),
+  levelMl: z.array(z.number()),
+  depthMm: z.array(z.number()),
+  salinityPct: z.array(z.number()),
 });
 
 export const unsatisfiedSchema = z.object({
@@ -77,6 +97,8 @@ export const simmerSchema = z.object({
   actions: z.array(actionSchema),
   pieces: z.array(simmerPieceSchema),
   unsatisfied: z.array(unsatisfiedSchema),
+  /** Of the pot, where it was rehearsed. */
+  trace: traceSchema.optional(),
 });
 
 /** The liquid in the pot when the finish begins, and what is done to its strength. */
@@ -96,4 +118,5 @@ export type Ending = z.infer<typeof endingSchema>;
 export type Action = z.infer<typeof actionSchema>;
 export type SimmerPiece = z.infer<typeof simmerPieceSchema>;
 export type Unsatisfied = z.infer<typeof unsatisfiedSchema>;
+export type Trace = z.infer<typeof traceSchema>;
 export type Simmer = z.infer<typeof simmerSchema>;

@@ -56,37 +56,57 @@ export function isSafe({ safe }: Pick<Wanted, 'safe'>, cooked: Cooked): boolean 
   return cooked.hottestC >= safe.centreC || cooked.lethalityMin >= ENOUGH_MIN;
 }
 
-/** Seconds of a step while a time is followed. */
-const STEP_S = 1;
-const HOUR_S = 3600;
+/** A time is followed in so many steps, each no longer and no shorter than this, in s. */
+const STEPS = 300;
+const STEPS_LAST_S = { least: 0.5, most: 6 };
 
-/** The middle of a body in boiling water at sea level, second by second. */
-function* boiled(body: Body, fromC: number): Generator<number> {
-  let profile: Profile = evenly(fromC);
-  for (let atS = 0; atS < 2 * HOUR_S; atS += STEP_S) {
-    profile = stepBody(body, profile, STEP_S, FILM.simmer, [WATER_BOILS_C, WATER_BOILS_C, WATER_BOILS_C]);
-    yield centreOf(profile);
-  }
+/** What the middle of a body has had in boiling water at sea level, after each step. */
+interface Boiled {
+  stepS: number;
+  hadMin: number[];
 }
 
-/** What the middle of the mean piece has had after each of these minutes. */
-function hadAfter(measure: Wanted['measure'], body: Body, fromC: number, minutes: readonly number[]): number[] {
-  const ends = minutes.map((one) => one * 60);
-  const had = minutes.map(() => 0);
-  let total = 0;
-  let atS = 0;
-  const last = Math.max(...ends);
-  for (const centreC of boiled(body, fromC)) {
-    const rate = measure.is === 'cookValue' ? cookRate(centreC, measure.zC) : centreC >= measure.centreC ? 1 / 60 : 0;
-    ends.forEach((end, index) => {
-      const part = Math.min(1, Math.max(0, (end - atS) / STEP_S));
-      had[index]! += rate * STEP_S * part;
-    });
-    total += rate;
-    atS += STEP_S;
-    if (atS >= last) break;
+/** Follows the middle of a body in boiling water, up to so many seconds. */
+function boiled(measure: Wanted['measure'], body: Body, fromC: number, untilS: number): Boiled {
+  const hadMin = [0];
+  const stepS = Math.min(STEPS_LAST_S.most, Math.max(STEPS_LAST_S.least, untilS / STEPS));
+  let profile: Profile = evenly(fromC);
+  for (let atS = 0; atS < untilS + stepS; atS += stepS) {
+    const beforeC = centreOf(profile);
+    profile = stepBody(body, profile, stepS, FILM.simmer, [WATER_BOILS_C, WATER_BOILS_C, WATER_BOILS_C]);
+    const middleC = (beforeC + centreOf(profile)) / 2;
+    const rate = measure.is === 'cookValue' ? cookRate(middleC, measure.zC) : middleC >= measure.centreC ? 1 / 60 : 0;
+    hadMin.push(hadMin[hadMin.length - 1]! + rate * stepS);
   }
-  return total > 0 ? had : had.map(() => 0);
+  return { stepS, hadMin };
+}
+
+/** What it has had after so many minutes. */
+function hadAfter({ stepS, hadMin }: Boiled, minutes: number): number {
+  const at = Math.min(hadMin.length - 1, (minutes * 60) / stepS);
+  const low = Math.floor(at);
+  const [a, b] = [hadMin[low]!, hadMin[Math.min(hadMin.length - 1, low + 1)]!];
+  return a + (at - low) * (b - a);
+}
+
+const curves = new WeakMap<Body, Map<string, Boiled>>();
+
+/**
+ * Minutes at 100 °C that would have done the same to the middle of the mean piece.
+ * @param hadMin what it has had, by its measure
+ */
+export function minutesAtBoil(what: Ingredient, cut: Cut, { measure, mostMin }: Wanted, hadMin: number): number {
+  const { mean } = foodBodies(what, cut);
+  const ofBody = curves.get(mean) ?? new Map<string, Boiled>();
+  curves.set(mean, ofBody);
+  const key = JSON.stringify(measure);
+  const curve = ofBody.get(key) ?? boiled(measure, mean, KEPT_C[what.kept], (mostMin + 20) * 60);
+  ofBody.set(key, curve);
+  const { hadMin: values, stepS } = curve;
+  const past = values.findIndex((value) => value >= hadMin);
+  if (past <= 0) return past === 0 ? 0 : ((values.length - 1) * stepS) / 60 + hadMin - values[values.length - 1]!;
+  const share = (hadMin - values[past - 1]!) / (values[past]! - values[past - 1]!);
+  return ((past - 1 + share) * stepS) / 60;
 }
 
 const fitted = new WeakMap<AdditionWindow, Map<string, Wanted>>();
@@ -104,8 +124,12 @@ export function wantedOf(what: Ingredient, cut: Cut, window: AdditionWindow): Wa
   const measure: Wanted['measure'] =
     'zC' in slowsBy ? { is: 'cookValue', zC: slowsBy.zC } : { is: 'doneFor', centreC: slowsBy.centreC };
   const { mean, largest } = foodBodies(what, cut);
-  const [least = 0, best = 0, most = 0] = hadAfter(measure, mean, KEPT_C[what.kept], [leastMin, bestMin, mostMin]);
-  const plantSafe = () => ({ cookValueMin: hadAfter(measure, largest, KEPT_C[what.kept], [safeMin])[0]! });
+  const fromC = KEPT_C[what.kept];
+  const ofMean = boiled(measure, mean, fromC, mostMin * 60);
+  const [least = 0, best = 0, most = 0] = [leastMin, bestMin, mostMin].map((minutes) => hadAfter(ofMean, minutes));
+  const plantSafe = () => ({
+    cookValueMin: hadAfter(boiled(measure, largest, fromC, safeMin * 60), safeMin),
+  });
   const safe = 'centreC' in slowsBy ? { centreC: slowsBy.centreC } : safeMin > 0 ? plantSafe() : undefined;
   const wanted: Wanted = {
     measure,

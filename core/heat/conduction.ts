@@ -23,7 +23,7 @@ export interface Body {
 export type Profile = readonly number[];
 
 /** Nodes from the middle to the surface. */
-const NODES = 20;
+const NODES = 16;
 
 interface Grid {
   /** J/K of each node for a square metre of surface, where nothing freezes; its volume in m³. */
@@ -108,7 +108,7 @@ interface Factor {
   q: Float64Array;
 }
 
-const factors = new WeakMap<Body, Map<number, Factor>>();
+const factors = new WeakMap<Body, { last: number; factor: Factor; all: Map<number, Factor> }>();
 /** Films and steps that are kept for a body. */
 const MOST_FACTORS = 200;
 
@@ -142,11 +142,15 @@ function solved({ upper, pivot, below }: Factor, right: ArrayLike<number>): Floa
 
 /** The matrix of a stage of a body that never freezes. */
 function plainFactor(body: Body, stepS: number, h: number): Factor {
-  const ofBody = factors.get(body) ?? new Map<number, Factor>();
-  factors.set(body, ofBody);
   const key = stepS * 1e5 + h;
-  const there = ofBody.get(key);
-  if (there) return there;
+  const known = factors.get(body);
+  if (known?.last === key) return known.factor;
+  const there = known?.all.get(key);
+  if (known && there) {
+    known.last = key;
+    known.factor = there;
+    return there;
+  }
   const { capacity, link } = gridOf(body);
   const s = STAGE_SHARE * stepS * (body.faster ?? 1);
   const found = factored(
@@ -154,8 +158,9 @@ function plainFactor(body: Body, stepS: number, h: number): Factor {
     link.map((one) => s * body.k * one),
     s * h,
   );
-  if (ofBody.size >= MOST_FACTORS) ofBody.clear();
-  ofBody.set(key, found);
+  const all = known && known.all.size < MOST_FACTORS ? known.all : new Map<number, Factor>();
+  all.set(key, found);
+  factors.set(body, { last: key, factor: found, all });
   return found;
 }
 

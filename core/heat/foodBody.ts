@@ -10,9 +10,9 @@ export const FILM = { hot: 400, simmer: 900, rolling: 1500 } as const;
 const PROPERTIES_AT_C = 45;
 
 /** How much larger the largest likely piece of a cut is, in each direction. Kitchen estimate, 1.05-1.2. */
-const LARGEST = 1.12;
-/** What the model may be wrong by on the side that counts: conductivity a twelfth, the film a fifth. Kitchen estimates. */
-const CAUTION = { k: 0.92, film: 0.8 } as const;
+const LARGEST = 1.15;
+/** What the model may be wrong by on the side that counts: conductivity a tenth, the film a fifth. Kitchen estimates. */
+const CAUTION = { k: 0.9, film: 0.8 } as const;
 
 export const cautiousFilm = (h: number) => h * CAUTION.film;
 

@@ -3,13 +3,14 @@ import { menuOrThrow, resolveMenu } from '../evening/resolveMenu';
 import { Budget, REMEDY_STEPS } from '../prep/budget';
 import { planPrep, type PrepClock } from '../prep/planPrep';
 import type { PrepProblem } from '../prep/problem';
-import { remediesFor, type Tried } from '../prep/remedies';
+import { applyRemedy, byHelp, remediesFor, type Tried } from '../prep/remedies';
 import { REMEDY_EFFORT } from '../prep/solve';
 import { workOf } from '../prep/tasks';
 import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
 import { finish, type Steps } from '../steps';
 import { planMenu, type PlannedPot } from './planPot';
+import { rehearsedPot } from './rehearsed';
 
 const NOTHING_TICKED: PrepClock['ticks'] = new Map();
 
@@ -47,12 +48,35 @@ export function* remediesInSteps(
     return late;
   }
   const leftS = from ? (Date.parse(evening.sitDownAt) - Date.parse(from.now)) / 1000 : Infinity;
-  return yield* remediesFor(evening, lateS, lateWith, leftS);
+  const found = yield* remediesFor(evening, lateS, lateWith, leftS);
+  return yield* confirmed(evening, lateS, found, from, model);
+}
+
+/** The same with what each comes to once its pot is rehearsed: a promise to somebody who is late. */
+function* confirmed(
+  evening: Evening,
+  lateS: number,
+  found: readonly Remedy[],
+  from: PrepClock | undefined,
+  model: AdditionModel,
+): Steps<Remedy[]> {
+  const kept: Remedy[] = [];
+  for (const remedy of found) {
+    yield;
+    if (remedy.laterS !== undefined) {
+      kept.push(remedy);
+      continue;
+    }
+    const menu = menuOrThrow(applyRemedy(evening, remedy));
+    const { late } = yield* planPrep(questionOf(rehearsedPot(menu, model)), from);
+    if (late < lateS) kept.push({ ...remedy, lateS: late, gainsS: lateS - late });
+  }
+  return byHelp(kept);
 }
 
 /** The work of an evening as the scheduler is given it. */
 export function prepProblemOf(evening: Evening, model: AdditionModel = timesTable): PrepProblem {
-  return workOf(questionOf(planMenu(menuOrThrow(evening), model)));
+  return workOf(questionOf(rehearsedPot(menuOrThrow(evening), model)));
 }
 
 /**
@@ -64,7 +88,7 @@ export function prepProblemOf(evening: Evening, model: AdditionModel = timesTabl
  * @example planEvening(practiceNight).simmer.boilingPointC // 96.1
  */
 export function planEvening(evening: Evening, model: AdditionModel = timesTable): Plan {
-  const planned = planMenu(menuOrThrow(evening), model);
+  const planned = rehearsedPot(menuOrThrow(evening), model);
   const prep = finish(prepInSteps(planned, undefined));
   return {
     ...planned.plan,
@@ -79,7 +103,7 @@ export function planEvening(evening: Evening, model: AdditionModel = timesTable)
  * @throws EveningError when the evening cannot be planned
  */
 export const prepFromNow = (evening: Evening, clock: PrepClock, model: AdditionModel = timesTable): Prep =>
-  finish(prepInSteps(planMenu(menuOrThrow(evening), model), clock));
+  finish(prepInSteps(rehearsedPot(menuOrThrow(evening), model), clock));
 
 /**
  * What mends a preparation that is so many seconds late, each change solved by itself.

@@ -1,5 +1,6 @@
 import { PLAN_SCHEMA_VERSION, type Evening, type PotPlan } from '@elixa/contract';
 import { NO_FINISH } from '../catalogue/finishes';
+import type { Fit } from '../arrange/fit';
 import { cautionsFor } from '../cautions/cautions';
 import { asksOf } from '../diners/asks';
 import { findConflicts } from '../diners/conflicts';
@@ -14,6 +15,7 @@ import { finishTold, fromFoodTold, ownTold, perHeadTold, sidesTold } from './als
 import { amountsOf } from './amountsOf';
 import { buildOf } from './buildOf';
 import { endingOf } from './endingOf';
+import type { SolvedLiquid } from './liquids/broths';
 import { jarFor } from './liquids/jarFor';
 import { reachOf } from './liquids/reach';
 import { atTablePct, solveLiquids, takenG, takenShare } from './liquids/solveLiquids';
@@ -23,6 +25,9 @@ import { slotShown, stageShown } from './menuShown';
 export interface PlannedPot {
   plan: PotPlan;
   menu: Menu;
+  fit: Fit;
+  broths: readonly SolvedLiquid[];
+  model: AdditionModel;
 }
 
 /** `planPot`, with the menu that the preparation starts from. */
@@ -73,7 +78,7 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable): Planned
       jars: liquids.filter((liquid) => liquid.jar).map((liquid) => liquid.name),
     }),
   } as const;
-  return { plan, menu };
+  return { plan, menu, fit, broths, model };
 }
 
 /**

@@ -3,7 +3,9 @@ import { STYLES } from '../catalogue/styles';
 import { eveningFor, example } from '../testing/household';
 import { planEvening, prepFromNow, remediesFromNow } from './planEvening';
 import { makePlanning, type Found, type PlanningQuestion } from './planning';
-import { planPot } from './planPot';
+import { menuOrThrow } from '../evening/resolveMenu';
+import { timesTable } from '../simmer/timesTable';
+import { rehearsedPot } from './rehearsed';
 
 const everything = (question: PlanningQuestion, planning = makePlanning()): (Found | undefined)[] => [
   ...planning(question),
@@ -21,7 +23,7 @@ describe('planning in steps', () => {
     const clock = clockOf(evening, 20);
     const [pot, prep, remedies] = said({ evening, clock });
     const atOnce = prepFromNow(evening, clock);
-    expect(pot).toEqual({ kind: 'pot', plan: planPot(evening) });
+    expect(pot).toEqual({ kind: 'pot', plan: rehearsedPot(menuOrThrow(evening), timesTable).plan });
     expect(prep).toEqual({ kind: 'prep', prep: atOnce });
     expect(remedies).toEqual({ kind: 'remedies', remedies: remediesFromNow(evening, atOnce.late, clock) });
   });
@@ -59,7 +61,7 @@ describe('planning in steps', () => {
     const ticked = everything({ evening: structuredClone(evening) }, planning)[0] as typeof first;
     const more = everything({ evening: eveningFor(6) }, planning)[0] as typeof first;
     expect(ticked.plan).toBe(first.plan);
-    expect(more.plan).toEqual(planPot(eveningFor(6)));
+    expect(more.plan).toEqual(rehearsedPot(menuOrThrow(eveningFor(6)), timesTable).plan);
   });
 
   it('previews every pot that is asked for, and plans nothing else', () => {

@@ -4,7 +4,9 @@ import type { PrepClock } from '../prep/planPrep';
 import type { Tried } from '../prep/remedies';
 import type { Steps } from '../steps';
 import { prepInSteps, remediesInSteps } from './planEvening';
-import { planMenu, type PlannedPot } from './planPot';
+import { timesTable } from '../simmer/timesTable';
+import type { PlannedPot } from './planPot';
+import { rehearsedPot } from './rehearsed';
 import { previewInSteps, type PotPreview } from './previewStyle';
 
 /** What somebody wants to know of an evening. */
@@ -46,7 +48,7 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
         yield { kind: 'faults', faults };
         return;
       }
-      last = { of, planned: planMenu(menu) };
+      last = { of, planned: rehearsedPot(menu, timesTable) };
     }
     const { planned } = last;
     yield { kind: 'pot', plan: planned.plan };

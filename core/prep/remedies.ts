@@ -165,7 +165,7 @@ export interface Tried {
 }
 
 /** The most helpful first; of those that help as much the least change, and sitting down later after all others. */
-const byHelp = (remedies: readonly Remedy[]): Remedy[] =>
+export const byHelp = (remedies: readonly Remedy[]): Remedy[] =>
   [...remedies].sort(
     (a, b) =>
       a.lateS - b.lateS ||

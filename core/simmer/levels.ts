@@ -6,7 +6,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import { sum } from '../measures/sum';
 
 /** Broth that leaves the pot with a gram of food, in bowls and dips, in ml. Kitchen estimate, 0.15-0.4. */
-const LADLED_ML_PER_G = 0.25;
+export const LADLED_ML_PER_G = 0.25;
 
 /** What the food of one round does to the level. */
 export interface CourseFood {

@@ -175,7 +175,7 @@ function pieceAfter(
   largest: Profile,
   atS: number,
   stepS: number,
-): { piece: PieceState; gives: Contents } {
+): { piece: PieceState; waterG: number; gives?: Contents } {
   const { piece, known } = inPot;
   const { what, wanted } = known;
   const between = (a: Profile, b: Profile) => (centreOf(a) + centreOf(b)) / 2;
@@ -201,11 +201,9 @@ function pieceAfter(
   if (next.safeAtS === undefined && isSafe(wanted, next.cooked)) next.safeAtS = atS;
   if (next.readyAtS === undefined && isReady(next, wanted)) next.readyAtS = atS;
   if (next.overAtS === undefined && isOver(next, wanted)) next.overAtS = atS;
-  const gives = plus(NOTHING, { waterG: gaveWaterG - piece.gaveWaterG }, 1);
-  return {
-    piece: next,
-    gives: piece.gives ? plus(gives, piece.gives, Math.min(1, share) - Math.min(1, before)) : gives,
-  };
+  const waterG = gaveWaterG - piece.gaveWaterG;
+  if (!piece.gives) return { piece: next, waterG };
+  return { piece: next, waterG, gives: plus(NOTHING, piece.gives, Math.min(1, share) - Math.min(1, before)) };
 }
 
 /** What pieces drink of the liquid as it is, water and all. */
@@ -259,7 +257,14 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
   const atS = pot.atS + stepS;
   const bath = [startC, first.tempC, end.tempC] as const;
   const afters = pots.map((one, i) =>
-    pieceAfter(one, end.profiles[i]!, largestAfter(one.known.largest, one.piece.largest, stepS, h, bath), atS, stepS),
+    pieceAfter(
+      one,
+      end.profiles[i]!,
+      // Where nobody has to fear the largest piece, it is not followed.
+      one.known.wanted.safe ? largestAfter(one.known.largest, one.piece.largest, stepS, h, bath) : end.profiles[i]!,
+      atS,
+      stepS,
+    ),
   );
   const foodJ = pots.reduce(
     (sum, { piece, known, kg }, i) =>
@@ -282,7 +287,8 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
   const steamG = Math.min(pot.liquid.waterG, (1000 * (belowJ + awayJ * leaves)) / STEAM_J_PER_KG);
   const alcoholShare = massOf(pot.liquid) > 0 ? pot.liquid.alcoholG / massOf(pot.liquid) : 0;
   const alcoholG = Math.min(pot.liquid.alcoholG, steamG * alcoholShare * ALCOHOL_IN_STEAM);
-  const given = afters.reduce((sum, one) => plus(sum, one.gives), NOTHING);
+  const waterG = afters.reduce((sum, one) => sum + one.waterG, 0);
+  const given = afters.reduce((sum, { gives }) => (gives ? plus(sum, gives) : sum), { ...NOTHING, waterG });
   const drankG = afters.reduce((sum, { piece }, i) => sum + piece.drankG - lying[i]!.drankG, 0);
   const gone = drunk(pot.liquid, drankG);
   const liquid = plus(plus(plus(pot.liquid, given), gone, -1), { waterG: steamG - alcoholG, alcoholG }, -1);

@@ -1,0 +1,265 @@
+import type { Simmer, SimmerPiece, Trace } from '@elixa/contract';
+import type { Fit, PanFit } from '../arrange/fit';
+import { ASIDE_HEAT } from '../catalogue/heatSources';
+import type { Pan } from '../diners/table';
+import type { Menu } from '../evening/menu';
+import { holdsBoil } from '../heat/burner';
+import { centreOf } from '../heat/conduction';
+import { FREE_SURFACE, POURED_C } from '../heat/givens';
+import { DRY_WORDS } from '../evening/vesselFit';
+import { LADLED_ML_PER_G } from './levels';
+import { isReady, knownOf } from './pot/food';
+import { simulate } from './pot/simulate';
+import {
+  NOTHING,
+  standing,
+  type Contents,
+  type FoodIn,
+  type PieceState,
+  type PotAction,
+  type PotState,
+  type Sample,
+} from './pot/state';
+
+/** Broth of a pan as it is poured, in % by mass. */
+export interface BrothStrength {
+  saltPct: number;
+  sugarPct: number;
+}
+
+export interface RehearsalQuestion {
+  menu: Menu;
+  fit: Fit;
+  simmer: Simmer;
+  strength: Readonly<Record<Pan, BrothStrength>>;
+}
+
+/** How a piece stands when it is lifted out. */
+export type Outcome = Pick<
+  SimmerPiece,
+  'centreTempC' | 'largestCentreTempC' | 'lethalityMin' | 'cookValueMin' | 'window' | 'safeAtS' | 'safe' | 'inWindow'
+>;
+
+export interface Rehearsal {
+  outcomes: ReadonlyMap<string, Outcome>;
+  trace?: Trace;
+  /** Seconds that a piece would have to stay longer, by its id. */
+  lateS: ReadonlyMap<string, number>;
+}
+
+/** A reserve is kept so hot beside the pot, water comes from the kettle, in °C. Kitchen estimates. */
+const RESERVE_C = 85;
+const KETTLE_C = 95;
+/** A pan that things were fried in is so hot when the liquid is poured, in °C. Kitchen estimate, 120-180. */
+const FRIED_IN_C = 140;
+/** Browned food goes on from here, in °C all through. Kitchen estimate, 45-75. */
+const BROWNED_C = 60;
+/** What stands in a stack is warmed through its neighbours, as something so thick is. Kitchen estimate, 16-25 mm. */
+const STACKED_MM = 20;
+/** What lies in a pan with little liquid is cooked by the pan as well, which no bath says. */
+const IN_A_BATH = ['cover', 'underTop', 'share'];
+/** So much longer a piece is looked at that is not ready when it should be lifted out. */
+const LOOKED_AT_S = 12 * 60;
+/** Steps of the rehearsal, in s: twice as long as these differ by a tenth of a degree. */
+const STEP_S = 8;
+/** Every so often the trace has a value. */
+const TRACE_S = 30;
+
+const brothOf = ({ saltPct, sugarPct }: BrothStrength, volumeMl: number): Contents => {
+  const saltG = (volumeMl * saltPct) / 100;
+  const sugarG = (volumeMl * sugarPct) / 100;
+  return { ...NOTHING, waterG: volumeMl - saltG - sugarG, saltG, sugarG };
+};
+
+const waterOf = (volumeMl: number): Contents => ({ ...NOTHING, waterG: volumeMl });
+
+const isInBath = ({ way }: SimmerPiece) => way === 'simmered' || way === 'stacked' || way === 'fried';
+
+const foodOf = ({ id, ingredientId, cut, massG, way }: SimmerPiece): FoodIn => ({
+  id,
+  ingredientId,
+  cut,
+  massG,
+  ...(way === 'stacked' ? { thicknessMm: STACKED_MM } : {}),
+  ...(way === 'fried' ? { startC: BROWNED_C } : {}),
+});
+
+interface PanRehearsal {
+  start: PotState;
+  program: PotAction[];
+  pieces: SimmerPiece[];
+}
+
+/** A pan as the plan has it: what is poured, put in, lifted out and ladled, under a fire that is tended to a simmer. */
+function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): PanRehearsal | undefined {
+  const { evening, pour, stages, finish } = menu;
+  const filled: PanFit | undefined = pan === 'main' ? fit : fit.aside;
+  const actions = simmer.actions.filter((one) => one.pan === pan);
+  const firstPour = actions.find((one) => one.kind === 'pour' && (one.volumeMl ?? 0) > 0);
+  const pieces = simmer.pieces.filter((one) => one.pan === pan && isInBath(one));
+  if (!filled || !firstPour || pieces.length === 0 || !IN_A_BATH.includes(pour.kind)) return undefined;
+  const { vessel } = filled;
+  const heatSource = pan === 'main' ? evening.heatSource : ASIDE_HEAT;
+  const place = { roomTempC: evening.place.roomTempC, altitudeM: evening.place.altitudeM };
+  const isFried = pan === 'main' && stages.some((stage) => DRY_WORDS.includes(stage.do));
+  const startS = firstPour.atS;
+  const start = standing({
+    ...place,
+    vessel,
+    heatSource,
+    liquid: NOTHING,
+    tempC: isFried ? FRIED_IN_C : place.roomTempC,
+    atS: startS,
+    freeSurface: FREE_SURFACE[pour.kind],
+    lid: 'on',
+    power: 1,
+    holdC: simmer.boilingPointC + 1,
+  });
+  const lidStays = holdsBoil({ ...place, vessel, heat: heatSource, freeSurface: FREE_SURFACE[pour.kind] }) === 'lidded';
+  const stageOf = new Map([...stages, ...(finish?.stages ?? [])].map((stage) => [stage.id, stage]));
+  const ladledMl = (round: number) =>
+    pieces.filter((one) => one.round === round).reduce((sum, one) => sum + one.massG * LADLED_ML_PER_G, 0);
+  const program = actions.flatMap((action): PotAction[] => {
+    const { atS, kind, volumeMl = 0, round } = action;
+    switch (kind) {
+      case 'pour': {
+        const isReserve = action !== firstPour;
+        if (volumeMl < 0) return [{ atS, kind: 'ladle', volumeMl: -volumeMl }];
+        const tempC = isReserve ? RESERVE_C : POURED_C[pour.at];
+        return [
+          { atS, kind: 'pour', liquid: brothOf(strength[pan], volumeMl), tempC: Math.min(tempC, simmer.boilingPointC) },
+        ];
+      }
+      case 'add': {
+        const lid = action.stageId ? stageOf.get(action.stageId)?.lid : undefined;
+        return lid && !lidStays ? [{ atS, kind: 'lid', lid }] : [];
+      }
+      case 'cover':
+        return [{ atS, kind: 'lid', lid: 'on' }];
+      case 'enrich':
+        return [
+          { atS, kind: 'heat', power: 1, holdC: menu.chosen.broth?.heldBack?.belowC },
+          { atS, kind: 'pour', liquid: waterOf(volumeMl), tempC: place.roomTempC },
+        ];
+      case 'rest':
+        return [
+          { atS, kind: 'heat', power: 0 },
+          { atS, kind: 'lid', lid: 'on' },
+        ];
+      case 'serve':
+        return [
+          { atS: atS + 1, kind: 'ladle', volumeMl: ladledMl(round) },
+          { atS: atS + 1, kind: 'heat', power: 1, holdC: simmer.boilingPointC + 1 },
+        ];
+      default:
+        return [];
+    }
+  });
+  const withWater =
+    pan === 'main' && simmer.ending && simmer.ending.waterMl > 0
+      ? actions
+          .filter((one) => one.kind === 'pour' && one.round > simmer.readyAtS.length)
+          .slice(0, 1)
+          .map((one): PotAction => ({
+            atS: one.atS,
+            kind: 'pour',
+            liquid: waterOf(simmer.ending!.waterMl),
+            tempC: Math.min(KETTLE_C, simmer.boilingPointC),
+          }))
+      : [];
+  const additions = pieces.map((one): PotAction => ({
+    atS: Math.max(startS, one.inAtS),
+    kind: 'add',
+    food: [foodOf(one)],
+  }));
+  const boiledLid = stages.find((stage) => stage.roles)?.lid;
+  const boil = actions.find((one) => one.kind === 'boil');
+  const lids: PotAction[] = boil && boiledLid && !lidStays ? [{ atS: boil.atS, kind: 'lid', lid: boiledLid }] : [];
+  return {
+    start,
+    program: [...program, ...withWater, ...additions, ...lids],
+    pieces,
+  };
+}
+
+function outcomeOf(piece: PieceState): Outcome {
+  const { wanted } = knownOf(piece);
+  const { hadMin, lethalityMin } = piece.cooked;
+  return {
+    centreTempC: centreOf(piece.mean),
+    largestCentreTempC: centreOf(piece.largest),
+    lethalityMin,
+    cookValueMin: hadMin,
+    window: { leastMin: wanted.leastMin, bestMin: wanted.bestMin, mostMin: wanted.mostMin },
+    ...(piece.safeAtS === undefined ? {} : { safeAtS: piece.safeAtS }),
+    safe: piece.safeAtS !== undefined,
+    inWindow: isReady(piece, wanted) && hadMin <= wanted.mostMin,
+  };
+}
+
+/** How much longer each of these would have to stay, if the fire were tended as before. */
+function lacking(pot: PotState, ids: readonly string[]): Array<[string, number]> {
+  const { state } = simulate(pot, [], pot.atS + LOOKED_AT_S, STEP_S);
+  return ids.map((id) => {
+    const readyAtS = state.pieces.find((one) => one.id === id)?.readyAtS ?? state.atS;
+    return [id, readyAtS - pot.atS];
+  });
+}
+
+/** One sample for each step of the trace: the last before it. */
+function everySample(samples: readonly Sample[], fromS: number): Sample[] {
+  const kept: Sample[] = [];
+  for (const sample of samples) {
+    while (sample.atS >= fromS + kept.length * TRACE_S - 1e-6) kept.push(sample);
+  }
+  return kept;
+}
+
+/**
+ * The evening at the pot as the plan has it, gone through by the model of heat: how warm the liquid is all the time, and
+ * how each piece stands when it is lifted out. What lies in a pan with little liquid, and slices that guests hold in, are
+ * not gone through.
+ * @returns what came of every piece that was, by its id
+ */
+export function rehearse(question: RehearsalQuestion): Rehearsal {
+  const outcomes = new Map<string, Outcome>();
+  const lateS = new Map<string, number>();
+  let trace: Trace | undefined;
+  for (const pan of ['main', 'aside'] as const) {
+    const given = panOf(question, pan);
+    if (!given) continue;
+    const { start, program, pieces } = given;
+    const samples: Sample[] = [];
+    let pot = start;
+    for (const outAtS of [...new Set(pieces.map((one) => one.outAtS))].sort((a, b) => a - b)) {
+      const due = program.filter((one) => one.atS >= pot.atS && one.atS < outAtS);
+      const course = simulate(pot, due, outAtS, STEP_S);
+      samples.push(...course.samples.slice(samples.length > 0 ? 1 : 0));
+      const mine = pieces.filter((one) => one.outAtS === outAtS);
+      const standing = new Map(course.state.pieces.map((one) => [one.id, one]));
+      const late: string[] = [];
+      for (const { id } of mine) {
+        const cooked = standing.get(id);
+        if (!cooked) continue;
+        outcomes.set(id, outcomeOf(cooked));
+        if (!isReady(cooked, knownOf(cooked).wanted)) late.push(id);
+      }
+      if (late.length > 0) for (const [id, seconds] of lacking(course.state, late)) lateS.set(id, seconds);
+      const ids = mine.map((one) => one.id);
+      // What was lifted out is eaten, and no part of the pot any more.
+      pot = { ...course.state, pieces: course.state.pieces.filter((one) => !ids.includes(one.id)) };
+    }
+    if (pan === 'main') {
+      const kept = everySample(samples, start.atS);
+      trace = {
+        fromS: start.atS,
+        stepS: TRACE_S,
+        liquidTempC: kept.map((one) => Math.round(one.tempC * 10) / 10),
+        levelMl: kept.map((one) => Math.round(one.levelMl)),
+        depthMm: kept.map((one) => Math.round(one.depthMm)),
+        salinityPct: kept.map((one) => Math.round(one.salinityPct * 1000) / 1000),
+      };
+    }
+  }
+  return { outcomes, lateS, ...(trace ? { trace } : {}) };
+}
