@@ -9,6 +9,8 @@ import { Section } from '@/ui/Page';
 import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
 import { StepDetail } from './StepDetail';
+import { InTheMiddle } from './InTheMiddle';
+import { PotOverTime } from './PotOverTime';
 import { SimmerTimeline } from './SimmerTimeline';
 
 const heightWords = (altitudeM: number) =>
@@ -26,6 +28,9 @@ export function SimmerScreen() {
   const steps = liveSteps(simmer);
   const rounds = [...new Set(steps.map((step) => step.round))];
   const round = rounds.includes(chosen) ? chosen : 1;
+  const shown = simmer.pieces.filter((one) => one.round === round);
+  const fromS = Math.max(simmer.trace?.fromS ?? 0, round === 1 ? 0 : Math.min(...shown.map((one) => one.inAtS)) - 60);
+  const toS = Math.max(fromS, ...shown.map((one) => one.outAtS));
   const Rounds = rounds.length > SIDE_BY_SIDE ? Tabs : Segmented;
   return (
     <>
@@ -59,7 +64,13 @@ export function SimmerScreen() {
           onChange={(value) => setChosen(Number(value))}
         />
       ) : null}
+      {simmer.trace && toS > fromS ? (
+        <Section title="How hot it is">
+          <PotOverTime key={round} simmer={simmer} trace={simmer.trace} units={evening.units} fromS={fromS} toS={toS} />
+        </Section>
+      ) : null}
       <SimmerTimeline simmer={simmer} round={round} />
+      <InTheMiddle pieces={shown} litAt={simmer.litAt} />
       <Section title={rounds.length > 1 ? `${roundName(plan, round).name}, step by step` : 'Step by step'}>
         <View role="list" className="border-t border-line">
           {steps
@@ -69,8 +80,10 @@ export function SimmerScreen() {
             ))}
         </View>
         <Small>
-          Times come from a {simmer.timing}, slowed for the height and for each cold addition. Trust the sign before the
-          clock.
+          {simmer.trace
+            ? 'Each thing goes in when the heat in this pot has it done by the end: burner, vessel, height and all that goes in with it are reckoned with.'
+            : `Times come from a ${simmer.timing}, slowed for the height and for each cold addition.`}{' '}
+          Trust the sign before the clock.
         </Small>
       </Section>
     </>

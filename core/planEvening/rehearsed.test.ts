@@ -1,0 +1,102 @@
+import type { Evening, PotPlan } from '@elixa/contract';
+import { STYLES } from '../catalogue/styles';
+import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
+import { traceAt, traceEndS } from '../simmer/traceAt';
+import { timesTable } from '../simmer/timesTable';
+import { eveningFor, suited } from '../testing/household';
+import { planPot } from './planPot';
+import { rehearsedPot } from './rehearsed';
+
+const rehearsed = (evening: Evening): PotPlan => rehearsedPot(menuOrThrow(evening), timesTable).plan;
+const gone = ({ simmer }: PotPlan) => simmer.pieces.filter((one) => one.centreTempC !== undefined);
+const chicken = (plan: PotPlan) => gone(plan).find((one) => one.ingredientId === 'chickenThigh' && one.round === 1)!;
+const minutesIn = (plan: PotPlan) => (chicken(plan).outAtS - chicken(plan).inAtS) / 60;
+
+describe('an evening gone through by the model of heat', () => {
+  it.each(STYLES)('lifts nothing out raw, and nearly all at its time: $name', ({ id }) => {
+    const evening = suited(eveningFor(4), id);
+    const plan = rehearsed(evening);
+    const pieces = gone(plan);
+    expect(pieces.filter((one) => !one.safe).map((one) => one.id)).toEqual([]);
+    for (const one of pieces) {
+      if (one.safeAtS !== undefined) expect(one.safeAtS).toBeLessThanOrEqual(one.outAtS + 1e-6);
+      expect(one.centreTempC).toBeLessThan(plan.simmer.boilingPointC + 1);
+      // Of no piece that must be hot is said that it is safe while its largest has been neither hot nor long enough.
+      if (one.lethalityMin! < 2 && one.largestCentreTempC! < 60 && one.safeS > 0) {
+        expect(['plant']).toEqual([one.id]);
+      }
+    }
+    // No more is past its best than without going through it, and never half of all.
+    expect(pieces.filter((one) => !one.inWindow).length).toBeLessThanOrEqual(pieces.length / 2);
+    // The order of the style stands.
+    const placeOf = (stageId?: string) => plan.style.stages.findIndex((stage) => stage.id === stageId);
+    const adds = plan.simmer.actions.filter((one) => one.kind === 'add' && one.round === 1 && one.pan === 'main');
+    for (const [a, b] of adds.flatMap((one) => adds.map((other) => [one, other] as const))) {
+      if (placeOf(a.stageId) < placeOf(b.stageId)) expect(a.atS).toBeLessThanOrEqual(b.atS);
+    }
+  });
+
+  it('takes longer higher up, from the same plan at sea level', () => {
+    const at = (altitudeM: number) => rehearsed(eveningFor(4, { place: { altitudeM, roomTempC: 20 } }));
+    expect(minutesIn(at(3000))).toBeGreaterThan(minutesIn(at(0)));
+    expect(at(3000).simmer.trace!.liquidTempC.every((tempC) => tempC < 91)).toBe(true);
+  });
+
+  it('never passes the mark of the pot, and has its liquid between the room and the boil', () => {
+    for (const count of [2, 5, 11]) {
+      const plan = rehearsed(suited(eveningFor(count), 'clearChicken'));
+      const trace = plan.simmer.trace!;
+      expect(Math.max(...trace.levelMl)).toBeLessThanOrEqual(plan.build.usableMl * 1.02);
+      expect(Math.max(...trace.liquidTempC)).toBeLessThanOrEqual(plan.simmer.boilingPointC + 0.5);
+      expect(Math.min(...trace.liquidTempC)).toBeGreaterThan(10);
+      expect(traceEndS(trace)).toBeGreaterThan(plan.simmer.readyAtS.at(-1)! - 60);
+    }
+  });
+
+  it('has the boil about where the plan has it', () => {
+    for (const { id } of STYLES.slice(0, 8)) {
+      const { simmer } = rehearsed(suited(eveningFor(4), id));
+      if (!simmer.trace) continue;
+      const { fromS, stepS, liquidTempC } = simmer.trace;
+      const first = liquidTempC.findIndex((tempC) => tempC > simmer.boilingPointC - 0.5);
+      expect(Math.abs(fromS + first * stepS - simmer.boilAtS)).toBeLessThan(240);
+    }
+  });
+
+  it('says what would be lifted out raw, and never that it is safe', () => {
+    const feeble = eveningFor(9, {
+      heatSource: { id: 'plate', name: 'small plate', kind: 'electricPlate', powerW: 700 },
+      overrides: { gramsPerHead: { chickenThigh: 500 } },
+    });
+    if (checkEvening(feeble).length > 0) return;
+    const plan = rehearsed(feeble);
+    const raw = gone(plan).filter((one) => !one.safe);
+    expect(plan.simmer.unsatisfied.some((one) => one.id === 'raw')).toBe(raw.length > 0);
+  });
+
+  it('goes through no pan with little liquid, and tells nothing of it', () => {
+    const plan = rehearsed(suited(eveningFor(4), 'sukiyakiEast'));
+    expect(gone(plan)).toEqual([]);
+    expect(plan.simmer.trace).toBeUndefined();
+    expect(plan.simmer.pieces).toEqual(planPot(suited(eveningFor(4), 'sukiyakiEast')).simmer.pieces);
+  });
+});
+
+describe('the pot at a moment of its trace', () => {
+  const trace = {
+    fromS: 60,
+    stepS: 30,
+    liquidTempC: [20, 26, 40],
+    levelMl: [1000, 1000, 1100],
+    depthMm: [40, 40, 44],
+    salinityPct: [0.8, 0.8, 0.7],
+  };
+
+  it('lies between its values, and stays at its ends', () => {
+    expect(traceAt(trace, 75).liquidTempC).toBeCloseTo(23, 9);
+    expect(traceAt(trace, 105)).toMatchObject({ levelMl: 1050, depthMm: 42 });
+    expect(traceAt(trace, 0).liquidTempC).toBe(20);
+    expect(traceAt(trace, 9999).salinityPct).toBe(0.7);
+    expect(traceEndS(trace)).toBe(120);
+  });
+});
