@@ -225,7 +225,7 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         expect(potSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
         expectSound(plan);
       }),
-      { numRuns: 32 },
+      { numRuns: 24 },
     );
     expect(planned).toBeGreaterThan(8);
   }, 120_000);
@@ -238,7 +238,7 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         expect(planSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
         expectComplete(plan);
       }),
-      { numRuns: 4 },
+      { numRuns: 2 },
     );
   }, 120_000);
 

@@ -15,6 +15,8 @@ export interface Body {
   cp: number;
   /** How much faster heat goes in than the dimensionality alone says: for bricks. */
   faster?: number;
+  /** Nodes from the middle to the surface: the error falls with their square. */
+  nodes?: number;
   /** Where it may be frozen: its enthalpy takes the place of `cp`, its conductivity that of `k`. */
   freezing?: Freezing;
 }
@@ -22,8 +24,8 @@ export interface Body {
 /** Temperatures in °C from the middle to the surface, at even distances. */
 export type Profile = readonly number[];
 
-/** Nodes from the middle to the surface. */
-const NODES = 16;
+/** Nodes from the middle to the surface where a body does not say. */
+const USUAL_NODES = 16;
 
 interface Grid {
   /** J/K of each node for a square metre of surface, where nothing freezes; its volume in m³. */
@@ -38,31 +40,32 @@ const grids = new WeakMap<Body, Grid>();
 function gridOf(body: Body): Grid {
   const known = grids.get(body);
   if (known) return known;
-  const { dimensionality: e, halfSizeM, rho, cp } = body;
-  const dx = halfSizeM / (NODES - 1);
+  const { dimensionality: e, halfSizeM, rho, cp, nodes = USUAL_NODES } = body;
+  const dx = halfSizeM / (nodes - 1);
   const share = (x: number) => (Math.max(0, Math.min(halfSizeM, x)) / halfSizeM) ** e * (halfSizeM / e);
-  const volume = Float64Array.from({ length: NODES }, (_, i) => share((i + 0.5) * dx) - share((i - 0.5) * dx));
+  const volume = Float64Array.from({ length: nodes }, (_, i) => share((i + 0.5) * dx) - share((i - 0.5) * dx));
   const grid = {
     volume,
     capacity: volume.map((one) => one * rho * cp),
-    link: Float64Array.from({ length: NODES - 1 }, (_, i) => ((i + 0.5) / (NODES - 1)) ** (e - 1) / dx),
+    link: Float64Array.from({ length: nodes - 1 }, (_, i) => ((i + 0.5) / (nodes - 1)) ** (e - 1) / dx),
   };
   grids.set(body, grid);
   return grid;
 }
 
 /** A body as warm all through. */
-export const evenly = (tempC: number): Profile => Array.from({ length: NODES }, () => tempC);
+export const evenly = (tempC: number, nodes = USUAL_NODES): Profile => Array.from({ length: nodes }, () => tempC);
 
 export const centreOf = (profile: Profile): number => profile[0]!;
-export const surfaceOf = (profile: Profile): number => profile[NODES - 1]!;
+export const surfaceOf = (profile: Profile): number => profile[profile.length - 1]!;
 
 /** Mean temperature by volume, in °C. */
 export function meanOf(body: Body, profile: Profile): number {
+  const nodes = profile.length;
   const { volume } = gridOf(body);
   let sum = 0;
   let all = 0;
-  for (let i = 0; i < NODES; i += 1) {
+  for (let i = 0; i < nodes; i += 1) {
     sum += volume[i]! * profile[i]!;
     all += volume[i]!;
   }
@@ -71,12 +74,13 @@ export function meanOf(body: Body, profile: Profile): number {
 
 /** Heat that a kilogram of the body holds, in J, counted from 0 °C, or from its freezing point where it may be frozen. */
 export function heatJPerKg(body: Body, profile: Profile): number {
+  const nodes = profile.length;
   if (!body.freezing) return body.cp * meanOf(body, profile);
   const { volume } = gridOf(body);
   const { enthalpyJPerKg } = body.freezing;
   let sum = 0;
   let all = 0;
-  for (let i = 0; i < NODES; i += 1) {
+  for (let i = 0; i < nodes; i += 1) {
     sum += volume[i]! * enthalpyJPerKg(profile[i]!);
     all += volume[i]!;
   }
@@ -113,30 +117,32 @@ const factors = new WeakMap<Body, { last: number; factor: Factor; all: Map<numbe
 const MOST_FACTORS = 200;
 
 function factored(diagonal: ArrayLike<number>, links: ArrayLike<number>, toBath: number): Factor {
-  const [upper, pivot, below, q] = [0, 1, 2, 3].map(() => new Float64Array(NODES)) as [
+  const nodes = diagonal.length;
+  const [upper, pivot, below, q] = [0, 1, 2, 3].map(() => new Float64Array(nodes)) as [
     Float64Array,
     Float64Array,
     Float64Array,
     Float64Array,
   ];
-  for (let i = 0; i < NODES; i += 1) {
+  for (let i = 0; i < nodes; i += 1) {
     const under = i > 0 ? links[i - 1]! : 0;
-    const over = i < NODES - 1 ? links[i]! : toBath;
+    const over = i < nodes - 1 ? links[i]! : toBath;
     below[i] = under;
     pivot[i] = 1 / (diagonal[i]! + under + over - (i > 0 ? under * upper[i - 1]! : 0));
-    upper[i] = i < NODES - 1 ? over * pivot[i]! : 0;
+    upper[i] = i < nodes - 1 ? over * pivot[i]! : 0;
   }
-  q[NODES - 1] = toBath * pivot[NODES - 1]!;
-  for (let i = NODES - 2; i >= 0; i -= 1) q[i] = upper[i]! * q[i + 1]!;
+  q[nodes - 1] = toBath * pivot[nodes - 1]!;
+  for (let i = nodes - 2; i >= 0; i -= 1) q[i] = upper[i]! * q[i + 1]!;
   return { upper, pivot, below, q };
 }
 
 /** Thomas' algorithm with the triangle known. */
 function solved({ upper, pivot, below }: Factor, right: ArrayLike<number>): Float64Array {
-  const p = new Float64Array(NODES);
+  const nodes = right.length;
+  const p = new Float64Array(nodes);
   p[0] = right[0]! * pivot[0]!;
-  for (let i = 1; i < NODES; i += 1) p[i] = (right[i]! + below[i]! * p[i - 1]!) * pivot[i]!;
-  for (let i = NODES - 2; i >= 0; i -= 1) p[i]! += upper[i]! * p[i + 1]!;
+  for (let i = 1; i < nodes; i += 1) p[i] = (right[i]! + below[i]! * p[i - 1]!) * pivot[i]!;
+  for (let i = nodes - 2; i >= 0; i -= 1) p[i]! += upper[i]! * p[i + 1]!;
   return p;
 }
 
@@ -169,16 +175,17 @@ const conductivityBetween = ({ freezing, k }: Body, a: number, b: number) =>
 
 /** Heat into each node at these temperatures, in W for a square metre of surface. */
 function inflowW(body: Body, profile: ArrayLike<number>, h: number, bathC: number): Float64Array {
+  const nodes = profile.length;
   const { link } = gridOf(body);
   const { faster = 1 } = body;
-  const flow = new Float64Array(NODES);
-  for (let i = 0; i < NODES - 1; i += 1) {
+  const flow = new Float64Array(nodes);
+  for (let i = 0; i < nodes - 1; i += 1) {
     const up = faster * conductivityBetween(body, profile[i]!, profile[i + 1]!) * link[i]!;
     const watts = up * (profile[i + 1]! - profile[i]!);
     flow[i]! += watts;
     flow[i + 1]! -= watts;
   }
-  flow[NODES - 1]! += faster * h * (bathC - profile[NODES - 1]!);
+  flow[nodes - 1]! += faster * h * (bathC - profile[nodes - 1]!);
   return flow;
 }
 
@@ -190,11 +197,12 @@ const enthalpies = ({ freezing }: Body, profile: ArrayLike<number>): Float64Arra
 
 /** What the first stage of a step starts from: the profile, and half a stage of what flows in now. */
 export function firstStart(body: Body, profile: Profile, stepS: number, h: number, bathC: number): StageStart {
+  const nodes = profile.length;
   const flow = inflowW(body, profile, h, bathC);
   const { capacity, volume } = gridOf(body);
   const s = STAGE_SHARE * stepS;
   if (!body.freezing) {
-    for (let i = 0; i < NODES; i += 1) flow[i] = profile[i]! + (s * flow[i]!) / capacity[i]!;
+    for (let i = 0; i < nodes; i += 1) flow[i] = profile[i]! + (s * flow[i]!) / capacity[i]!;
     return flow;
   }
   return enthalpies(body, profile).map((joule, i) => joule + (s * flow[i]!) / (body.rho * volume[i]!));
@@ -202,9 +210,10 @@ export function firstStart(body: Body, profile: Profile, stepS: number, h: numbe
 
 /** What the second stage starts from. */
 export function secondStart(body: Body, profile: Profile, atFirst: Profile): StageStart {
+  const nodes = profile.length;
   const [a, b] = body.freezing ? [enthalpies(body, atFirst), enthalpies(body, profile)] : [atFirst, profile];
-  const start = new Float64Array(NODES);
-  for (let i = 0; i < NODES; i += 1) start[i] = FROM_FIRST * a[i]! - FROM_START * b[i]!;
+  const start = new Float64Array(nodes);
+  for (let i = 0; i < nodes; i += 1) start[i] = FROM_FIRST * a[i]! - FROM_START * b[i]!;
   return start;
 }
 
@@ -213,17 +222,18 @@ export function secondStart(body: Body, profile: Profile, atFirst: Profile): Sta
  * near the guess alone: it is asked again with what came out.
  */
 export function answerOf(body: Body, start: StageStart, stepS: number, h: number, guess: Profile): Answer {
+  const nodes = start.length;
   const { capacity, volume, link } = gridOf(body);
-  const right = new Float64Array(NODES);
+  const right = new Float64Array(nodes);
   if (!body.freezing) {
     const factor = plainFactor(body, stepS, h);
-    for (let i = 0; i < NODES; i += 1) right[i] = capacity[i]! * start[i]!;
+    for (let i = 0; i < nodes; i += 1) right[i] = capacity[i]! * start[i]!;
     return { p: solved(factor, right), q: factor.q };
   }
   const { enthalpyJPerKg, capacityJPerKgK } = body.freezing;
   const s = STAGE_SHARE * stepS * (body.faster ?? 1);
-  const diagonal = new Float64Array(NODES);
-  for (let i = 0; i < NODES; i += 1) {
+  const diagonal = new Float64Array(nodes);
+  for (let i = 0; i < nodes; i += 1) {
     const mass = body.rho * volume[i]!;
     diagonal[i] = mass * capacityJPerKgK(guess[i]!);
     right[i] = mass * (start[i]! - enthalpyJPerKg(guess[i]!)) + diagonal[i]! * guess[i]!;
@@ -235,8 +245,9 @@ export function answerOf(body: Body, start: StageStart, stepS: number, h: number
 
 /** The profile that an answer has in a bath. */
 export function inBath({ p, q }: Answer, bathC: number): Profile {
-  const profile = new Array<number>(NODES);
-  for (let i = 0; i < NODES; i += 1) profile[i] = p[i]! + q[i]! * bathC;
+  const nodes = p.length;
+  const profile = new Array<number>(nodes);
+  for (let i = 0; i < nodes; i += 1) profile[i] = p[i]! + q[i]! * bathC;
   return profile;
 }
 

@@ -22,6 +22,8 @@ const DIMENSIONS = { slab: 1, cylinder: 2, sphere: 3 } as const;
 
 /** Steps that the time is cut in: the error falls with their square. */
 const STEPS = 240;
+/** Nodes from the middle to the surface. */
+const NODES = 40;
 
 const positive = (name: string, value: number) => {
   if (!(value > 0)) throw new RangeError(`${name} must be above zero, and is ${value}`);
@@ -78,9 +80,9 @@ export function heatPiece(piece: PieceInBath): { centreC: number; meanC: number;
   const { shape, halfSizeM, k, rho, cp, h, startC, bathC, durationS } = piece;
   const bathAt = (atS: number) => (typeof bathC === 'number' ? bathC : bathC(atS));
   if (shape === 'brick') return brickIn(piece, bathAt);
-  const body: Body = { dimensionality: piece.dimensionality ?? DIMENSIONS[shape], halfSizeM, k, rho, cp };
+  const body: Body = { dimensionality: piece.dimensionality ?? DIMENSIONS[shape], halfSizeM, k, rho, cp, nodes: NODES };
   const stepS = durationS / STEPS;
-  let profile: Profile = evenly(startC);
+  let profile: Profile = evenly(startC, NODES);
   for (let step = 0; step < STEPS && stepS > 0; step += 1) {
     const atS = step * stepS;
     profile = stepBody(body, profile, stepS, h, [bathAt(atS), bathAt(atS + FIRST_STAGE * stepS), bathAt(atS + stepS)]);

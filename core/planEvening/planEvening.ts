@@ -10,7 +10,7 @@ import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
 import { finish, type Steps } from '../steps';
 import { planMenu, type PlannedPot } from './planPot';
-import { rehearsedPot } from './rehearsed';
+import { rehearsedInSteps, rehearsedPot } from './rehearsed';
 
 const NOTHING_TICKED: PrepClock['ticks'] = new Map();
 
@@ -68,7 +68,9 @@ function* confirmed(
       continue;
     }
     const menu = menuOrThrow(applyRemedy(evening, remedy));
-    const { late } = yield* planPrep(questionOf(rehearsedPot(menu, model)), from);
+    const budget = new Budget(REMEDY_STEPS / found.length);
+    const planned = yield* rehearsedInSteps(menu, model);
+    const { late } = yield* planPrep(questionOf(planned), from, { ...REMEDY_EFFORT, budget });
     if (late < lateS) kept.push({ ...remedy, lateS: late, gainsS: lateS - late });
   }
   return byHelp(kept);

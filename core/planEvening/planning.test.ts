@@ -5,6 +5,7 @@ import { planEvening, prepFromNow, remediesFromNow } from './planEvening';
 import { makePlanning, type Found, type PlanningQuestion } from './planning';
 import { menuOrThrow } from '../evening/resolveMenu';
 import { timesTable } from '../simmer/timesTable';
+import { planPot } from './planPot';
 import { rehearsedPot } from './rehearsed';
 
 const everything = (question: PlanningQuestion, planning = makePlanning()): (Found | undefined)[] => [
@@ -21,8 +22,9 @@ const clockOf = (of: Evening, minutesBefore: number) => ({
 describe('planning in steps', () => {
   it('comes to what planning at once comes to', () => {
     const clock = clockOf(evening, 20);
-    const [pot, prep, remedies] = said({ evening, clock });
+    const [quick, pot, prep, remedies] = said({ evening, clock });
     const atOnce = prepFromNow(evening, clock);
+    expect(quick).toEqual({ kind: 'pot', plan: planPot(evening) });
     expect(pot).toEqual({ kind: 'pot', plan: rehearsedPot(menuOrThrow(evening), timesTable).plan });
     expect(prep).toEqual({ kind: 'prep', prep: atOnce });
     expect(remedies).toEqual({ kind: 'remedies', remedies: remediesFromNow(evening, atOnce.late, clock) });
@@ -30,8 +32,8 @@ describe('planning in steps', () => {
 
   it('has nothing to mend where there is time', () => {
     const found = said({ evening, clock: clockOf(evening, 36 * 60) });
-    expect(found.map((one) => one.kind)).toEqual(['pot', 'prep', 'remedies']);
-    expect(found[2]).toEqual({ kind: 'remedies', remedies: [] });
+    expect(found.map((one) => one.kind)).toEqual(['pot', 'pot', 'prep', 'remedies']);
+    expect(found[3]).toEqual({ kind: 'remedies', remedies: [] });
   });
 
   it('stops for others often, also in the middle of a long search', () => {
@@ -57,9 +59,13 @@ describe('planning in steps', () => {
 
   it('plans the pot anew for another evening, and not for another tick', () => {
     const planning = makePlanning();
-    const first = everything({ evening }, planning)[0] as Extract<Found, { kind: 'pot' }>;
-    const ticked = everything({ evening: structuredClone(evening) }, planning)[0] as typeof first;
-    const more = everything({ evening: eveningFor(6) }, planning)[0] as typeof first;
+    const potOf = (of: Evening) =>
+      everything({ evening: of }, planning)
+        .filter((one) => one?.kind === 'pot')
+        .at(-1)!;
+    const first = potOf(evening) as Extract<Found, { kind: 'pot' }>;
+    const ticked = potOf(structuredClone(evening)) as typeof first;
+    const more = potOf(eveningFor(6)) as typeof first;
     expect(ticked.plan).toBe(first.plan);
     expect(more.plan).toEqual(rehearsedPot(menuOrThrow(eveningFor(6)), timesTable).plan);
   });

@@ -5,8 +5,8 @@ import type { Tried } from '../prep/remedies';
 import type { Steps } from '../steps';
 import { prepInSteps, remediesInSteps } from './planEvening';
 import { timesTable } from '../simmer/timesTable';
-import type { PlannedPot } from './planPot';
-import { rehearsedPot } from './rehearsed';
+import { planMenu, type PlannedPot } from './planPot';
+import { rehearsedInSteps } from './rehearsed';
 import { previewInSteps, type PotPreview } from './previewStyle';
 
 /** What somebody wants to know of an evening. */
@@ -48,7 +48,10 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
         yield { kind: 'faults', faults };
         return;
       }
-      last = { of, planned: rehearsedPot(menu, timesTable) };
+      // What follows at once is shown at once; then it is gone through by the model of heat.
+      yield { kind: 'pot', plan: planMenu(menu, timesTable).plan };
+      yield;
+      last = { of, planned: yield* rehearsedInSteps(menu, timesTable) };
     }
     const { planned } = last;
     yield { kind: 'pot', plan: planned.plan };

@@ -6,6 +6,7 @@ import { knownOf } from '../simmer/pot/food';
 import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse';
 import { shifted, shiftKey, type Shifts } from '../simmer/shifted';
 import { shortName } from '../simmer/shortName';
+import { finish, type Steps } from '../steps';
 import { planMenu, type PlannedPot } from './planPot';
 
 /** Plans that are gone through before the best of them is taken. */
@@ -54,8 +55,7 @@ interface Tried {
   faults: readonly [number, number, number];
 }
 
-function tried(menu: Menu, model: AdditionModel): Tried {
-  const planned = planMenu(menu, model);
+function tried(menu: Menu, planned: PlannedPot): Tried {
   const rehearsal = rehearse({ menu, fit: planned.fit, simmer: planned.plan.simmer, strength: strengthOf(planned) });
   const outcomes = [...rehearsal.outcomes.values()];
   const raw = outcomes.filter((one) => !one.safe).length;
@@ -86,24 +86,67 @@ function rawOf({ pieces }: Simmer, { outcomes }: Rehearsal): Unsatisfied[] {
 
 const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
 
-/**
- * The pot, planned and gone through by the model of heat: what was not ready in that goes in earlier, what was past its best
- * later, and the best of a few plans is taken. Raw counts before everything, not ready before past its best.
- * @returns the plan with what the model has of every piece, and the course of the liquid
- */
-export function rehearsedPot(menu: Menu, model: AdditionModel): PlannedPot {
+/** What came of going through a pot: by how much its windows are moved, and what was found then. */
+interface Gone {
+  shifts: Shifts;
+  rehearsal: Rehearsal;
+}
+
+/** Pots that were gone through lately, by all that the course of one follows from: a cook more changes nothing of it. */
+const lately = new Map<string, Gone>();
+const MOST_LATELY = 12;
+
+function keyOf(planned: PlannedPot): string {
+  const { menu, fit, model, plan } = planned;
+  const { style, service, vessel, heatSource, place } = menu.evening;
+  const { actions, pieces, readyAtS, ending } = plan.simmer;
+  return JSON.stringify([
+    style,
+    service,
+    vessel,
+    heatSource,
+    place,
+    fit.aside?.vessel,
+    menu.finish?.id,
+    model.id,
+    strengthOf(planned),
+    actions.map(({ atS, kind, pieceId, pan, volumeMl }) => [atS, kind, pieceId, pan, volumeMl]),
+    pieces,
+    readyAtS,
+    ending,
+  ]);
+}
+
+function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Steps<Gone> {
   let shifts: Shifts = new Map();
-  let best: Tried | undefined;
+  let best: (Tried & Gone) | undefined;
   for (let go = 0; go < TRIES; go += 1) {
-    const now = tried(menu, shifted(model, shifts));
+    const now = { ...tried(menu, go === 0 ? quick : planMenu(menu, shifted(model, shifts))), shifts };
     const [raw, late] = now.faults;
     const helped = !best || isBetter(now, best);
     if (helped) best = now;
     // Nothing raw, nothing unready, and no less past its best than before: as good as moving times makes it.
     if (now.faults.every((faults) => faults === 0) || (!helped && raw === 0 && late === 0)) break;
     shifts = excess(now.planned, now.rehearsal, shifts);
+    yield;
   }
-  const { planned, rehearsal } = best!;
+  return { shifts: best!.shifts, rehearsal: best!.rehearsal };
+}
+
+/**
+ * The pot, planned and gone through by the model of heat: what was not ready in that goes in earlier, what was past its best
+ * later, and the best of a few plans is taken. Raw counts before everything, not ready before past its best.
+ * @returns the plan with what the model has of every piece, and the course of the liquid
+ */
+export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<PlannedPot> {
+  const quick = planMenu(menu, model);
+  const key = keyOf(quick);
+  const gone = lately.get(key) ?? (yield* goneThrough(menu, model, quick));
+  lately.delete(key);
+  lately.set(key, gone);
+  if (lately.size > MOST_LATELY) lately.delete(lately.keys().next().value!);
+  const planned = gone.shifts.size === 0 ? quick : planMenu(menu, shifted(model, gone.shifts));
+  const { rehearsal } = gone;
   const { simmer } = planned.plan;
   return {
     ...planned,
@@ -118,3 +161,6 @@ export function rehearsedPot(menu: Menu, model: AdditionModel): PlannedPot {
     },
   };
 }
+
+/** `rehearsedInSteps` without a pause. */
+export const rehearsedPot = (menu: Menu, model: AdditionModel): PlannedPot => finish(rehearsedInSteps(menu, model));
