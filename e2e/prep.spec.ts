@@ -96,9 +96,9 @@ test('the counter: what is not ticked is named again at the stove', async ({ pag
   await page.getByRole('checkbox', { name: /^tofu,/ }).click();
   await cookOn(page).goTo('Stove');
   await expect(missing).not.toContainText('tofu');
-  await expect(missing).toContainText('carrot');
-  await page.getByRole('checkbox', { name: /^carrot,/ }).click();
-  await expect(missing).not.toContainText('carrot');
+  await expect(missing).toContainText('shiitake');
+  await page.getByRole('checkbox', { name: /^shiitake,/ }).click();
+  await expect(missing).not.toContainText('shiitake');
 });
 
 test('the calendar goes out with alarms and comes back with what was done', async ({ page }) => {
