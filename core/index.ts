@@ -37,7 +37,7 @@ export { chosenLiquids } from './evening/chosenLiquids';
 export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/mend';
 export { restAfter, type Rest } from './formula/weigh';
 export { boilingPointC } from './heat/boilingPoint';
-export { traceAt, traceEndS, type TraceMoment } from './simmer/traceAt';
+export { traceAt, traceBeforeS, traceEndS, type TraceMoment } from './simmer/traceAt';
 export { simulate } from './simmer/pot/simulate';
 export { standing, type PotAction, type PotState } from './simmer/pot/state';
 export { heatPiece, type PieceInBath } from './heat/heatPiece';

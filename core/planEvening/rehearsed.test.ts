@@ -1,7 +1,7 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import { STYLES } from '../catalogue/styles';
 import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
-import { traceAt, traceEndS } from '../simmer/traceAt';
+import { traceAt, traceBeforeS, traceEndS } from '../simmer/traceAt';
 import { timesTable } from '../simmer/timesTable';
 import { eveningFor, suited } from '../testing/household';
 import { planPot } from './planPot';
@@ -46,6 +46,13 @@ describe('an evening gone through by the model of heat', () => {
     for (const count of [2, 5, 11]) {
       const plan = rehearsed(suited(eveningFor(count), 'clearChicken'));
       const trace = plan.simmer.trace!;
+      // Before a round is lifted out all of it stands in the pot, and the liquid with it.
+      const readyS = plan.simmer.readyAtS[0]!;
+      const foodG = gone(plan)
+        .filter((one) => one.round === 1)
+        .reduce((sum, one) => sum + one.massG, 0);
+      const before = traceAt(trace, traceBeforeS(trace, readyS));
+      expect(before.levelMl).toBeGreaterThan(plan.build.potBrothMl + foodG * 0.6);
       expect(Math.max(...trace.levelMl)).toBeLessThanOrEqual(plan.build.usableMl * 1.02);
       expect(Math.max(...trace.liquidTempC)).toBeLessThanOrEqual(plan.simmer.boilingPointC + 0.5);
       expect(Math.min(...trace.liquidTempC)).toBeGreaterThan(10);
@@ -98,5 +105,6 @@ describe('the pot at a moment of its trace', () => {
     expect(traceAt(trace, 0).liquidTempC).toBe(20);
     expect(traceAt(trace, 9999).salinityPct).toBe(0.7);
     expect(traceEndS(trace)).toBe(120);
+    expect([60, 89, 90, 119].map((atS) => traceBeforeS(trace, atS))).toEqual([60, 60, 90, 90]);
   });
 });

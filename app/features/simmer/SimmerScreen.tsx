@@ -1,4 +1,4 @@
-import { liveSteps, roundName, shiftIso, type LiveStep } from '@elixa/core';
+import { liveSteps, roundName, shiftIso, traceBeforeS, type LiveStep } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -30,7 +30,8 @@ export function SimmerScreen() {
   const round = rounds.includes(chosen) ? chosen : 1;
   const shown = simmer.pieces.filter((one) => one.round === round);
   const fromS = Math.max(simmer.trace?.fromS ?? 0, round === 1 ? 0 : Math.min(...shown.map((one) => one.inAtS)) - 60);
-  const toS = Math.max(fromS, ...shown.map((one) => one.outAtS));
+  const readyS = Math.max(fromS, ...shown.map((one) => one.outAtS));
+  const toS = simmer.trace ? traceBeforeS(simmer.trace, readyS) : readyS;
   const Rounds = rounds.length > SIDE_BY_SIDE ? Tabs : Segmented;
   return (
     <>
