@@ -227,7 +227,7 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
       }),
       { numRuns: 24 },
     );
-    expect(planned).toBeGreaterThan(8);
+    expect(planned).toBeGreaterThan(3);
   }, 120_000);
 
   it('has its preparation and its shopping, too', () => {
