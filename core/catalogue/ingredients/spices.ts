@@ -2,6 +2,28 @@ import { byDifference, ingredient } from '../ingredient';
 import { plant } from '../cooking';
 import { pack } from '../pack';
 
+/** Cuts of a fresh chilli, by its colour. */
+const chilliCuts = (colour: string) => ({
+  ring: {
+    label: 'in rings',
+    short: `${colour} chilli`,
+    thicknessMm: 2,
+    pieceG: 1,
+    densityGPerMl: 0.45,
+    cooks: { simmered: plant(0.5, 2, 30, 25, 'limp, the rim has darkened') },
+    work: { says: 'Cut in rings; wash your hands', fixedMin: 1, minPer100G: 4, board: 'plants' as const },
+  },
+  slit: {
+    label: 'whole, slit once',
+    short: `slit ${colour} chilli`,
+    thicknessMm: 8,
+    pieceG: 10,
+    cooks: { simmered: plant(2, 5, 40, 25, 'the skin wrinkles; lift it out when the broth is hot enough') },
+    work: { says: 'Slit along one side, stalk left on; wash your hands', fixedMin: 1, minPer100G: 1 },
+    look: { glyph: 'slant' as const },
+  },
+});
+
 /** Spices, herbs, citrus, chillies and the fruit that softens meat. */
 export const SPICES = [
   ingredient({
@@ -185,26 +207,7 @@ export const SPICES = [
     densityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 10, countable: true, smallestPart: 0.5 },
-    cuts: {
-      ring: {
-        label: 'in rings',
-        short: 'red chilli',
-        thicknessMm: 2,
-        pieceG: 1,
-        densityGPerMl: 0.45,
-        cooks: { simmered: plant(0.5, 2, 30, 25, 'limp, the rim has darkened') },
-        work: { says: 'Cut in rings; wash your hands', fixedMin: 1, minPer100G: 4, board: 'plants' },
-      },
-      slit: {
-        label: 'whole, slit once',
-        short: 'slit red chilli',
-        thicknessMm: 8,
-        pieceG: 10,
-        cooks: { simmered: plant(2, 5, 40, 25, 'the skin wrinkles; lift it out when the broth is hot enough') },
-        work: { says: 'Slit along one side, stalk left on; wash your hands', fixedMin: 1, minPer100G: 1 },
-        look: { glyph: 'slant' },
-      },
-    },
+    cuts: chilliCuts('red'),
     replacements: [{ withIngredientId: 'chilliFlakes', keeps: 'heat', text: 'chilli flakes' }],
     section: 'vegetables',
   }),
@@ -219,26 +222,7 @@ export const SPICES = [
     densityGPerMl: 0.5,
     kept: 'fridge',
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 10, countable: true, smallestPart: 0.5 },
-    cuts: {
-      ring: {
-        label: 'in rings',
-        short: 'green chilli',
-        thicknessMm: 2,
-        pieceG: 1,
-        densityGPerMl: 0.45,
-        cooks: { simmered: plant(0.5, 2, 30, 25, 'limp, the rim has darkened') },
-        work: { says: 'Cut in rings; wash your hands', fixedMin: 1, minPer100G: 4, board: 'plants' },
-      },
-      slit: {
-        label: 'whole, slit once',
-        short: 'slit green chilli',
-        thicknessMm: 8,
-        pieceG: 10,
-        cooks: { simmered: plant(2, 5, 40, 25, 'the skin wrinkles; lift it out when the broth is hot enough') },
-        work: { says: 'Slit along one side, stalk left on; wash your hands', fixedMin: 1, minPer100G: 1 },
-        look: { glyph: 'slant' },
-      },
-    },
+    cuts: chilliCuts('green'),
     replacements: [{ withIngredientId: 'redChilli', keeps: 'heat', text: 'red chilli' }],
     section: 'vegetables',
   }),
