@@ -63,6 +63,22 @@ export const editSchema = z.discriminatedUnion('kind', [
   }),
   /** How a thing is cut; as the style has it where no cut is said. */
   z.strictObject({ kind: z.literal('cutChosen'), ingredientId: catalogueIdSchema, cut: catalogueIdSchema.optional() }),
+  /** How thick it is cut; as its cut has it where no thickness is said. */
+  z.strictObject({
+    kind: z.literal('thicknessSet'),
+    ingredientId: catalogueIdSchema,
+    cut: catalogueIdSchema,
+    thicknessMm: z.number().min(1).max(80).optional(),
+  }),
+  z.strictObject({ kind: z.literal('frozenSet'), ingredientId: catalogueIdSchema, frozen: z.boolean() }),
+  /** How long before its round is ready it goes in; when the plan has it where no time is said. */
+  z.strictObject({
+    kind: z.literal('timeInPotSet'),
+    ingredientId: catalogueIdSchema,
+    cut: catalogueIdSchema,
+    minutes: z.number().min(0.1).max(240).optional(),
+  }),
+  z.strictObject({ kind: z.literal('lidSet'), lid: z.boolean() }),
   /** Neither exchanged nor left out any more. */
   z.strictObject({ kind: z.literal('putBack'), ingredientIds: z.array(catalogueIdSchema).min(1) }),
   /** What was swapped for some is swapped for everyone. */

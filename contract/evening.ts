@@ -110,6 +110,10 @@ export const heatSourceSchema = z.strictObject({
   name: label(60),
   kind: z.enum(['portableGas', 'gasHob', 'induction', 'electricPlate']),
   powerW: z.number().min(300).max(8000),
+  /** What of its power went into a pot when the cook timed water to the boil, and by how much that may be wrong. */
+  measured: z
+    .strictObject({ inPotW: z.number().min(50).max(8000), doubtPct: z.number().min(1).max(60), on: momentSchema })
+    .optional(),
 });
 
 export const unitsSchema = z.enum(['metric', 'us', 'eastAsian']);
@@ -213,6 +217,8 @@ export const eveningSchema = z.strictObject({
     added: z.array(catalogueIdSchema).max(30).optional(),
     /** How a thing is cut where that is not the style's way, by ingredient. */
     cuts: byId(catalogueIdSchema, 60).optional(),
+    /** What goes into the pot frozen. */
+    frozen: z.array(catalogueIdSchema).max(40).optional(),
     /** Broth, sauces, and what is made ahead (marinades and bases); the style's own where nothing is said. */
     liquids: liquidsChosenSchema.optional(),
     /** Which side of a divided pot is for what. */
@@ -236,6 +242,10 @@ export const eveningSchema = z.strictObject({
     gramsPerHead: byId(z.number().min(0).max(1000), 60).optional(),
     brothMlPerHead: z.number().min(100).max(800).optional(),
     salinityPct: z.number().min(0).max(2).optional(),
+    /** How thick a thing is cut where that is not as its cut has it, by ingredient and cut. */
+    thicknessMm: byId(byId(z.number().min(1).max(80), 8), 60).optional(),
+    /** How long before its round is ready a thing goes in where the cook says so, by ingredient and cut. */
+    minutesInPot: byId(byId(z.number().min(0.1).max(240), 8), 60).optional(),
   }),
 });
 

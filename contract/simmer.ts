@@ -23,6 +23,8 @@ export const actionSchema = z.object({
   massG: massG.optional(),
   /** Seconds that the pot does not boil after what goes in with this step. */
   recoveryS: z.number().nonnegative().optional(),
+  /** Why it is done then, in a sentence. */
+  because: z.string().optional(),
   /** Broth that is poured in with this action, in ml; negative where it is ladled out. */
   volumeMl: z.number().optional(),
   shownText: z.string().optional(),
@@ -63,6 +65,24 @@ export const simmerPieceSchema = z.object({
   window: z.object({ leastMin: z.number(), bestMin: z.number(), mostMin: z.number() }).optional(),
   /** When the largest piece became safe. */
   safeAtS: z.number().optional(),
+  /** From when to when it is in its window, as the pot has it; without an end where it stands for as long as anybody waits. */
+  readyAtS: z.number().optional(),
+  overAtS: z.number().optional(),
+  /** Cut so thick tonight, and frozen when it goes in. */
+  thicknessMm: z.number().positive().optional(),
+  frozen: z.boolean().optional(),
+  /** Why it goes in when it does, in a sentence. */
+  because: z.string().optional(),
+});
+
+/** A piece over the time of its trace: the middle of the largest one, and how far the mean one has come. */
+export const pieceTraceSchema = z.object({
+  pieceId: z.string(),
+  /** Of the trace's values the first that it is in the pot at. */
+  from: z.int().nonnegative(),
+  centreTempC: z.array(z.number()),
+  /** By the measure of its window, in min. */
+  hadMin: z.array(z.number()),
 });
 
 /** The pot over time: its liquid, how high all stands in it, and how salty it is. */
@@ -73,6 +93,7 @@ export const traceSchema = z.object({
   levelMl: z.array(z.number()),
   depthMm: z.array(z.number()),
   salinityPct: z.array(z.number()),
+  pieces: z.array(pieceTraceSchema).optional(),
 });
 
 export const unsatisfiedSchema = z.object({
@@ -89,6 +110,8 @@ export const simmerSchema = z.object({
   /** When the burner is lit so that the first round is ready as people sit down. */
   litAt: z.iso.datetime({ offset: true }),
   boilAtS: z.number(),
+  /** From the fire under its liquid to the boil, in the first filling of the pot. */
+  timeToBoilS: z.number().nonnegative().optional(),
   readyAtS: z.array(z.number()),
   /** Rounds that are eaten from the first filling of the pot: two where some slices are seared and eaten first. */
   platedRounds: z.int().positive(),
@@ -97,6 +120,9 @@ export const simmerSchema = z.object({
   actions: z.array(actionSchema),
   pieces: z.array(simmerPieceSchema),
   unsatisfied: z.array(unsatisfiedSchema),
+  /** What this plan costs by the measure of plans, and what none can cost less than; see docs/decisions/0016. */
+  objective: z.number().nonnegative().optional(),
+  lowerBound: z.number().nonnegative().optional(),
   /** Of the pot, where it was rehearsed. */
   trace: traceSchema.optional(),
 });
@@ -118,5 +144,6 @@ export type Ending = z.infer<typeof endingSchema>;
 export type Action = z.infer<typeof actionSchema>;
 export type SimmerPiece = z.infer<typeof simmerPieceSchema>;
 export type Unsatisfied = z.infer<typeof unsatisfiedSchema>;
+export type PieceTrace = z.infer<typeof pieceTraceSchema>;
 export type Trace = z.infer<typeof traceSchema>;
 export type Simmer = z.infer<typeof simmerSchema>;

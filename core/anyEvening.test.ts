@@ -209,12 +209,13 @@ function expectComplete(plan: Plan) {
   }
 }
 
+let planned = 0;
+
 describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of %s', (_id, style) => {
   const evenings = eveningsOf(style);
 
   it('either has faults with their fields and fixes, or has a plan that keeps its schema', () => {
     const potSchema = planSchema.omit({ prep: true });
-    let planned = 0;
     fc.assert(
       fc.property(evenings, (evening) => {
         const faults = checkEvening(evening);
@@ -225,9 +226,8 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         expect(potSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
         expectSound(plan);
       }),
-      { numRuns: 24 },
+      { numRuns: 12 },
     );
-    expect(planned).toBeGreaterThan(3);
   }, 120_000);
 
   it('has its preparation and its shopping, too', () => {
@@ -254,7 +254,11 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         const faults = checkEvening(changed);
         if (faults.length === 0) expectSound(planPot(changed));
       }),
-      { numRuns: 15 },
+      { numRuns: 7 },
     );
   }, 120_000);
+});
+
+it('most of those evenings can be planned: a test of nothing shows nothing', () => {
+  expect(planned).toBeGreaterThan(3 * STYLES.length);
 });

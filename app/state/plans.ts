@@ -67,6 +67,7 @@ const plans = createSlice({
           planned.trying = undefined;
           break;
         case 'preview':
+        case 'whatIf':
           break;
       }
     },

@@ -2,7 +2,7 @@ import type { AdditionWindow } from '../catalogue/cooking';
 import type { Cut, Ingredient } from '../catalogue/ingredient';
 import { centreOf, evenly, stepBody, type Body, type Profile } from '../heat/conduction';
 import { FILM, foodBodies } from '../heat/foodBody';
-import { KEPT_C, WATER_BOILS_C } from '../heat/givens';
+import { FROZEN_C, KEPT_C, WATER_BOILS_C } from '../heat/givens';
 import { cookRate, ENOUGH_MIN, lethalRate } from './cookValue';
 
 /**
@@ -94,13 +94,23 @@ const curves = new WeakMap<Body, Map<string, Boiled>>();
 /**
  * Minutes at 100 °C that would have done the same to the middle of the mean piece.
  * @param hadMin what it has had, by its measure
+ * @param tonight a thickness of the cook's own in mm; whether it goes in frozen
  */
-export function minutesAtBoil(what: Ingredient, cut: Cut, { measure, mostMin }: Wanted, hadMin: number): number {
-  const { mean } = foodBodies(what, cut);
+export function minutesAtBoil(
+  what: Ingredient,
+  cut: Cut,
+  { measure, mostMin }: Wanted,
+  hadMin: number,
+  tonight: { thicknessMm?: number; frozen?: boolean } = {},
+): number {
+  const { mean } = foodBodies(what, cut, tonight);
+  const thicker = Math.max(1, (tonight.thicknessMm ?? 0) / cut.thicknessMm) ** 2;
+  const fromC = tonight.frozen ? FROZEN_C : KEPT_C[what.kept];
   const ofBody = curves.get(mean) ?? new Map<string, Boiled>();
   curves.set(mean, ofBody);
   const key = JSON.stringify(measure);
-  const curve = ofBody.get(key) ?? boiled(measure, mean, KEPT_C[what.kept], (mostMin + 20) * 60);
+  const curve =
+    ofBody.get(key) ?? boiled(measure, mean, fromC, (mostMin + 20) * 60 * thicker * (tonight.frozen ? 2 : 1));
   ofBody.set(key, curve);
   const { hadMin: values, stepS } = curve;
   const past = values.findIndex((value) => value >= hadMin);

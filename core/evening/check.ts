@@ -8,6 +8,7 @@ import type { Style } from '../catalogue/style';
 import { isOwnSound, knowOwn, ownIdOf } from '../catalogue/ownThings';
 import { STYLES, styleById } from '../catalogue/styles';
 import { chosenLiquids, everyLiquid } from './chosenLiquids';
+import { simmeringFaults } from './simmeringFaults';
 import { slotsOf } from './tonight';
 import { holdsBoil, leastPowerW } from '../heat/burner';
 
@@ -320,6 +321,7 @@ export function documentFaults(evening: Evening): FieldError[] {
     ...kitchenFaults(evening),
     ...boilFaults(evening),
     ...finishFaults(evening),
+    ...simmeringFaults(evening),
   ];
   if (!style.services.includes(evening.service)) {
     faults.push({

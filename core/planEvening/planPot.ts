@@ -10,6 +10,8 @@ import { menuOrThrow } from '../evening/resolveMenu';
 import { describeLiquid } from '../formula/describe';
 import { shoppingList } from '../shopping/shoppingList';
 import type { AdditionModel } from '../simmer/additionModel';
+import { asCut } from '../simmer/asCut';
+import { asSeen, NOTHING_SEEN, type Seen } from '../simmer/seen';
 import { timesTable } from '../simmer/timesTable';
 import { finishTold, fromFoodTold, ownTold, perHeadTold, sidesTold } from './alsoTold';
 import { amountsOf } from './amountsOf';
@@ -30,10 +32,14 @@ export interface PlannedPot {
   model: AdditionModel;
 }
 
-/** `planPot`, with the menu that the preparation starts from. */
-export function planMenu(menu: Menu, model: AdditionModel = timesTable): PlannedPot {
+/**
+ * `planPot`, with the menu that the preparation starts from.
+ * @param seen windows and the boil, as going through a plan has shown them
+ */
+export function planMenu(menu: Menu, model: AdditionModel = timesTable, seen: Seen = NOTHING_SEEN): PlannedPot {
   const { evening, style, food } = menu;
-  const { broths, fit, simmer, beside, runsOff } = solveLiquids(menu, model);
+  const tonight = asSeen(asCut(model, evening), seen);
+  const { broths, fit, simmer, beside, runsOff } = solveLiquids(menu, tonight);
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
     const needG = one.active.formula.kind === 'base' ? takenG(one, broths) : one.solution.finishedG;

@@ -1,9 +1,11 @@
-import type { Evening, FieldError, PotPlan, Prep, Remedy } from '@elixa/contract';
+import type { Edit, Evening, FieldError, PotPlan, Prep, Remedy } from '@elixa/contract';
+import { applyEdit } from '../evening/edits/applyEdit';
 import { resolveMenu } from '../evening/resolveMenu';
 import type { PrepClock } from '../prep/planPrep';
 import type { Tried } from '../prep/remedies';
 import type { Steps } from '../steps';
 import { prepInSteps, remediesInSteps } from './planEvening';
+import { differences, type Difference } from '../simmer/compare';
 import { timesTable } from '../simmer/timesTable';
 import { planMenu, type PlannedPot } from './planPot';
 import { rehearsedInSteps } from './rehearsed';
@@ -16,6 +18,8 @@ export interface PlanningQuestion {
   clock?: PrepClock;
   /** Styles of which it is asked what they would come to tonight; nothing else is planned then. */
   previews?: readonly string[];
+  /** Changes of which it is asked what they would do to the pot; nothing else is planned then. */
+  whatIf?: readonly Edit[];
 }
 
 /** What comes out of planning, one after another: what is needed first comes first. */
@@ -25,7 +29,8 @@ export type Found =
   | { kind: 'prep'; prep: Prep }
   | ({ kind: 'trying' } & Tried)
   | { kind: 'remedies'; remedies: Remedy[] }
-  | { kind: 'preview'; preview: PotPreview };
+  | { kind: 'preview'; preview: PotPreview }
+  | { kind: 'whatIf'; plan: PotPlan; differences: readonly Difference[] };
 
 /**
  * Answers questions about evenings in steps. It remembers the pot that it planned last: a tick in the preparation changes
@@ -36,7 +41,11 @@ export type Found =
 export function makePlanning(): (question: PlanningQuestion) => Steps<void, Found> {
   let last: { of: string; planned: PlannedPot } | undefined;
 
-  return function* planning({ evening, clock, previews }) {
+  return function* planning({ evening, clock, previews, whatIf }) {
+    if (whatIf) {
+      yield* tryingOut(evening, whatIf);
+      return;
+    }
     if (previews) {
       for (const styleId of previews) yield { kind: 'preview', preview: yield* previewInSteps(evening, styleId) };
       return;
@@ -61,6 +70,20 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
       yield { kind: 'remedies', remedies: prep.late > 0 ? yield* trying(evening, prep.late, clock) : [] };
     }
   };
+}
+
+/** The pot as it is and as it would be, both gone through by the model of heat. */
+function* tryingOut(evening: Evening, edits: readonly Edit[]): Steps<void, Found> {
+  const { menu } = resolveMenu(evening);
+  const changed = resolveMenu(edits.reduce((so, edit) => applyEdit(so, edit), evening));
+  if (!menu || !changed.menu) {
+    yield { kind: 'faults', faults: changed.faults };
+    return;
+  }
+  const before = yield* rehearsedInSteps(menu, timesTable);
+  yield;
+  const now = yield* rehearsedInSteps(changed.menu, timesTable);
+  yield { kind: 'whatIf', plan: now.plan, differences: differences(before.plan, now.plan) };
 }
 
 /** The search for what mends a late plan, with its progress as something found. */

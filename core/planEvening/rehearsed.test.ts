@@ -27,8 +27,17 @@ describe('an evening gone through by the model of heat', () => {
         expect(one.lethalityMin! >= 2 || one.largestCentreTempC! >= 60).toBe(true);
       }
     }
-    // No more is past its best than without going through it, and never half of all.
-    expect(pieces.filter((one) => !one.inWindow).length).toBeLessThanOrEqual(pieces.length / 2);
+    // Nearly all is in its window: what is laid into one pot with the rest, or held in soy milk, may be a little past it.
+    const out = pieces.filter((one) => !one.inWindow);
+    expect(out.length).toBeLessThanOrEqual(pieces.length / 3);
+    for (const one of out) expect(one.outAtS - (one.overAtS ?? one.outAtS)).toBeLessThan(3 * 60);
+    expect(plan.simmer.objective ?? 0).toBeGreaterThanOrEqual(pieces.length > 0 ? plan.simmer.lowerBound! : 0);
+    // The band that is shown is the one that it was judged by.
+    for (const one of pieces) {
+      const isIn = one.readyAtS! <= one.outAtS + 1e-6 && (one.overAtS ?? Infinity) >= one.outAtS - 1e-6;
+      // Within a step of its edge it may be the one or the other.
+      if (Math.abs((one.overAtS ?? 0) - one.outAtS) > 8) expect([one.id, one.inWindow]).toEqual([one.id, isIn]);
+    }
     // The order of the style stands.
     const placeOf = (stageId?: string) => plan.style.stages.findIndex((stage) => stage.id === stageId);
     const adds = plan.simmer.actions.filter((one) => one.kind === 'add' && one.round === 1 && one.pan === 'main');
@@ -62,12 +71,13 @@ describe('an evening gone through by the model of heat', () => {
   });
 
   it('has the boil about where the plan has it', () => {
-    for (const { id } of STYLES.slice(0, 8)) {
+    for (const { id } of STYLES) {
       const { simmer } = rehearsed(suited(eveningFor(4), id));
       if (!simmer.trace) continue;
       const { fromS, stepS, liquidTempC } = simmer.trace;
-      const first = liquidTempC.findIndex((tempC) => tempC > simmer.boilingPointC - 0.5);
-      expect(Math.abs(fromS + first * stepS - simmer.boilAtS)).toBeLessThan(240);
+      const first = liquidTempC.findIndex((tempC, index) => index > 0 && tempC > simmer.boilingPointC - 0.5);
+      // Half a minute, and what a step of the trace leaves open.
+      expect([id, Math.abs(fromS + (first - 0.5) * stepS - simmer.boilAtS) < 50]).toEqual([id, true]);
     }
   });
 

@@ -1,22 +1,29 @@
 import type { Simmer, SimmerPiece, Unsatisfied } from '@elixa/contract';
-import { minutesAtBoil } from '../doneness/wanted';
+import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
-import type { AdditionModel } from '../simmer/additionModel';
+import { sum } from '../measures/sum';
+import type { AdditionModel, CookWindow } from '../simmer/additionModel';
 import { knownOf } from '../simmer/pot/food';
 import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse';
-import { shifted, shiftKey, type Shifts } from '../simmer/shifted';
+import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
+import { withReasons } from '../simmer/because';
 import { shortName } from '../simmer/shortName';
 import { finish, type Steps } from '../steps';
 import { planMenu, type PlannedPot } from './planPot';
 
 /** Plans that are gone through before the best of them is taken. */
-const TRIES = 5;
-/** What was past its best goes in later by so much of what it had too much: it changes what the others have. */
-const LATER_BY = 0.7;
-/** A piece that was not ready gets so much more than it lacked, in s. */
+const TRIES = 7;
+/** After so many in a row that were no better nothing better is looked for. */
+const IN_VAIN = 2;
+/** The plan and the model agree on the boil within so much, in s. */
+const BOIL_AGREES_S = 30;
+/** Windows are drawn so near to their edges, and out beyond them, to see whether fewer additions do, in s. */
+const TOGETHER_S = [4, -15];
+const TOGETHER_TRIES = 2;
+/** Nothing is planned nearer to the edge of its window than this, in s, where the window is wide enough. */
 const SPARE_S = 20;
 
-function strengthOf({ broths }: PlannedPot): Record<'main' | 'aside', BrothStrength> {
+export function strengthOf({ broths }: PlannedPot): Record<'main' | 'aside', BrothStrength> {
   const of = (place: 'pot' | 'aside'): BrothStrength => {
     const broth = broths.find((one) => one.place === place) ?? broths.find((one) => one.place === 'pot');
     return { saltPct: broth?.salinityAsMadePct ?? 0, sugarPct: broth?.solution.sweetnessPct ?? 0 };
@@ -25,48 +32,115 @@ function strengthOf({ broths }: PlannedPot): Record<'main' | 'aside', BrothStren
 }
 
 /**
- * How much more each thing had than the planner thought: what it has had as seconds at the boil, less those that it was
- * planned for. Of several rounds the one that had least counts.
+ * A window drawn in by so many seconds at either end, as far as it is wide enough; or drawn out, but never to before what
+ * makes a thing safe.
  */
-function excess({ plan: { simmer } }: PlannedPot, { outcomes, lateS }: Rehearsal, before: Shifts): Map<string, number> {
-  const shifts = new Map(before);
-  const found = new Map<string, number>();
+function drawn({ leastS, mostS }: CookWindow['edges'] & {}, bySafe: boolean, spareS: number) {
+  if (spareS < 0) return { leastS: bySafe ? leastS : Math.max(0, leastS + spareS), mostS: mostS - spareS };
+  const inS = Math.min(spareS, Math.max(0, (mostS - leastS) / 4));
+  return { leastS: leastS + inS, mostS: Math.max(leastS + inS, mostS - inS) };
+}
+
+/** How long everything was in until it was ready, best and past its best; of several rounds the time that suits all. */
+function seenIn(
+  { planned, rehearsal, seen: before }: Pick<Tried, 'planned' | 'rehearsal' | 'seen'>,
+  spareS: number,
+): Seen {
+  const { simmer } = planned.plan;
+  const { lateS, leads, boilAtS } = rehearsal;
+  const edges = new Map<string, { piece: SimmerPiece; leastS: number; bestS: number; mostS: number }>();
   for (const piece of simmer.pieces) {
-    const outcome = outcomes.get(piece.id);
-    if (outcome?.cookValueMin === undefined) continue;
-    const { what, cut, wanted } = knownOf({ ...piece, way: 'simmered' });
-    const hadS = minutesAtBoil(what, cut, wanted, outcome.cookValueMin) * 60;
-    const lacksS = lateS.get(piece.id);
-    const bestS = minutesAtBoil(what, cut, wanted, wanted.bestMin) * 60;
-    // What is ready and not past its best stays as it is.
-    const isGood = lacksS === undefined && outcome.inWindow === true;
-    const moreS = lacksS !== undefined ? -lacksS - SPARE_S : isGood ? 0 : LATER_BY * (hadS - bestS);
-    const key = shiftKey(piece);
-    found.set(key, Math.min(found.get(key) ?? Infinity, moreS));
+    const lead = leads.get(piece.id);
+    if (!lead) continue;
+    const late = lateS.get(piece.id);
+    const leastS = late === undefined ? lead.leastS : Math.max(lead.leastS, piece.outAtS - piece.countsFromS + late);
+    const key = windowKey(courseOf(simmer, piece.round), piece);
+    const other = edges.get(key);
+    const least = Math.max(leastS, other?.leastS ?? 0);
+    const bestS = Math.max(lead.bestS, other?.bestS ?? 0);
+    edges.set(key, {
+      piece,
+      leastS: least,
+      bestS,
+      mostS: Math.max(least, Math.min(lead.mostS, other?.mostS ?? Infinity)),
+    });
   }
-  for (const [key, moreS] of found) if (moreS !== 0) shifts.set(key, (before.get(key) ?? 0) + moreS);
-  return shifts;
+  const windows = new Map(
+    [...edges].map(([key, { piece, leastS, bestS, mostS }]) => {
+      const { wanted } = knownOf({ ...piece, way: 'simmered' });
+      const bySafe = wanted.safe !== undefined;
+      const wantsBest = wanted.measure.is === 'doneFor' ? { wantsBest: true as const } : {};
+      const window = drawn({ leastS, mostS }, bySafe, spareS);
+      const best = Math.min(window.mostS, Math.max(window.leastS, bestS));
+      return [
+        key,
+        { ...window, bestS: best, safeS: bySafe ? window.leastS : 0, edges: { leastS, mostS }, ...wantsBest },
+      ];
+    }),
+  );
+  const boilsLaterS = new Map(before.boilsLaterS);
+  for (const [pan, laterS] of boilsLater(simmer, boilAtS)) boilsLaterS.set(pan, (boilsLaterS.get(pan) ?? 0) + laterS);
+  return { windows, boilsLaterS };
+}
+
+/** Seconds by which each pan boils later than its plan says; none where they agree. */
+function boilsLater({ actions }: Simmer, boilAtS: Rehearsal['boilAtS']): Array<[Pan, number]> {
+  return [...boilAtS].flatMap(([pan, atS]): Array<[Pan, number]> => {
+    const planned = actions.find((one) => one.kind === 'boil' && one.pan === pan);
+    return planned && Math.abs(planned.atS - atS) >= BOIL_AGREES_S ? [[pan, atS - planned.atS]] : [];
+  });
+}
+
+/** The cook has said when it goes in. */
+const isOwnTime = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece): boolean =>
+  evening.overrides.minutesInPot?.[ingredientId]?.[cut] !== undefined;
+
+/** What a raw piece costs: more than anything else can. */
+const RAW_COSTS = 1000;
+
+/**
+ * The measure of plans: one for each time that something is put in, one for each piece that is out of its window and one
+ * for each minute that it is, and very much for what is raw. What the cook has in for a time of their own counts when it is raw only.
+ */
+export function objectiveOf(menu: Menu, simmer: Simmer, { outcomes, lateS }: Rehearsal): number {
+  const { pieces } = simmer;
+  const costs = pieces.map((piece) => {
+    const outcome = outcomes.get(piece.id);
+    if (!outcome) return 0;
+    if (!outcome.safe) return RAW_COSTS;
+    if (isOwnTime(menu, piece)) return 0;
+    const overS = outcome.inWindow ? 0 : Math.max(0, piece.outAtS - (outcome.overAtS ?? piece.outAtS));
+    const outS = overS + (lateS.get(piece.id) ?? 0);
+    return outS > 0 ? 1 + outS / 60 : 0;
+  });
+  return additionsOf({ ...simmer, pieces: pieces.filter((one) => outcomes.has(one.id)) }) + sum(costs);
 }
 
 interface Tried {
   planned: PlannedPot;
   rehearsal: Rehearsal;
-  /** What is raw, what is not ready, what is past its best; the least is the best, in this order. */
-  faults: readonly [number, number, number];
+  seen: Seen;
+  objective: number;
+  /** The plan's boil is not that of the model. */
+  isBoilOff: boolean;
 }
 
-function tried(menu: Menu, planned: PlannedPot): Tried {
-  const rehearsal = rehearse({ menu, fit: planned.fit, simmer: planned.plan.simmer, strength: strengthOf(planned) });
-  const outcomes = [...rehearsal.outcomes.values()];
-  const raw = outcomes.filter((one) => !one.safe).length;
-  const out = outcomes.filter((one) => !one.inWindow).length;
-  return { planned, rehearsal, faults: [raw, rehearsal.lateS.size, out] };
+function tried(menu: Menu, planned: PlannedPot, seen: Seen): Tried {
+  const { simmer } = planned.plan;
+  const rehearsal = rehearse({ menu, fit: planned.fit, simmer, strength: strengthOf(planned) });
+  return {
+    planned,
+    rehearsal,
+    seen,
+    objective: objectiveOf(menu, simmer, rehearsal),
+    isBoilOff: boilsLater(simmer, rehearsal.boilAtS).length > 0,
+  };
 }
 
-const isBetter = (a: Tried, b: Tried): boolean => {
-  const at = a.faults.findIndex((faults, index) => faults !== b.faults[index]);
-  return at >= 0 && a.faults[at]! < b.faults[at]!;
-};
+/** A boil that is not as the plan has it costs as much as a minute too much in each piece would. */
+const isBetter = (a: Tried, b: Tried): boolean =>
+  a.objective + (a.isBoilOff ? a.planned.plan.simmer.pieces.length : 0) <
+  b.objective + (b.isBoilOff ? b.planned.plan.simmer.pieces.length : 0) - 1e-6;
 
 /** What would be lifted out raw, said as what cannot be satisfied. */
 function rawOf({ pieces }: Simmer, { outcomes }: Rehearsal): Unsatisfied[] {
@@ -86,11 +160,8 @@ function rawOf({ pieces }: Simmer, { outcomes }: Rehearsal): Unsatisfied[] {
 
 const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
 
-/** What came of going through a pot: by how much its windows are moved, and what was found then. */
-interface Gone {
-  shifts: Shifts;
-  rehearsal: Rehearsal;
-}
+/** What came of going through a pot: windows and boil of the plan that was kept, and what was found then. */
+type Gone = Pick<Tried, 'seen' | 'rehearsal' | 'objective'> & { lowerBound: number };
 
 /** Pots that were gone through lately, by all that the course of one follows from: a cook more changes nothing of it. */
 const lately = new Map<string, Gone>();
@@ -103,6 +174,7 @@ function keyOf(planned: PlannedPot): string {
   return JSON.stringify([
     style,
     service,
+    menu.evening.overrides.minutesInPot,
     vessel,
     heatSource,
     place,
@@ -117,25 +189,51 @@ function keyOf(planned: PlannedPot): string {
   ]);
 }
 
+/** Every time that something is put in, as the plan has it. */
+const additionsOf = ({ pieces }: Simmer): number =>
+  new Set(
+    pieces
+      .filter((one) => one.countsFromS === one.inAtS)
+      .map(({ pan, round, inAtS }) => `${pan} ${round} ${Math.round(inAtS)}`),
+  ).size;
+
 function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Steps<Gone> {
-  let shifts: Shifts = new Map();
-  let best: (Tried & Gone) | undefined;
-  for (let go = 0; go < TRIES; go += 1) {
-    const now = { ...tried(menu, go === 0 ? quick : planMenu(menu, shifted(model, shifts))), shifts };
-    const [raw, late] = now.faults;
-    const helped = !best || isBetter(now, best);
-    if (helped) best = now;
-    // Nothing raw, nothing unready, and no less past its best than before: as good as moving times makes it.
-    if (now.faults.every((faults) => faults === 0) || (!helped && raw === 0 && late === 0)) break;
-    shifts = excess(now.planned, now.rehearsal, shifts);
+  let now = tried(menu, quick, NOTHING_SEEN);
+  let best = now;
+  let lowerBound = Infinity;
+  let inVain = 0;
+  const isBest = () => best.objective <= lowerBound + 1e-6 && !best.isBoilOff;
+  // The plan by the table is only the first guess: the model's own is taken where it is as good.
+  for (let go = 1; go < TRIES && (go === 1 || !isBest()); go += 1) {
     yield;
+    const seen = seenIn(now, SPARE_S);
+    now = tried(menu, planMenu(menu, model, seen), seen);
+    lowerBound = Math.min(lowerBound, now.planned.plan.simmer.lowerBound ?? 0);
+    const helped = isBetter(now, best);
+    if (helped || (best.seen === NOTHING_SEEN && !isBetter(best, now))) best = now;
+    inVain = helped ? 0 : inVain + 1;
+    if (inVain >= IN_VAIN && !best.isBoilOff && now.objective < RAW_COSTS) break;
   }
-  return { shifts: best!.shifts, rehearsal: best!.rehearsal };
+  // What just misses being put in together is tried so.
+  for (const spareS of TOGETHER_S) {
+    let from = best;
+    for (let go = 0; go < TOGETHER_TRIES && !isBest(); go += 1) {
+      yield;
+      const seen = seenIn(from, spareS);
+      const planned = planMenu(menu, model, seen);
+      lowerBound = Math.min(lowerBound, planned.plan.simmer.lowerBound ?? 0);
+      if (additionsOf(planned.plan.simmer) >= additionsOf(best.planned.plan.simmer)) break;
+      from = tried(menu, planned, seen);
+      if (isBetter(from, best)) best = from;
+    }
+  }
+  return { ...best, lowerBound };
 }
 
 /**
- * The pot, planned and gone through by the model of heat: what was not ready in that goes in earlier, what was past its best
- * later, and the best of a few plans is taken. Raw counts before everything, not ready before past its best.
+ * The pot, planned and gone through by the model of heat. That shows how long each thing is in until it is ready and past
+ * its best, in this pot and with all that goes in with it; the next plan is made of those windows, and gone through again.
+ * The best of a few plans is taken by `objectiveOf`.
  * @returns the plan with what the model has of every piece, and the course of the liquid
  */
 export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<PlannedPot> {
@@ -145,21 +243,22 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
   lately.delete(key);
   lately.set(key, gone);
   if (lately.size > MOST_LATELY) lately.delete(lately.keys().next().value!);
-  const planned = gone.shifts.size === 0 ? quick : planMenu(menu, shifted(model, gone.shifts));
-  const { rehearsal } = gone;
+  const planned = gone.seen === NOTHING_SEEN ? quick : planMenu(menu, model, gone.seen);
+  const { rehearsal, objective, lowerBound } = gone;
   const { simmer } = planned.plan;
-  return {
-    ...planned,
-    plan: {
-      ...planned.plan,
-      simmer: {
-        ...simmer,
-        pieces: simmer.pieces.map((piece) => told(piece, rehearsal)),
-        unsatisfied: [...rawOf(simmer, rehearsal), ...simmer.unsatisfied],
-        ...(rehearsal.trace ? { trace: rehearsal.trace } : {}),
-      },
-    },
+  if (rehearsal.outcomes.size === 0) return planned;
+  const { place, units } = menu.evening;
+  const rehearsed: Simmer = {
+    ...simmer,
+    objective,
+    lowerBound,
+    pieces: simmer.pieces.map((piece) => told(piece, rehearsal)),
+    unsatisfied: [...rawOf(simmer, rehearsal), ...simmer.unsatisfied],
+    ...(rehearsal.trace ? { trace: rehearsal.trace } : {}),
   };
+  const given = { altitudeM: place.altitudeM, units };
+  const withBecause = withReasons(rehearsed, given, (piece) => isOwnTime(menu, piece));
+  return { ...planned, plan: { ...planned.plan, simmer: withBecause } };
 }
 
 /** `rehearsedInSteps` without a pause. */

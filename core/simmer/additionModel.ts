@@ -1,9 +1,16 @@
 import type { SimmerPiece } from '@elixa/contract';
+import type { Pan } from '../diners/table';
 import type { PotOnBurner } from '../heat/burner';
+
+/** Which filling of a pan: its first, a later one, or the finish. */
+export type CourseOf = 'first' | 'later' | 'finish';
 
 /** A pan on its burner, in its kitchen, and how hot its broth gets. */
 export interface PanContext extends PotOnBurner {
   boilingC: number;
+  /** Which pan of the evening it is, and which of its fillings is planned. */
+  pan?: Pan;
+  course?: CourseOf;
 }
 
 /** How long a cut wants, in seconds, and the sign that it is done. */
@@ -13,6 +20,12 @@ export interface CookWindow {
   mostS: number;
   safeS: number;
   sign: string;
+  /** It is by the clock: what cold spells and a fire that is turned off take is in it. */
+  byClock?: true;
+  /** It is given its best time at least: an animal food is not lifted out sooner for the sake of a tender leaf. */
+  wantsBest?: true;
+  /** Where it really begins and ends, if it was drawn in or out to be on the safe side or to put more in together. */
+  edges?: { leastS: number; mostS: number };
 }
 
 export interface Load {
@@ -38,6 +51,8 @@ export interface AdditionModel {
   readonly id: string;
   /** @throws RangeError when it knows nothing of this cut cooked in this way */
   cookWindow(ingredientId: string, cut: string, pan: PanContext, way?: SimmerPiece['way']): CookWindow;
+  /** Seconds before its round is ready that a thing goes in because the cook says so. */
+  inPotS?(ingredientId: string, cut: string): number | undefined;
   /** Seconds until the liquid boils. */
   toBoilS(brothMl: number, pan: PanContext, start: Start): number;
   /** Seconds until the pot boils again after these things went in together. */

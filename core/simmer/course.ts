@@ -6,7 +6,7 @@ import type { Pan } from '../diners/table';
 import { portionsOf, stagesIn, type Portion } from '../evening/portions';
 import { DRY_WORDS } from '../evening/vesselFit';
 import { sum } from '../measures/sum';
-import type { AdditionModel, PanContext } from './additionModel';
+import type { AdditionModel, CourseOf, PanContext } from './additionModel';
 import { planRound, simmerPiece, type Going, type GroupPiece, type RoundGroup, type TimedRound } from './planRound';
 
 /** Time to skim and turn down after the boil. */
@@ -91,12 +91,14 @@ export function planCourse(given: {
   share: number;
   pan: Pan;
   context: PanContext;
+  course: CourseOf;
   model: AdditionModel;
   start?: { liquidMl: number; fromC: number };
   /** The pot has been eaten from before. */
   again?: boolean;
 }): Course {
-  const { food, service, share, pan, context, model, start } = given;
+  const { food, service, share, pan, model, start } = given;
+  const context: PanContext = { ...given.context, pan, course: given.course };
   const stages = stagesIn(given.stages, pan, start && !given.again ? 'first' : 'later');
   const all = portionsOf(food, stages, service, share);
   const pourAt = stages.findIndex((stage) => stage.do === 'pour');

@@ -8,6 +8,9 @@ import { groupAdditions, timeOfAll, type AdditionGroup, type Timed } from './gro
 /** While the pot comes back to the boil it cooks about half as fast. Kitchen estimate, 0.3-0.7. */
 const COLD_SPELL_COUNTS = 0.5;
 
+/** What goes in together cools the pot for one another, which moves a window by so much at most, in s. Seen in small pots. */
+const MOVED_S = 15;
+
 /** Something that goes in, with the place of its stage in the order of the style. */
 export interface Going {
   ingredientId: string;
@@ -42,6 +45,8 @@ export interface TimedRound {
   groups: RoundGroup[];
   /** From the boil to the moment that it is lifted out, with time to skim and turn down. */
   boiledS: number;
+  /** As many additions as the cheapest plan costs at least, as the windows of the things are. */
+  leastGroups: number;
 }
 
 type Thing = Timed & Going & { window: CookWindow };
@@ -51,7 +56,8 @@ type Thing = Timed & Going & { window: CookWindow };
  * to be cooked through a cold spell counts nothing, and it gets its best time at least.
  */
 function windowWith(thing: Thing, coldS: number): Thing {
-  const { leastS, bestS, mostS, safeS, sign } = thing.window;
+  const { leastS, bestS, mostS, safeS, sign, byClock, wantsBest } = thing.window;
+  if (byClock) return wantsBest ? { ...thing, leastS: bestS } : thing;
   if (safeS <= 0) return thing;
   const lost = coldS * COLD_SPELL_COUNTS;
   const window = { leastS: leastS + lost, bestS: bestS + lost, mostS: mostS + lost, safeS: safeS + lost, sign };
@@ -127,6 +133,8 @@ const toPiece = ({ window, ...thing }: Thing, cookS: number): GroupPiece => ({
  * boil, and at the end the burner may be off for a while with the lid on; what is in the pot at such a time goes in
  * earlier by the cooking that it loses.
  *
+ * What the cook has in for a time of their own goes in then, but never so late that it would not be cooked through.
+ *
  * How long the pot is cold depends on what goes in together, and what may go in together on how long it is cold; both
  * are settled in turn, and a time that was lengthened is not shortened again.
  * @param restS seconds off and covered at the end; `stillS` those in which nothing cooks at all, since what must not boil is
@@ -143,15 +151,36 @@ export function planRound(
     const window = model.cookWindow(one.ingredientId, one.cut, pan, one.way);
     return { ...one, window, ...window };
   });
+  const ownS = ({ ingredientId, cut }: Going) => model.inPotS?.(ingredientId, cut);
+  /** Each by itself; two that are in for as long go in together. */
+  const ownGroups = (own: readonly Thing[]): AdditionGroup<Thing>[] => {
+    const byTime = new Map<number, Thing[]>();
+    for (const one of own) {
+      const cookS = Math.max(ownS(one)!, one.window.safeS);
+      byTime.set(cookS, [...(byTime.get(cookS) ?? []), one]);
+    }
+    return [...byTime].map(([cookS, members]) => ({ cookS, members }));
+  };
+  const drawnOut = things
+    .filter((one) => !one.fromCold)
+    .map((one): Thing => {
+      const { leastS, mostS } = one.window.edges ?? one.window;
+      return { ...one, leastS: leastS - MOVED_S, mostS: mostS + MOVED_S };
+    });
+  const leastGroups = sum(partedAt(drawnOut).map((part) => groupAdditions(part).length));
+  const isByClock = things.length > 0 && things.every((one) => one.window.byClock);
   const coldS = new Map<string, number>();
   const key = ({ ingredientId, cut, stageId }: Going) => `${ingredientId}/${cut}/${stageId}`;
   for (;;) {
     const open = things.map((thing) => windowWith(thing, coldS.get(key(thing)) ?? 0));
-    const hot = groupInOrder(open.filter((one) => !one.fromCold));
+    const late = open.filter((one) => !one.fromCold);
+    const own = late.filter((one) => ownS(one) !== undefined);
+    const hot = [...groupInOrder(late.filter((one) => !own.includes(one))), ...ownGroups(own)].sort(inTurn);
     const fromCold = open.filter((one) => one.fromCold);
     const recoveries = hot.map((group) => model.recoveryS(group.members, pan));
-    // Where nothing cooks at all, all of the time is lost.
-    const coldFrom = (index: number) => sum(recoveries.slice(index)) + restS + stillS / COLD_SPELL_COUNTS;
+    // Where nothing cooks at all, all of the time is lost. Windows by the clock have all that in them.
+    const coldFrom = (index: number) =>
+      isByClock ? 0 : sum(recoveries.slice(index)) + restS + stillS / COLD_SPELL_COUNTS;
     const spells = [
       ...hot.flatMap((group, index) => group.members.map((one) => ({ one, coldS: coldFrom(index) }))),
       ...fromCold.map((one) => ({ one, coldS: coldFrom(0) })),
@@ -162,16 +191,22 @@ export function planRound(
     if (colder.length === 0) {
       const groups = hot.map(({ cookS, members }, index): RoundGroup => {
         const lost = coldFrom(index) * COLD_SPELL_COUNTS;
-        const beforeReadyS = Math.max(restS + stillS, cookS + lost);
+        // A time of the cook's own is by the clock; what the cold takes of it is lost, but never what makes it safe.
+        const isOwn = members.some((one) => ownS(one) !== undefined);
+        const clockS = isOwn
+          ? Math.max(cookS, ...members.map((one) => one.window.safeS + (one.window.safeS > 0 ? lost : 0)))
+          : cookS + lost;
+        const beforeReadyS = Math.max(restS + stillS, clockS);
         return {
           recoveryS: recoveries[index]!,
           beforeReadyS,
           pieces: members.map((one) => toPiece(one, beforeReadyS - lost)),
         };
       });
+      groups.sort((a, b) => b.beforeReadyS - a.beforeReadyS);
       const longestS = groups[0]?.beforeReadyS ?? 0;
       const withSkimmingS = longestS + afterBoilS;
-      if (fromCold.length === 0) return { groups, boiledS: withSkimmingS };
+      if (fromCold.length === 0) return { groups, boiledS: withSkimmingS, leastGroups };
       const lost = coldFrom(0) * COLD_SPELL_COUNTS;
       const boiledS = Math.max(groups.length > 0 ? withSkimmingS : 0, timeOfAll(fromCold) + lost);
       const cold = {
@@ -179,7 +214,7 @@ export function planRound(
         beforeReadyS: boiledS,
         pieces: fromCold.map((one) => toPiece(one, boiledS - lost)),
       };
-      return { cold, groups, boiledS };
+      return { cold, groups, boiledS, leastGroups };
     }
     for (const spell of spells) coldS.set(key(spell.one), Math.max(coldS.get(key(spell.one)) ?? 0, spell.coldS));
   }

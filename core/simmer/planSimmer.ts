@@ -5,6 +5,7 @@ import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
 import { portionsOf } from '../diners/portion';
 import { isSwished } from '../evening/portions';
+import { asCutTonight } from './asCut';
 import { boilingPointC } from '../heat/boilingPoint';
 import { shiftIso } from '../time/shiftIso';
 import { simmerActions } from './actions';
@@ -13,6 +14,7 @@ import { brothLevels, courseFood } from './levels';
 import type { Filling, PanRounds, SimmerQuestion, TimedPan } from './panRounds';
 import { FREE_SURFACE, POURED_C } from '../heat/givens';
 import { tableSteamG } from '../heat/tableSteam';
+import { sum } from '../measures/sum';
 import { unsatisfied } from './unsatisfied';
 
 /** How long people eat one round before the next is ready. Kitchen estimates, 15-25 min; slice by slice it takes longer. */
@@ -77,11 +79,12 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
     pan,
     context,
     fit,
-    first: planCourse({ ...base, food: pot, stages, share: 1 / rounds, start }),
+    first: planCourse({ ...base, course: 'first', food: pot, stages, share: 1 / rounds, start }),
     later:
       rounds > 1
         ? planCourse({
             ...base,
+            course: 'later',
             food: pot,
             stages,
             share: 1 / rounds,
@@ -91,7 +94,7 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
         : undefined,
     finish:
       finish.length > 0
-        ? planCourse({ ...base, food: finish, stages: finishing?.stages ?? [], share: 1 / goes })
+        ? planCourse({ ...base, course: 'finish', food: finish, stages: finishing?.stages ?? [], share: 1 / goes })
         : undefined,
     levels: brothLevels(fit, courses, tableSteamG(evening, fit.vessel, heat, EATING_S[service]), pour),
   };
@@ -217,7 +220,10 @@ export function planSimmer(question: SimmerQuestion): Simmer {
   ]);
   const seared = searedPieces(question, main, mainStartS);
   const swished = swishedPieces(question, main, readyAtS[0]!);
-  const pieces = [...seared, ...going.map(({ piece }) => piece), ...swished];
+  const pieces = [...seared, ...going.map(({ piece }) => piece), ...swished].map((piece) => ({
+    ...piece,
+    ...(piece.way === 'seared' ? {} : asCutTonight(evening, piece.ingredientId, piece.cut)),
+  }));
   const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (swished.length > 0 ? eatingS : 0);
   const ending = main.levels[fit.rounds];
   return {
@@ -232,11 +238,19 @@ export function planSimmer(question: SimmerQuestion): Simmer {
         }
       : {}),
     litAt: shiftIso(evening.sitDownAt, -readyAtS[0]!),
-    boilAtS: timed.find((one) => one.pan === 'main')!.fillings[0]!.boilS,
+    boilAtS: main.first.pouredS + mainStartS + main.first.toBoilS,
+    timeToBoilS: main.first.toBoilS,
     readyAtS,
     endsAtS,
     platedRounds: firstRound,
     timing: model.id,
+    lowerBound: sum(
+      timed.flatMap(({ first, later, finish }) => [
+        first.timed.leastGroups,
+        (fit.rounds - 1) * (later?.timed.leastGroups ?? 0),
+        goes * (finish?.timed.leastGroups ?? 0),
+      ]),
+    ),
     actions: simmerActions({
       menu,
       going,

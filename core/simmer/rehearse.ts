@@ -1,4 +1,4 @@
-import type { Simmer, SimmerPiece, Trace } from '@elixa/contract';
+import type { PieceTrace, Simmer, SimmerPiece, Trace } from '@elixa/contract';
 import type { Fit, PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
 import type { Pan } from '../diners/table';
@@ -7,6 +7,7 @@ import { holdsBoil } from '../heat/burner';
 import { centreOf } from '../heat/conduction';
 import { FREE_SURFACE, POURED_C } from '../heat/givens';
 import { DRY_WORDS } from '../evening/vesselFit';
+import { leadOf, pastAtS, type Lead } from './lead';
 import { LADLED_ML_PER_G } from './levels';
 import { isReady, knownOf } from './pot/food';
 import { simulate } from './pot/simulate';
@@ -37,7 +38,16 @@ export interface RehearsalQuestion {
 /** How a piece stands when it is lifted out. */
 export type Outcome = Pick<
   SimmerPiece,
-  'centreTempC' | 'largestCentreTempC' | 'lethalityMin' | 'cookValueMin' | 'window' | 'safeAtS' | 'safe' | 'inWindow'
+  | 'centreTempC'
+  | 'largestCentreTempC'
+  | 'lethalityMin'
+  | 'cookValueMin'
+  | 'window'
+  | 'safeAtS'
+  | 'readyAtS'
+  | 'overAtS'
+  | 'safe'
+  | 'inWindow'
 >;
 
 export interface Rehearsal {
@@ -45,6 +55,10 @@ export interface Rehearsal {
   trace?: Trace;
   /** Seconds that a piece would have to stay longer, by its id. */
   lateS: ReadonlyMap<string, number>;
+  /** How long before it is lifted out each piece would have to begin to cook, to come out ready, best, and just not past it. */
+  leads: ReadonlyMap<string, Lead>;
+  /** When each pan boils first; none that does not. */
+  boilAtS: ReadonlyMap<Pan, number>;
 }
 
 /** A reserve is kept so hot beside the pot, water comes from the kettle, in °C. Kitchen estimates. */
@@ -75,11 +89,13 @@ const waterOf = (volumeMl: number): Contents => ({ ...NOTHING, waterG: volumeMl 
 
 const isInBath = ({ way }: SimmerPiece) => way === 'simmered' || way === 'stacked' || way === 'fried';
 
-const foodOf = ({ id, ingredientId, cut, massG, way }: SimmerPiece): FoodIn => ({
+const foodOf = ({ id, ingredientId, cut, massG, way, thicknessMm, frozen }: SimmerPiece): FoodIn => ({
   id,
   ingredientId,
   cut,
   massG,
+  ...(thicknessMm === undefined ? {} : { thicknessMm }),
+  ...(frozen ? { frozen } : {}),
   ...(way === 'stacked' ? { thicknessMm: STACKED_MM } : {}),
   ...(way === 'fried' ? { startC: BROWNED_C } : {}),
 });
@@ -182,8 +198,9 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
   };
 }
 
-function outcomeOf(piece: PieceState): Outcome {
+function outcomeOf(piece: PieceState, outAtS: number): Outcome {
   const { wanted } = knownOf(piece);
+  const overAtS = pastAtS(piece, wanted, outAtS);
   const { hadMin, lethalityMin } = piece.cooked;
   return {
     centreTempC: centreOf(piece.mean),
@@ -192,6 +209,8 @@ function outcomeOf(piece: PieceState): Outcome {
     cookValueMin: hadMin,
     window: { leastMin: wanted.leastMin, bestMin: wanted.bestMin, mostMin: wanted.mostMin },
     ...(piece.safeAtS === undefined ? {} : { safeAtS: piece.safeAtS }),
+    ...(piece.readyAtS === undefined ? {} : { readyAtS: piece.readyAtS }),
+    ...(overAtS === undefined ? {} : { overAtS }),
     safe: piece.safeAtS !== undefined,
     inWindow: isReady(piece, wanted) && hadMin <= wanted.mostMin,
   };
@@ -215,6 +234,20 @@ function everySample(samples: readonly Sample[], fromS: number): Sample[] {
   return kept;
 }
 
+/** Every piece over the samples that it lies in the pot at. */
+function pieceTraces(samples: readonly Sample[]): PieceTrace[] {
+  const traces = new Map<string, PieceTrace>();
+  samples.forEach(({ pieces }, index) => {
+    for (const { id, largestC, hadMin } of pieces) {
+      const trace = traces.get(id) ?? { pieceId: id, from: index, centreTempC: [], hadMin: [] };
+      traces.set(id, trace);
+      trace.centreTempC.push(Math.round(largestC * 10) / 10);
+      trace.hadMin.push(Math.round(hadMin * 100) / 100);
+    }
+  });
+  return [...traces.values()];
+}
+
 /**
  * The evening at the pot as the plan has it, gone through by the model of heat: how warm the liquid is all the time, and
  * how each piece stands when it is lifted out. What lies in a pan with little liquid, and slices that guests hold in, are
@@ -224,6 +257,8 @@ function everySample(samples: readonly Sample[], fromS: number): Sample[] {
 export function rehearse(question: RehearsalQuestion): Rehearsal {
   const outcomes = new Map<string, Outcome>();
   const lateS = new Map<string, number>();
+  const boilAtS = new Map<Pan, number>();
+  const leads = new Map<string, Lead>();
   let trace: Trace | undefined;
   for (const pan of ['main', 'aside'] as const) {
     const given = panOf(question, pan);
@@ -234,17 +269,29 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
     for (const outAtS of [...new Set(pieces.map((one) => one.outAtS))].sort((a, b) => a - b)) {
       const due = program.filter((one) => one.atS >= pot.atS && one.atS < outAtS);
       const course = simulate(pot, due, outAtS, STEP_S);
+      const [boiled] = course.boils;
+      if (boiled && !boilAtS.has(pan)) boilAtS.set(pan, boiled.fromS);
       samples.push(...course.samples.slice(samples.length > 0 ? 1 : 0));
       const mine = pieces.filter((one) => one.outAtS === outAtS);
       const standing = new Map(course.state.pieces.map((one) => [one.id, one]));
       const late: string[] = [];
-      for (const { id } of mine) {
+      for (const piece of mine) {
+        const { id } = piece;
         const cooked = standing.get(id);
         if (!cooked) continue;
-        outcomes.set(id, outcomeOf(cooked));
-        if (!isReady(cooked, knownOf(cooked).wanted)) late.push(id);
+        const { wanted } = knownOf(cooked);
+        outcomes.set(id, outcomeOf(cooked, outAtS));
+        const down = program.filter((one) => one.kind === 'heat' && one.atS > piece.inAtS && one.atS <= outAtS);
+        const lead = leadOf(samples, piece, cooked, Math.min(outAtS, ...down.map((one) => one.atS)));
+        if (lead) leads.set(id, lead);
+        if (!isReady(cooked, wanted)) late.push(id);
       }
-      if (late.length > 0) for (const [id, seconds] of lacking(course.state, late)) lateS.set(id, seconds);
+      if (late.length > 0) {
+        for (const [id, seconds] of lacking(course.state, late)) {
+          lateS.set(id, seconds);
+          if (seconds < LOOKED_AT_S) outcomes.set(id, { ...outcomes.get(id)!, readyAtS: outAtS + seconds });
+        }
+      }
       const ids = mine.map((one) => one.id);
       // What was lifted out is eaten, and no part of the pot any more.
       pot = { ...course.state, pieces: course.state.pieces.filter((one) => !ids.includes(one.id)) };
@@ -254,12 +301,14 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
       trace = {
         fromS: start.atS,
         stepS: TRACE_S,
-        liquidTempC: kept.map((one) => Math.round(one.tempC * 10) / 10),
+        // An empty pan may be hotter than any liquid.
+        liquidTempC: kept.map((one) => Math.round(Math.min(one.tempC, one.boilingC) * 10) / 10),
         levelMl: kept.map((one) => Math.round(one.levelMl)),
         depthMm: kept.map((one) => Math.round(one.depthMm)),
         salinityPct: kept.map((one) => Math.round(one.salinityPct * 1000) / 1000),
+        pieces: pieceTraces(kept),
       };
     }
   }
-  return { outcomes, lateS, ...(trace ? { trace } : {}) };
+  return { outcomes, lateS, leads, boilAtS, ...(trace ? { trace } : {}) };
 }

@@ -1,4 +1,5 @@
-import { liveSteps, roundName, shiftIso, traceBeforeS, type LiveStep } from '@elixa/core';
+import type { SimmerPiece } from '@elixa/contract';
+import { liveSteps, roundName, shiftIso, shortName, spanText, type LiveStep } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -10,29 +11,48 @@ import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
 import { StepDetail } from './StepDetail';
 import { InTheMiddle } from './InTheMiddle';
-import { PotOverTime } from './PotOverTime';
-import { SimmerTimeline } from './SimmerTimeline';
+import { ChartKey } from './chart/ChartKey';
+import { SimmerChart } from './chart/SimmerChart';
+import { MomentPanel } from './MomentPanel';
+import { PiecePanel } from './PiecePanel';
+import { useWhatIf } from './useWhatIf';
+import { WhatIfOffers, WhatIfPanel } from './WhatIfPanel';
 
 const heightWords = (altitudeM: number) =>
   Math.round(altitudeM) === 0 ? 'at sea level' : `${Math.round(altitudeM)} m up`;
+
+const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** More rounds than these stand in rows of their own width on a phone. */
 const SIDE_BY_SIDE = 6;
 
 /** When everything goes in, back from sitting down. */
 export function SimmerScreen() {
-  const { evening, plan } = useEvening();
+  const { evening, plan: own, edit } = useEvening();
   const [chosen, setChosen] = useState(1);
-  if (!plan) return <Faults />;
+  const [momentS, setMomentS] = useState<number | undefined>(undefined);
+  const [pieceId, setPieceId] = useState<string | undefined>(undefined);
+  const [levels, setLevels] = useState(false);
+  const whatIf = useWhatIf(evening);
+  if (!own) return <Faults />;
+  const plan = whatIf.plan ?? own;
   const { simmer } = plan;
   const steps = liveSteps(simmer);
   const rounds = [...new Set(steps.map((step) => step.round))];
   const round = rounds.includes(chosen) ? chosen : 1;
   const shown = simmer.pieces.filter((one) => one.round === round);
-  const fromS = Math.max(simmer.trace?.fromS ?? 0, round === 1 ? 0 : Math.min(...shown.map((one) => one.inAtS)) - 60);
-  const readyS = Math.max(fromS, ...shown.map((one) => one.outAtS));
-  const toS = simmer.trace ? traceBeforeS(simmer.trace, readyS) : readyS;
+  const readyS = Math.max(...shown.map((one) => one.outAtS));
+  const atS = Math.min(momentS ?? readyS, readyS);
+  const piece = shown.find((one) => one.id === pieceId);
   const Rounds = rounds.length > SIDE_BY_SIDE ? Tabs : Segmented;
+  const moved = (one: SimmerPiece, seconds: number) => {
+    setPieceId(one.id);
+    whatIf.ask({
+      label: `${sentence(shortName(one.ingredientId, one.cut))} in for ${spanText(seconds)}`,
+      edits: [{ kind: 'timeInPotSet', ingredientId: one.ingredientId, cut: one.cut, minutes: seconds / 60 }],
+      inHand: true,
+    });
+  };
   return (
     <>
       <Faults />
@@ -47,7 +67,7 @@ export function SimmerScreen() {
           },
         ]}
       />
-      {simmer.unsatisfied.map((one) => (
+      {own.simmer.unsatisfied.map((one) => (
         <View key={one.id} className="gap-2 rounded-2xl bg-well p-4">
           <Heading level={3}>{one.text}</Heading>
           <Body>{one.because}</Body>
@@ -62,15 +82,41 @@ export function SimmerScreen() {
             label: roundName(plan, number).short,
           }))}
           value={String(round)}
-          onChange={(value) => setChosen(Number(value))}
+          onChange={(value) => {
+            setChosen(Number(value));
+            setMomentS(undefined);
+            setPieceId(undefined);
+          }}
         />
       ) : null}
-      {simmer.trace && toS > fromS ? (
-        <Section title="How hot it is">
-          <PotOverTime key={round} simmer={simmer} trace={simmer.trace} units={evening.units} fromS={fromS} toS={toS} />
-        </Section>
-      ) : null}
-      <SimmerTimeline simmer={simmer} round={round} />
+      <View className="gap-4">
+        <SimmerChart
+          simmer={simmer}
+          compared={whatIf.plan ? own.simmer : undefined}
+          round={round}
+          units={evening.units}
+          atS={atS}
+          chosenId={piece?.id}
+          levels={levels}
+          onMoment={setMomentS}
+          onChosen={(one) => setPieceId(one.id)}
+          onMoved={moved}
+        />
+        <ChartKey hasTrace={simmer.trace !== undefined} levels={levels} onLevels={setLevels} />
+        <WhatIfPanel whatIf={whatIf} edit={edit} />
+        {piece ? (
+          <PiecePanel
+            evening={evening}
+            piece={piece}
+            onMoved={moved}
+            ask={whatIf.ask}
+            edit={edit}
+            onClose={() => setPieceId(undefined)}
+          />
+        ) : null}
+      </View>
+      {simmer.trace ? <MomentPanel evening={evening} plan={plan} round={round} atS={atS} /> : null}
+      <WhatIfOffers evening={evening} ask={whatIf.ask} />
       <InTheMiddle pieces={shown} litAt={simmer.litAt} />
       <Section title={rounds.length > 1 ? `${roundName(plan, round).name}, step by step` : 'Step by step'}>
         <View role="list" className="border-t border-line">

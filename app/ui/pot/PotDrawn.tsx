@@ -2,6 +2,7 @@ import type { PotDrawing } from '@elixa/core';
 import { memo, useId } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, Ellipse, G, Path } from 'react-native-svg';
+import { DoneMarks, type DoneMark } from './DoneMarks';
 import { PieceGlyph } from './PieceGlyph';
 import { Stacks } from './Stacks';
 
@@ -17,13 +18,15 @@ export interface PotDrawnProps {
   sauce?: string;
   /** The same of the right half, where a wall parts two broths. */
   otherSauce?: string;
+  /** How far each bunch has come, by ingredient. */
+  marks?: ReadonlyMap<string, DoneMark>;
 }
 
 const WALL_MM = 9;
 
 /** A pot as somebody sees it who bends over it, to scale. */
 export const PotDrawn = memo(function PotDrawn(shownIn: PotDrawnProps) {
-  const { drawing, inPot, comingNext, simmering, dry, sauce, otherSauce } = shownIn;
+  const { drawing, inPot, comingNext, simmering, dry, sauce, otherSauce, marks } = shownIn;
   const { vessel, surfaceMm: surface, pieces, blocks, layers, names } = drawing;
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
@@ -100,6 +103,7 @@ export const PotDrawn = memo(function PotDrawn(shownIn: PotDrawnProps) {
                 />
               ))
             : null}
+          {marks ? <DoneMarks drawing={drawing} marks={marks} /> : null}
           {vessel.divided ? <Path d={`M0 ${-radius} ${bend}`} stroke={wall} strokeWidth={7} fill="none" /> : null}
         </G>
       </Svg>

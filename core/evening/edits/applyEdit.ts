@@ -5,6 +5,7 @@ import * as amounts from './amounts';
 import * as choices from './choices';
 import * as own from './own';
 import * as pot from './pot';
+import * as simmering from './simmering';
 import { styleChosen } from './styleChosen';
 import * as table from './table';
 
@@ -14,6 +15,7 @@ const EDITS: { [Kind in EditKind]: (evening: Evening, edit: EditOf<Kind>) => Eve
   ...choices,
   ...own,
   ...pot,
+  ...simmering,
   ...table,
   styleChosen: (evening, { styleId }) => styleChosen(evening, styleId),
   remedyTaken: (evening, edit) => applyRemedy(evening, edit),

@@ -3,11 +3,9 @@ import type { Cut, Ingredient } from '../../catalogue/ingredient';
 import { isSafe, RAW, wantedOf, type Wanted } from '../../doneness/wanted';
 import { evenly, type Body } from '../../heat/conduction';
 import { foodBodies } from '../../heat/foodBody';
-import { KEPT_C } from '../../heat/givens';
+import { FROZEN_C, KEPT_C } from '../../heat/givens';
 import type { FoodIn, PieceState } from './state';
 
-/** Frozen food comes from here, in °C. */
-const FROZEN_C = -18;
 /** The coldest likely piece is so much colder than the mean one, in K. Kitchen estimate. */
 const COLDER_K = 2;
 

@@ -89,6 +89,15 @@ function sampleOf(pot: PotState): Sample {
     liquidMl: massOf(pot.liquid),
     depthMm: heightAtMm(pot.vessel, levelMl),
     salinityPct: salinityPctOf(pot.liquid),
+    pieces: pot.pieces
+      .filter((one) => one.outAtS === undefined)
+      .map((one) => ({
+        id: one.id,
+        centreC: centreOf(one.mean),
+        largestC: centreOf(one.largest),
+        hadMin: one.cooked.hadMin,
+        isSafe: one.safeAtS !== undefined,
+      })),
   };
 }
 

@@ -149,6 +149,15 @@ export type PotAction = { atS: number } & (
   | { kind: 'ladle'; volumeMl: number }
 );
 
+/** A piece that lies in the pot at a moment: the middles of the mean and the largest one in °C, and what it has had. */
+export interface PieceSample {
+  id: string;
+  centreC: number;
+  largestC: number;
+  hadMin: number;
+  isSafe: boolean;
+}
+
 /** The pot at a moment of its course. */
 export interface Sample {
   atS: number;
@@ -159,6 +168,7 @@ export interface Sample {
   liquidMl: number;
   depthMm: number;
   salinityPct: number;
+  pieces: readonly PieceSample[];
 }
 
 export interface Course {

@@ -1,0 +1,49 @@
+import { View } from 'react-native';
+import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import { ToggleChip } from '@/ui/Choice';
+import { Small } from '@/ui/Text';
+
+const SHIELD = 'M0-7 5.5-5V.2C5.5 3.8 2.9 6 0 7.2-2.9 6-5.5 3.8-5.5.2V-5z';
+
+/** What the marks of the chart mean, and what else it can show. */
+export function ChartKey({
+  hasTrace,
+  levels,
+  onLevels,
+}: {
+  hasTrace: boolean;
+  levels: boolean;
+  onLevels(on: boolean): void;
+}) {
+  if (!hasTrace) return null;
+  return (
+    <View className="flex-row flex-wrap items-center gap-x-5 gap-y-2">
+      <View className="flex-row items-center gap-2">
+        <Svg width={34} height={16} viewBox="0 0 34 16" aria-hidden>
+          <Line
+            x1={3}
+            x2={31}
+            y1={8}
+            y2={8}
+            stroke="rgb(var(--iron))"
+            strokeWidth={3}
+            strokeLinecap="round"
+            opacity={0.55}
+          />
+          <Circle cx={20} cy={8} r={4} fill="rgb(var(--iron))" />
+        </Svg>
+        <Small>at its best, and when it comes out</Small>
+      </View>
+      <View className="flex-row items-center gap-2">
+        <Svg width={16} height={18} viewBox="-8 -9 16 18" aria-hidden>
+          <G>
+            <Path d={SHIELD} fill="rgb(var(--sheet))" stroke="rgb(var(--ink))" strokeWidth={1.4} />
+            <Path d="M-2.4.2-.6 2 2.6-2" fill="none" stroke="rgb(var(--ink))" strokeWidth={1.5} />
+          </G>
+        </Svg>
+        <Small>cooked through from here</Small>
+      </View>
+      <ToggleChip label="Level and salt" on={levels} onChange={onLevels} />
+    </View>
+  );
+}

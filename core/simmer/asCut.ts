@@ -1,0 +1,56 @@
+import type { Evening } from '@elixa/contract';
+import { ingredientById } from '../catalogue/ingredients';
+import { minutesAtBoil, wantedOf } from '../doneness/wanted';
+import type { AdditionModel } from './additionModel';
+
+/** How a piece is tonight, where that is not as its cut has it. */
+export interface AsCut {
+  thicknessMm?: number;
+  frozen?: boolean;
+}
+
+/** How thick a thing is cut tonight, and whether it goes in frozen; nothing where it is as its cut has it. */
+export function asCutTonight({ overrides, choices }: Evening, ingredientId: string, cut: string): AsCut {
+  const thicknessMm = overrides.thicknessMm?.[ingredientId]?.[cut];
+  return {
+    ...(thicknessMm === undefined ? {} : { thicknessMm }),
+    ...(choices.frozen?.includes(ingredientId) ? { frozen: true } : {}),
+  };
+}
+
+/**
+ * The same model for an evening on which things are cut thicker or thinner, go in frozen, or go in when the cook says: a
+ * window is moved by what its best time at 100 °C is longer or shorter for such a piece.
+ */
+export function asCut(model: AdditionModel, evening: Evening): AdditionModel {
+  const { thicknessMm = {}, minutesInPot = {} } = evening.overrides;
+  const { frozen = [] } = evening.choices;
+  if (frozen.length + Object.keys({ ...thicknessMm, ...minutesInPot }).length === 0) return model;
+  return {
+    ...model,
+    inPotS: (ingredientId, cut) => {
+      const minutes = minutesInPot[ingredientId]?.[cut];
+      return minutes === undefined ? undefined : minutes * 60;
+    },
+    cookWindow(ingredientId, cutId, pan, way = 'simmered') {
+      const window = model.cookWindow(ingredientId, cutId, pan, way);
+      const tonight = asCutTonight(evening, ingredientId, cutId);
+      const what = ingredientById(ingredientId);
+      const cut = what.cuts[cutId];
+      const row = cut?.cooks?.[way === 'swished' ? 'swished' : 'simmered'];
+      // What stands in a stack is as thick as its stack, and what is seared follows the pan.
+      if (!cut || !row || way === 'stacked' || way === 'seared' || Object.keys(tonight).length === 0) return window;
+      const wanted = wantedOf(what, cut, row);
+      const usualMin = minutesAtBoil(what, cut, wanted, wanted.bestMin);
+      if (usualMin <= 0) return window;
+      const times = minutesAtBoil(what, cut, wanted, wanted.bestMin, tonight) / usualMin;
+      return {
+        leastS: window.leastS * times,
+        bestS: window.bestS * times,
+        mostS: window.mostS * times,
+        safeS: window.safeS * times,
+        sign: window.sign,
+      };
+    },
+  };
+}

@@ -1,0 +1,76 @@
+import type { SimmerPiece } from '@elixa/contract';
+import { cookRate } from '../doneness/cookValue';
+import type { Wanted } from '../doneness/wanted';
+import { centreOf } from '../heat/conduction';
+import { knownOf } from './pot/food';
+import type { PieceState, Sample } from './pot/state';
+
+/** Nobody waits longer than this for a piece to be past its best. */
+const STANDS_S = 60 * 60;
+
+/** What a second in the middle of a piece so hot adds to what it has had, in min. */
+const hadPerS = ({ measure }: Wanted, centreC: number): number =>
+  measure.is === 'cookValue' ? cookRate(centreC, measure.zC) : centreC >= measure.centreC ? 1 / 60 : 0;
+
+/** When a piece is past its best: as it was, or as it would be if it stayed on as hot as it is lifted out. */
+export function pastAtS({ overAtS, cooked, mean }: PieceState, wanted: Wanted, outAtS: number): number | undefined {
+  if (overAtS !== undefined) return overAtS;
+  const leftS = (wanted.mostMin - cooked.hadMin) / Math.max(hadPerS(wanted, centreOf(mean)), 1e-9);
+  return leftS > STANDS_S ? undefined : outAtS + Math.max(0, leftS);
+}
+
+export interface Lead {
+  leastS: number;
+  bestS: number;
+  mostS: number;
+}
+
+/** A piece as the samples of its pot have it. */
+interface Followed {
+  atS: number;
+  hadMin: number;
+  centreC: number;
+}
+
+/** When it had had so much; as it would have been if the fire had gone on as at the end. */
+function hadAtS(followed: readonly Followed[], wanted: Wanted, min: number): number {
+  const past = followed.findIndex((one) => one.hadMin >= min);
+  if (past === 0) return followed[0]!.atS;
+  if (past > 0) {
+    const [a, b] = [followed[past - 1]!, followed[past]!];
+    return a.atS + ((min - a.hadMin) / (b.hadMin - a.hadMin)) * (b.atS - a.atS);
+  }
+  const last = followed.at(-1)!;
+  const leftS = (min - last.hadMin) / Math.max(hadPerS(wanted, last.centreC), 1e-9);
+  return last.atS + Math.min(leftS, STANDS_S);
+}
+
+/**
+ * The lead that a piece wants. Where the fire is turned down before it is lifted out, that time stays as it is and has its
+ * share: a piece that goes in earlier simmers for longer before it.
+ * @param fireUntilS when the fire is turned down for its round, or it is lifted out
+ */
+export function leadOf(
+  samples: readonly Sample[],
+  piece: SimmerPiece,
+  cooked: PieceState,
+  fireUntilS: number,
+): Lead | undefined {
+  const { wanted } = knownOf(cooked);
+  const all = samples.flatMap(({ atS, pieces }): Followed[] => {
+    const mine = pieces.find((one) => one.id === piece.id);
+    return mine ? [{ atS, hadMin: mine.hadMin, centreC: mine.centreC }] : [];
+  });
+  const onFire = all.filter((one) => one.atS <= Math.max(fireUntilS, all[0]?.atS ?? 0));
+  if (onFire.length === 0) return undefined;
+  const stillS = piece.outAtS - fireUntilS;
+  const stillMin = cooked.cooked.hadMin - onFire.at(-1)!.hadMin;
+  const lead = (min: number) =>
+    min <= stillMin ? stillS : stillS + Math.max(0, hadAtS(onFire, wanted, min - stillMin) - piece.countsFromS);
+  const safeAtS = cooked.safeAtS ?? piece.outAtS;
+  // What is cooked through only after the fire was turned down cannot go in later than it does.
+  const safeS =
+    safeAtS <= fireUntilS ? stillS + Math.max(0, safeAtS - piece.countsFromS) : piece.outAtS - piece.countsFromS;
+  const leastS = Math.max(wanted.safe ? safeS : 0, wanted.leastMin > 0 ? lead(wanted.leastMin) : 0);
+  return { leastS, bestS: Math.max(leastS, lead(wanted.bestMin)), mostS: lead(wanted.mostMin) };
+}

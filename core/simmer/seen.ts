@@ -1,0 +1,40 @@
+import type { Simmer, SimmerPiece } from '@elixa/contract';
+import type { Pan } from '../diners/table';
+import type { AdditionModel, CookWindow, CourseOf } from './additionModel';
+
+/** What going through a plan has shown, for the next plan of the same pot. */
+export interface Seen {
+  /** How long each thing is in by the clock, cold spells and all, from its least to its most. */
+  windows: ReadonlyMap<string, Omit<CookWindow, 'sign'>>;
+  /** Seconds by which a pan boils later than the closed form has it. */
+  boilsLaterS: ReadonlyMap<Pan, number>;
+}
+
+export const NOTHING_SEEN: Seen = { windows: new Map(), boilsLaterS: new Map() };
+
+/** Nothing is in for less than this, and nothing boils sooner. */
+const LEAST_S = 5;
+
+type OfPiece = Pick<SimmerPiece, 'ingredientId' | 'cut' | 'way' | 'pan'>;
+
+export const windowKey = (course: CourseOf, { ingredientId, cut, way, pan }: OfPiece): string =>
+  [course, pan, ingredientId, cut, way].join('/');
+
+export const courseOf = ({ readyAtS, platedRounds }: Simmer, round: number): CourseOf =>
+  round > readyAtS.length ? 'finish' : round <= platedRounds ? 'first' : 'later';
+
+/** The same model, with windows and the boil as they were seen. */
+export function asSeen(model: AdditionModel, { windows, boilsLaterS }: Seen): AdditionModel {
+  if (windows.size === 0 && boilsLaterS.size === 0) return model;
+  return {
+    ...model,
+    cookWindow(ingredientId, cut, context, way = 'simmered') {
+      const usual = model.cookWindow(ingredientId, cut, context, way);
+      const { course, pan } = context;
+      const seen = course && pan ? windows.get(windowKey(course, { ingredientId, cut, way, pan })) : undefined;
+      return seen ? { ...seen, sign: usual.sign, byClock: true } : usual;
+    },
+    toBoilS: (brothMl, context, start) =>
+      Math.max(LEAST_S, model.toBoilS(brothMl, context, start) + (boilsLaterS.get(context.pan ?? 'main') ?? 0)),
+  };
+}

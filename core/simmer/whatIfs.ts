@@ -1,0 +1,97 @@
+import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
+import { HEAT_SOURCES } from '../catalogue/heatSources';
+import { ingredientById } from '../catalogue/ingredients';
+import { usefulPowerW } from '../heat/burner';
+import { shortName } from './shortName';
+
+/** Something that a cook may wonder about, with what it changes. */
+export interface WhatIf {
+  id: string;
+  label: string;
+  edits: Edit[];
+}
+
+/** A cut is made so much thicker or thinner at a time. */
+const THICKER = 1.4;
+const HIGHER_M = 1000;
+
+const guest = (name: string): Edit => ({
+  kind: 'guestJoined',
+  diner: { name, appetite: 'regular', diets: [], avoids: [], child: false },
+});
+
+/** Names that nobody at the table has. */
+function names({ diners }: Evening, count: number): string[] {
+  const taken = new Set(diners.map((one) => one.name.toLowerCase()));
+  const free = Array.from({ length: diners.length + count }, (_, index) => `Guest ${index + 1}`);
+  return free.filter((name) => !taken.has(name.toLowerCase())).slice(0, count);
+}
+
+/** The next weaker or stronger burner of the house that the pot bears. */
+function burner({ heatSource, vessel }: Evening, way: 'weaker' | 'stronger') {
+  const mineW = usefulPowerW(heatSource);
+  const others = HEAT_SOURCES.filter((one) => one.kind !== 'induction' || vessel.inductionReady)
+    .filter((one) => (way === 'weaker' ? usefulPowerW(one) < mineW - 1 : usefulPowerW(one) > mineW + 1))
+    .sort((a, b) => Math.abs(usefulPowerW(a) - mineW) - Math.abs(usefulPowerW(b) - mineW));
+  return others[0];
+}
+
+/** What can be asked of the whole pot. */
+export function whatIfs(evening: Evening): WhatIf[] {
+  const { vessel, place, diners } = evening;
+  const weaker = burner(evening, 'weaker');
+  const stronger = burner(evening, 'stronger');
+  const ofBurner = (heatSource: typeof weaker, id: string): WhatIf[] =>
+    heatSource
+      ? [{ id, label: `On the ${heatSource.name}`, edits: [{ kind: 'heatSource', heatSourceId: heatSource.id }] }]
+      : [];
+  return [
+    ...(vessel.lid
+      ? [{ id: 'lidOff', label: 'No lid', edits: [{ kind: 'lidSet' as const, lid: false }] }]
+      : [{ id: 'lidOn', label: 'With a lid', edits: [{ kind: 'lidSet' as const, lid: true }] }]),
+    ...ofBurner(weaker, 'weaker'),
+    ...ofBurner(stronger, 'stronger'),
+    ...(diners.length <= 22 ? [{ id: 'twoMore', label: 'Two more guests', edits: names(evening, 2).map(guest) }] : []),
+    ...(place.altitudeM >= HIGHER_M
+      ? [{ id: 'seaLevel', label: 'At sea level', edits: [{ kind: 'heightSet' as const, altitudeM: 0 }] }]
+      : []),
+    {
+      id: 'higher',
+      label: `${HIGHER_M} m higher`,
+      edits: [{ kind: 'heightSet', altitudeM: Math.round(Math.min(5500, place.altitudeM + HIGHER_M)) }],
+    },
+  ];
+}
+
+/** A thickness as it can be cut: whole millimetres, and halves of thin slices. */
+const cuttable = (mm: number) => (mm < 4 ? Math.round(mm * 2) / 2 : Math.round(mm));
+
+/** What can be asked of one thing that goes into the pot. */
+export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
+  const { ingredientId } = piece;
+  const what = ingredientById(ingredientId);
+  const usualMm = what.cuts[piece.cut]?.thicknessMm;
+  const short = shortName(ingredientId, piece.cut);
+  const name = short.charAt(0).toUpperCase() + short.slice(1);
+  const isFrozen = evening.choices.frozen?.includes(ingredientId) === true;
+  const mm = evening.overrides.thicknessMm?.[ingredientId]?.[piece.cut] ?? usualMm;
+  const cut = (id: string, label: string, thicknessMm: number): WhatIf => ({
+    id: `${id}-${ingredientId}-${piece.cut}`,
+    label,
+    edits: [{ kind: 'thicknessSet', ingredientId, cut: piece.cut, thicknessMm }],
+  });
+  const isCut = mm !== undefined && piece.way !== 'stacked' && piece.way !== 'seared';
+  return [
+    ...(isCut
+      ? [
+          cut('thicker', `${name} ${cuttable(mm * THICKER)} mm thick`, Math.min(80, cuttable(mm * THICKER))),
+          cut('thinner', `${name} ${cuttable(mm / THICKER)} mm thick`, Math.max(1, cuttable(mm / THICKER))),
+        ].filter((one) => one.edits[0]!.kind === 'thicknessSet' && one.edits[0].thicknessMm !== mm)
+      : []),
+    {
+      id: `frozen-${ingredientId}`,
+      label: isFrozen ? `${name} thawed` : `${name} frozen`,
+      edits: [{ kind: 'frozenSet', ingredientId, frozen: !isFrozen }],
+    },
+  ];
+}
