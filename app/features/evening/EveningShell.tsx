@@ -1,11 +1,12 @@
 import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
-import { Suspense, useEffect, useMemo } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { changesSince, knowOwn, saucesOf } from '@elixa/core';
 import { ChangedSince } from '@/features/stove/ChangedSince';
 import { useFollowing } from '@/features/stove/useFollowing';
 import { useLiveLog } from '@/features/stove/useLiveLog';
+import { MomentProvider, type MomentShown } from '@/features/simmer/MomentContext';
 import { useStocked } from '@/features/pantry/usePantry';
 import { RunningTimers } from '@/features/timers/RunningTimers';
 import { ThemeButton } from '@/features/settings/ThemeButton';
@@ -58,6 +59,8 @@ export function EveningShell() {
   const atStove = path.endsWith('/stove');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
   const { plan } = planned;
+  const [shown, show] = useState<MomentShown | undefined>(undefined);
+  const moment = useMemo(() => ({ shown, show }), [shown]);
   const title = evening?.title;
   // Its name first, then its stages, then the page.
   const drawn = useTurns(2, evening !== undefined);
@@ -132,59 +135,61 @@ export function EveningShell() {
 
   return (
     <EveningProvider value={open}>
-      <SkipLink />
-      {wide ? (
-        <View className="h-screen flex-row">
-          <View className="w-60 gap-5 border-r border-line p-4">
-            <View className="flex-row items-center justify-between">
+      <MomentProvider value={moment}>
+        <SkipLink />
+        {wide ? (
+          <View className="h-screen flex-row">
+            <View className="w-60 gap-5 border-r border-line p-4">
+              <View className="flex-row items-center justify-between">
+                {back}
+                {corner}
+              </View>
+              <View className="px-4">{name}</View>
+              {bar}
+              {atBroth && plan ? (
+                <View className="px-2 pt-4">
+                  <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} {...saucesOf(plan)} />
+                </View>
+              ) : null}
+            </View>
+            <ScrollView
+              className="min-w-0 flex-1"
+              contentContainerClassName={classes(
+                'mx-auto w-full gap-8 p-8',
+                atStove || atBroth ? 'max-w-5xl' : 'max-w-2xl',
+              )}
+            >
+              <RunningTimers eveningId={id} />
+              {page}
+            </ScrollView>
+            {atStove || atBroth ? null : (
+              <View className="w-[380px] border-l border-line bg-sheet">
+                <ScrollView role="region" aria-label="The pot" tabIndex={0} contentContainerClassName="p-6">
+                  <PotPanel />
+                </ScrollView>
+              </View>
+            )}
+          </View>
+        ) : (
+          <View className="h-screen">
+            <View
+              className={classes(
+                'flex-row flex-wrap items-center gap-x-1 border-b border-line px-2',
+                short ? '' : 'py-2',
+              )}
+            >
               {back}
+              {name}
               {corner}
             </View>
-            <View className="px-4">{name}</View>
+            <ScrollView className="flex-1" contentContainerClassName="gap-8 px-5 pb-12 pt-5">
+              <RunningTimers eveningId={id} />
+              {page}
+            </ScrollView>
             {bar}
-            {atBroth && plan ? (
-              <View className="px-2 pt-4">
-                <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} {...saucesOf(plan)} />
-              </View>
-            ) : null}
           </View>
-          <ScrollView
-            className="min-w-0 flex-1"
-            contentContainerClassName={classes(
-              'mx-auto w-full gap-8 p-8',
-              atStove || atBroth ? 'max-w-5xl' : 'max-w-2xl',
-            )}
-          >
-            <RunningTimers eveningId={id} />
-            {page}
-          </ScrollView>
-          {atStove || atBroth ? null : (
-            <View className="w-[380px] border-l border-line bg-sheet">
-              <ScrollView role="region" aria-label="The pot" tabIndex={0} contentContainerClassName="p-6">
-                <PotPanel />
-              </ScrollView>
-            </View>
-          )}
-        </View>
-      ) : (
-        <View className="h-screen">
-          <View
-            className={classes(
-              'flex-row flex-wrap items-center gap-x-1 border-b border-line px-2',
-              short ? '' : 'py-2',
-            )}
-          >
-            {back}
-            {name}
-            {corner}
-          </View>
-          <ScrollView className="flex-1" contentContainerClassName="gap-8 px-5 pb-12 pt-5">
-            <RunningTimers eveningId={id} />
-            {page}
-          </ScrollView>
-          {bar}
-        </View>
-      )}
+        )}
+      </MomentProvider>
     </EveningProvider>
   );
 }

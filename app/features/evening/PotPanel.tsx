@@ -1,6 +1,8 @@
 import { showVolume, saucesOf } from '@elixa/core';
 import { usePathname } from 'expo-router';
 import { View } from 'react-native';
+import { useMoment } from '@/features/simmer/MomentContext';
+import { MomentPot } from '@/features/simmer/MomentPot';
 import { SimmerTimeline } from '@/features/simmer/SimmerTimeline';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
@@ -13,11 +15,16 @@ export function PotPanel() {
   const { evening, plan } = useEvening();
   // There the timeline is the page itself.
   const atSimmer = usePathname().endsWith('/simmer');
+  const { shown } = useMoment();
   if (!plan) return null;
   const { build, simmer } = plan;
   return (
     <View className="gap-6">
-      <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />
+      {atSimmer && shown ? (
+        <MomentPot vessel={evening.vessel} moment={shown} />
+      ) : (
+        <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />
+      )}
       <PotFromSide vessel={evening.vessel} build={build} units={evening.units} {...saucesOf(plan)} measured />
       <View className="flex-row flex-wrap justify-between gap-x-5 gap-y-3">
         <View>

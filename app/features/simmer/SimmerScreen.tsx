@@ -1,6 +1,6 @@
-import type { SimmerPiece } from '@elixa/contract';
+import type { PotPlan, SimmerPiece } from '@elixa/contract';
 import { liveSteps, roundName, shiftIso, shortName, spanText, type LiveStep } from '@elixa/core';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { AdviceList } from '@/features/evening/AdviceList';
@@ -9,10 +9,13 @@ import { Segmented, Tabs } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
+import { useSame } from '@/ui/useSame';
+import { useScreen } from '@/ui/useScreen';
 import { StepDetail } from './StepDetail';
 import { InTheMiddle } from './InTheMiddle';
 import { ChartKey } from './chart/ChartKey';
 import { SimmerChart } from './chart/SimmerChart';
+import { useMoment, type MomentShown } from './MomentContext';
 import { MomentPanel } from './MomentPanel';
 import { PiecePanel } from './PiecePanel';
 import { useWhatIf } from './useWhatIf';
@@ -26,6 +29,14 @@ const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 /** More rounds than these stand in rows of their own width on a phone. */
 const SIDE_BY_SIDE = 6;
 
+/** The round and the moment that is looked at; the last of the round where none is chosen. */
+function lookedAt(plan: PotPlan, chosen: number, momentS: number | undefined): MomentShown {
+  const ofRound = (round: number) => plan.simmer.pieces.filter((one) => one.round === round);
+  const round = ofRound(chosen).length > 0 ? chosen : 1;
+  const readyS = Math.max(...ofRound(round).map((one) => one.outAtS));
+  return { plan, round, atS: Math.min(momentS ?? readyS, readyS) };
+}
+
 /** When everything goes in, back from sitting down. */
 export function SimmerScreen() {
   const { evening, plan: own, edit } = useEvening();
@@ -34,15 +45,20 @@ export function SimmerScreen() {
   const [pieceId, setPieceId] = useState<string | undefined>(undefined);
   const [levels, setLevels] = useState(false);
   const whatIf = useWhatIf(evening);
-  if (!own) return <Faults />;
+  const { wide } = useScreen();
+  const { show } = useMoment();
   const plan = whatIf.plan ?? own;
+  const looked = plan ? lookedAt(plan, chosen, momentS) : undefined;
+  // A pot that was not gone through has nothing to tell of a moment.
+  const moment = useSame(plan?.simmer.trace ? looked : undefined);
+  useEffect(() => show(moment), [show, moment]);
+  useEffect(() => () => show(undefined), [show]);
+  if (!own || !plan || !looked) return <Faults />;
   const { simmer } = plan;
   const steps = liveSteps(simmer);
   const rounds = [...new Set(steps.map((step) => step.round))];
-  const round = rounds.includes(chosen) ? chosen : 1;
+  const { round, atS } = looked;
   const shown = simmer.pieces.filter((one) => one.round === round);
-  const readyS = Math.max(...shown.map((one) => one.outAtS));
-  const atS = Math.min(momentS ?? readyS, readyS);
   const piece = shown.find((one) => one.id === pieceId);
   const Rounds = rounds.length > SIDE_BY_SIDE ? Tabs : Segmented;
   const moved = (one: SimmerPiece, seconds: number) => {
@@ -115,7 +131,7 @@ export function SimmerScreen() {
           />
         ) : null}
       </View>
-      {simmer.trace ? <MomentPanel evening={evening} plan={plan} round={round} atS={atS} /> : null}
+      {moment ? <MomentPanel evening={evening} moment={moment} drawn={!wide} /> : null}
       <WhatIfOffers evening={evening} ask={whatIf.ask} />
       <InTheMiddle pieces={shown} litAt={simmer.litAt} />
       <Section title={rounds.length > 1 ? `${roundName(plan, round).name}, step by step` : 'Step by step'}>

@@ -64,7 +64,7 @@ describe('a round on its line of time', () => {
 });
 
 describe('the pot at a moment', () => {
-  const at = (atS: number) => <MomentPanel evening={practice()} plan={plan} round={1} atS={atS} />;
+  const at = (atS: number) => <MomentPanel evening={practice()} moment={{ plan, round: 1, atS }} drawn />;
   const chicken = pieces.find((one) => one.ingredientId === 'chickenThigh')!;
 
   it('has in it what is in by then, raw until it is safe and ready until it is past its best', async () => {

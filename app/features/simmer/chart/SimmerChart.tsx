@@ -5,7 +5,7 @@ import { View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
 import { clock } from '@/ui/time';
 import { LEVELS_HEIGHT, LevelCurves, TemperatureCurve } from './Curves';
-import { isMovable, layoutOf, ROW, snappedS } from './layout';
+import { isMovable, layoutOf, onClockOf, ROW, snappedS } from './layout';
 import { CHART_TEXT, PieceRows } from './PieceRows';
 
 interface Props {
@@ -41,8 +41,9 @@ export function SimmerChart(props: Props) {
   const [width, setWidth] = useState(350);
   const [dragged, setDragged] = useState<{ id: string; inAtS: number } | undefined>(undefined);
   const held = useRef<Held>({ kind: 'moment' });
-  const own = compared ? layoutOf(compared, round, width) : undefined;
-  const layout = layoutOf(simmer, round, width, own?.fromS);
+  const before = compared ? onClockOf(compared, simmer) : undefined;
+  const own = before ? layoutOf(before, round, width) : undefined;
+  const layout = layoutOf(simmer, round, width, own);
   const { pieces, names, x, fromS, readyS, rowsTop } = layout;
   const ghost = own ? new Map(own.pieces.map((one) => [one.id, one])) : undefined;
   const height = layout.height + (levels && simmer.trace ? LEVELS_HEIGHT : 0);
@@ -129,7 +130,7 @@ export function SimmerChart(props: Props) {
                   simmer={simmer}
                   trace={simmer.trace}
                   atS={atS}
-                  ghost={compared?.trace}
+                  ghost={before?.trace}
                 />
               </>
             ) : null}

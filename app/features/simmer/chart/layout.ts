@@ -33,12 +33,35 @@ export interface ChartLayout {
 export const piecesOf = (simmer: Simmer, round: number): SimmerPiece[] =>
   simmer.pieces.filter((one) => one.round === round).sort((a, b) => a.inAtS - b.inAtS);
 
+/** The same plan on the clock of another: two that are lit at different times stand on one line of time. */
+export function onClockOf(simmer: Simmer, other: Simmer): Simmer {
+  const byS = (Date.parse(simmer.litAt) - Date.parse(other.litAt)) / 1000;
+  const later = (atS: number | undefined) => (atS === undefined ? undefined : atS + byS);
+  return {
+    ...simmer,
+    litAt: other.litAt,
+    boilAtS: simmer.boilAtS + byS,
+    pieces: simmer.pieces.map((one) => ({
+      ...one,
+      inAtS: one.inAtS + byS,
+      countsFromS: one.countsFromS + byS,
+      outAtS: one.outAtS + byS,
+      readyAtS: later(one.readyAtS),
+      overAtS: later(one.overAtS),
+      safeAtS: later(one.safeAtS),
+    })),
+    ...(simmer.trace ? { trace: { ...simmer.trace, fromS: simmer.trace.fromS + byS } } : {}),
+  };
+}
+
 /**
  * Where everything of a round stands in a chart so wide.
- * @param fromS another beginning than its own, so that two plans of a round share one line of time
+ * @param like another plan of the same round: the line of time has room for both, and rows keep its order, so that
+ *   nothing jumps away under a finger
  */
-export function layoutOf(simmer: Simmer, round: number, width: number, leastFromS = Infinity): ChartLayout {
-  const pieces = piecesOf(simmer, round);
+export function layoutOf(simmer: Simmer, round: number, width: number, like?: ChartLayout): ChartLayout {
+  const order = new Map(like?.pieces.map((one, index) => [one.id, index]));
+  const pieces = piecesOf(simmer, round).sort((a, b) => (order.get(a.id) ?? 99) - (order.get(b.id) ?? 99));
   const names = pieces.map((one) => shortName(one.ingredientId, one.cut));
   const namesWidth = Math.min(
     width * 0.42,
@@ -46,7 +69,7 @@ export function layoutOf(simmer: Simmer, round: number, width: number, leastFrom
   );
   const readyS = Math.max(...pieces.map((one) => one.outAtS));
   const own = round === 1 ? (simmer.trace?.fromS ?? 0) : Math.min(...pieces.map((one) => one.inAtS)) - BEFORE_S;
-  const fromS = Math.min(own, leastFromS, ...pieces.map((one) => one.inAtS));
+  const fromS = Math.min(own, like?.fromS ?? Infinity, ...pieces.map((one) => one.inAtS));
   const toS = readyS + (readyS - fromS) * AFTER;
   const rowsTop = TEMPERATURE_HEIGHT + TIMES_HEIGHT;
   return {
