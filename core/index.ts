@@ -36,6 +36,8 @@ export { THINNER_WORDS } from './formula/stepWords';
 export { chosenLiquids } from './evening/chosenLiquids';
 export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/mend';
 export { restAfter, type Rest } from './formula/weigh';
+export { doubtPctOf, fitBurner, litreS, WaterTestError, type Fitted, type WaterTest } from './heat/waterTest';
+export { usefulPowerW } from './heat/burner';
 export { boilingPointC } from './heat/boilingPoint';
 export { differences, type Difference } from './simmer/compare';
 export { whatIfs, whatIfsOf, type WhatIf } from './simmer/whatIfs';

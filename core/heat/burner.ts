@@ -31,9 +31,9 @@ export interface PotOnBurner {
   freeSurface?: number;
 }
 
-/** Heat that the pot takes up from its burner, in W. */
-export function usefulPowerW(heat: HeatSource): number {
-  return heat.powerW * EFFICIENCY[heat.kind];
+/** Heat that the pot takes up from its burner, in W: as it was measured, or as is usual for its kind. */
+export function usefulPowerW({ measured, powerW, kind }: HeatSource): number {
+  return measured?.inPotW ?? powerW * EFFICIENCY[kind];
 }
 
 /** Latent heat of steam at the boil, J/kg. Steam tables. */

@@ -13,6 +13,9 @@ import { planMenu, type PlannedPot } from './planPot';
 
 /** Plans that are gone through before the best of them is taken. */
 const TRIES = 7;
+/** An evening of more pieces than these, in many rounds, is gone through less often. */
+const LONG_EVENING = 70;
+const LONG_TRIES = 4;
 /** After so many in a row that were no better nothing better is looked for. */
 const IN_VAIN = 2;
 /** The plan and the model agree on the boil within so much, in s. */
@@ -204,7 +207,9 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
   let inVain = 0;
   const isBest = () => best.objective <= lowerBound + 1e-6 && !best.isBoilOff;
   // The plan by the table is only the first guess: the model's own is taken where it is as good.
-  for (let go = 1; go < TRIES && (go === 1 || !isBest()); go += 1) {
+  const isLong = quick.plan.simmer.pieces.length > LONG_EVENING;
+  const tries = isLong ? LONG_TRIES : TRIES;
+  for (let go = 1; go < tries && (go === 1 || !isBest()); go += 1) {
     yield;
     const seen = seenIn(now, SPARE_S);
     now = tried(menu, planMenu(menu, model, seen), seen);
@@ -215,7 +220,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
     if (inVain >= IN_VAIN && !best.isBoilOff && now.objective < RAW_COSTS) break;
   }
   // What just misses being put in together is tried so.
-  for (const spareS of TOGETHER_S) {
+  for (const spareS of isLong ? [] : TOGETHER_S) {
     let from = best;
     for (let go = 0; go < TOGETHER_TRIES && !isBest(); go += 1) {
       yield;

@@ -1,12 +1,12 @@
-import type { Advice, Evening, HeatSource, SimmerPiece, Unsatisfied } from '@elixa/contract';
+import type { Advice, Evening, SimmerPiece, Unsatisfied } from '@elixa/contract';
 import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../arrange/fit';
 import { usableVolumeMl } from '../arrange/vesselShape';
-import { EFFICIENCY, HEAT_SOURCES } from '../catalogue/heatSources';
+import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { ingredientById } from '../catalogue/ingredients';
 import { vesselSuits } from '../evening/vesselFit';
 import { sum } from '../measures/sum';
-import { holdsBoil } from '../heat/burner';
+import { holdsBoil, usefulPowerW } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
 import { showWeight } from '../measures/showSize';
 import type { PanRounds, SimmerQuestion } from './panRounds';
@@ -134,10 +134,9 @@ function ofCover({ menu, fit }: SimmerQuestion, pans: readonly PanRounds[]): Uns
 
 /** The strongest burner of the house that suits the pot, where that is clearly more than there is. */
 function strongerBurner({ vessel, heatSource }: Evening): Advice {
-  const inPotW = ({ kind, powerW }: HeatSource) => powerW * EFFICIENCY[kind];
   const [best] = HEAT_SOURCES.filter((one) => one.kind !== 'induction' || vessel.inductionReady)
-    .filter((one) => inPotW(one) >= inPotW(heatSource) * CLEARLY_MORE)
-    .sort((a, b) => inPotW(b) - inPotW(a));
+    .filter((one) => usefulPowerW(one) >= usefulPowerW(heatSource) * CLEARLY_MORE)
+    .sort((a, b) => usefulPowerW(b) - usefulPowerW(a));
   if (!best) return { text: 'Use a stronger burner' };
   return { text: `Use the ${best.name}`, edit: { kind: 'heatSource', heatSourceId: best.id } };
 }

@@ -25,6 +25,7 @@ export async function open(page: Page, base: string, screen: (typeof SCREENS)[nu
 export const SHEETS = [
   { at: 'who', button: 'Change Tove', title: 'Tove' },
   { at: 'who', button: 'Measure my own pot', title: 'My own pot' },
+  { at: 'who', button: 'Time water to the boil', title: 'Time water to the boil' },
   { at: 'broth', button: 'Other broths and sauces', title: 'Broths and sauces' },
   { at: 'broth', button: 'Weigh as you go', title: /./ },
   { at: 'broth', button: /^light soy sauce,/, title: 'No light soy sauce?' },

@@ -1,6 +1,6 @@
 import type { HeatSource, Units, Vessel } from '@elixa/contract';
-import { HEAT_SOURCES, showLength, showVolume, VESSELS } from '@elixa/core';
-import { Ruler } from '@/ui/icons';
+import { doubtPctOf, HEAT_SOURCES, showLength, showVolume, usefulPowerW, VESSELS } from '@elixa/core';
+import { Ruler, Timer } from '@/ui/icons';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -10,8 +10,10 @@ import { NumberField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Body, Small } from '@/ui/Text';
+import { dayInSentence } from '@/ui/time';
 import { useRadioKeys } from '@/ui/choiceKeys';
 import { OwnPotSheet } from './OwnPotSheet';
+import { WaterTestSheet } from './WaterTestSheet';
 import { HEAT, UNITS } from './words';
 
 const sizeOf = (vessel: Vessel, units: Units) =>
@@ -51,10 +53,20 @@ function heatFor(kind: HeatSource['kind']): HeatSource {
   return HEAT_SOURCES.find((one) => one.kind === kind) as HeatSource;
 }
 
+/** What goes into the pot, and whether it was measured or is usual. */
+function powerWords(heatSource: HeatSource): string {
+  const { measured } = heatSource;
+  const inPotW = Math.round(usefulPowerW(heatSource));
+  return measured
+    ? `Measured ${dayInSentence(measured.on)}: ${inPotW} W go into the pot, give or take ${measured.doubtPct} %.`
+    : `About ${inPotW} W go into the pot, as is usual for its kind, give or take ${doubtPctOf(heatSource)} %. A litre of water tells it better.`;
+}
+
 /** The pot, the burner, the place and the measures. */
 export function KitchenSection() {
   const { evening, edit } = useEvening();
   const [measuring, setMeasuring] = useState(false);
+  const [timing, setTiming] = useState(false);
   const pots = potsFor(evening.vessel);
   const chooseVessel = (vessel: Vessel) => edit({ kind: 'vesselChosen', vessel });
   const choose = (id: string) => chooseVessel(pots.find((one) => one.id === id) ?? evening.vessel);
@@ -104,7 +116,10 @@ export function KitchenSection() {
               min={300}
               max={8000}
               value={evening.heatSource.powerW}
-              onChange={(powerW) => edit({ kind: 'heatSourceChosen', heatSource: { ...evening.heatSource, powerW } })}
+              // What was measured belongs to the burner as it was.
+              onChange={(powerW) =>
+                edit({ kind: 'heatSourceChosen', heatSource: { ...evening.heatSource, powerW, measured: undefined } })
+              }
               hint="It is written on the burner."
             />
             <NumberField
@@ -117,6 +132,14 @@ export function KitchenSection() {
               hint="Water boils cooler higher up."
             />
           </View>
+          <View className="flex-row flex-wrap items-center gap-3">
+            <Button
+              label="Time water to the boil"
+              icon={<Timer size={20} color="rgb(var(--ink))" />}
+              onPress={() => setTiming(true)}
+            />
+            <Small className="words">{powerWords(evening.heatSource)}</Small>
+          </View>
         </View>
       </Section>
       <Section title="Measures">
@@ -127,6 +150,21 @@ export function KitchenSection() {
           onChange={(units) => edit({ kind: 'unitsChosen', units })}
         />
       </Section>
+      {timing ? (
+        <WaterTestSheet
+          evening={evening}
+          onClose={() => setTiming(false)}
+          onUse={(heatSource, vessel) => {
+            edit({ kind: 'heatSourceChosen', heatSource });
+            if (vessel) chooseVessel(vessel);
+            setTiming(false);
+          }}
+          onForget={() => {
+            edit({ kind: 'heatSourceChosen', heatSource: { ...evening.heatSource, measured: undefined } });
+            setTiming(false);
+          }}
+        />
+      ) : null}
       {measuring ? (
         <OwnPotSheet
           vessel={evening.vessel}

@@ -1,6 +1,7 @@
 import { VESSELS } from '@elixa/core';
 import { whyNoDay, whyNoTime } from '@/ui/time';
 import { readPot } from './OwnPotSheet';
+import { readTest } from './WaterTestSheet';
 
 const typed = (more: object) => ({
   ...VESSELS[0]!,
@@ -34,6 +35,26 @@ describe('a pot of one\u2019s own', () => {
   it('is one that the server takes, however large', () => {
     const { pot } = readPot(typed({ innerDiameterMm: '600', innerDepthMm: '400', rimVolumeMl: '40000' }));
     expect(pot!.emptyMassG).toBeLessThanOrEqual(20_000);
+  });
+});
+
+describe('water that was timed', () => {
+  const timed = { water: '1 000', warm: '15,5', minutes: '5', seconds: '30' };
+
+  it('is read as people write numbers', () => {
+    expect(readTest(timed).test).toEqual({ waterMl: 1000, fromC: 15.5, seconds: 330 });
+  });
+
+  it.each([
+    [{ water: 'a litre' }, 'water', /300 to 6000/],
+    [{ warm: '99' }, 'warm', /0 to 60/],
+    [{ minutes: '' }, 'minutes', /0 to 90/],
+    [{ seconds: '75' }, 'seconds', /0 to 59/],
+    [{ minutes: '0', seconds: '5' }, 'minutes', /nothing boils so soon/],
+  ])('is checked where it is typed: %j', (more, field, says) => {
+    const { test, errors } = readTest({ ...timed, ...more });
+    expect(test).toBeUndefined();
+    expect(errors).toEqual({ [field]: expect.stringMatching(says) });
   });
 });
 
