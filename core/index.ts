@@ -12,6 +12,7 @@ export { FAMILY_GLYPH, type Glyph } from './catalogue/look';
 export type { Ingredient } from './catalogue/ingredient';
 export { INGREDIENTS, ingredientById, hasIngredient } from './catalogue/ingredients';
 export { KIN_WORDS, kinOf, likesOf, POT_FOOD, potCutsOf, usualSlotOf } from './catalogue/kin';
+export { isCutByThickness } from './catalogue/cutThickness';
 export { findFood } from './catalogue/findFood';
 export { knowOwn, ownIdOf } from './catalogue/ownThings';
 export { FINISHES, finishById, NO_FINISH } from './catalogue/finishes';
@@ -36,7 +37,15 @@ export { THINNER_WORDS } from './formula/stepWords';
 export { chosenLiquids } from './evening/chosenLiquids';
 export { mendPot, strengthAsMade, type Complaint, type Mend } from './formula/mend';
 export { restAfter, type Rest } from './formula/weigh';
-export { doubtPctOf, fitBurner, litreS, WaterTestError, type Fitted, type WaterTest } from './heat/waterTest';
+export {
+  doubtPctOf,
+  fitBurner,
+  litreS,
+  USUAL_SHARE_PCT,
+  WaterTestError,
+  type Fitted,
+  type WaterTest,
+} from './heat/waterTest';
 export { usefulPowerW } from './heat/burner';
 export { boilingPointC } from './heat/boilingPoint';
 export { differences, type Difference } from './simmer/compare';

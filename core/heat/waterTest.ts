@@ -128,16 +128,19 @@ export function fitBurner(test: WaterTest, second: WaterTest | undefined, given:
   };
 }
 
-/** Of the usual power of a kind so much may be wrong, in %: half of its range. */
-const USUAL_DOUBT_PCT: Record<HeatSource['kind'], number> = {
-  portableGas: 11,
-  gasHob: 17,
-  induction: 5,
-  electricPlate: 7,
+/** Share of its power that each kind of burner gives to a pot, in %, from the least to the most that is usual. Kitchen estimates. */
+export const USUAL_SHARE_PCT: Record<HeatSource['kind'], readonly [least: number, most: number]> = {
+  portableGas: [40, 50],
+  gasHob: [35, 50],
+  induction: [80, 88],
+  electricPlate: [65, 75],
 };
 
 /** By how much what a burner gives may be wrong, in %: as it was measured, or as its kind differs. */
-export const doubtPctOf = ({ kind, measured }: HeatSource): number => measured?.doubtPct ?? USUAL_DOUBT_PCT[kind];
+export function doubtPctOf({ kind, measured }: HeatSource): number {
+  const [least, most] = USUAL_SHARE_PCT[kind];
+  return measured?.doubtPct ?? Math.round((100 * (most - least)) / (most + least));
+}
 
 /** How long a litre takes from 15 °C, for comparing with what the cook has seen, in s. */
 export const litreS = (kitchen: WaterTestKitchen): number =>

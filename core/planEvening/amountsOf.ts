@@ -1,4 +1,5 @@
 import type { Amount, Liquid } from '@elixa/contract';
+import { labelAt } from '../catalogue/cutThickness';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Menu } from '../evening/menu';
 import { showMeasure } from '../measures/showMeasure';
@@ -17,7 +18,13 @@ export function amountsOf({ evening, style, food }: Menu, liquids: readonly Liqu
     return {
       ingredientId: one.ingredientId,
       purpose: one.pan === 'aside' ? 'aside' : one.purpose,
-      cut: one.cuts.map(({ cut }) => withLengths(what.cuts[cut]?.label ?? cut, evening.units)).join('; '),
+      cut: one.cuts
+        .map(({ cut }) => {
+          const found = what.cuts[cut];
+          const mm = evening.overrides.thicknessMm?.[one.ingredientId]?.[cut];
+          return withLengths(found ? labelAt(found, mm) : cut, evening.units);
+        })
+        .join('; '),
       massG: one.massG,
       shown: showMeasure(one.massG, what, evening.units),
     };

@@ -10,6 +10,7 @@ import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
 import { finish, type Steps } from '../steps';
 import { planMenu, type PlannedPot } from './planPot';
+import { withPotRemedies } from './potRemedies';
 import { rehearsedInSteps, rehearsedPot } from './rehearsed';
 
 const NOTHING_TICKED: PrepClock['ticks'] = new Map();
@@ -93,7 +94,7 @@ export function planEvening(evening: Evening, model: AdditionModel = timesTable)
   const planned = rehearsedPot(menuOrThrow(evening), model);
   const prep = finish(prepInSteps(planned, undefined));
   return {
-    ...planned.plan,
+    ...finish(withPotRemedies(planned, model)),
     prep: { ...prep, remedies: finish(remediesInSteps(evening, prep.late, undefined, model)) },
   };
 }

@@ -8,6 +8,7 @@ import { prepInSteps, remediesInSteps } from './planEvening';
 import { differences, type Difference } from '../simmer/compare';
 import { timesTable } from '../simmer/timesTable';
 import { planMenu, type PlannedPot } from './planPot';
+import { withPotRemedies } from './potRemedies';
 import { rehearsedInSteps } from './rehearsed';
 import { previewInSteps, type PotPreview } from './previewStyle';
 
@@ -39,7 +40,7 @@ export type Found =
  * @example [...makePlanning()({ evening })] // [{ kind: 'pot', plan }]
  */
 export function makePlanning(): (question: PlanningQuestion) => Steps<void, Found> {
-  let last: { of: string; planned: PlannedPot } | undefined;
+  let last: { of: string; planned: PlannedPot; plan?: PotPlan } | undefined;
 
   return function* planning({ evening, clock, previews, whatIf }) {
     if (whatIf) {
@@ -60,14 +61,21 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
       // What follows at once is shown at once; then it is gone through by the model of heat.
       yield { kind: 'pot', plan: planMenu(menu, timesTable).plan };
       yield;
-      last = { of, planned: yield* rehearsedInSteps(menu, timesTable) };
+      const planned = yield* rehearsedInSteps(menu, timesTable);
+      last = { of, planned };
     }
-    const { planned } = last;
-    yield { kind: 'pot', plan: planned.plan };
+    const mine = last;
+    const { planned } = mine;
+    yield { kind: 'pot', plan: mine.plan ?? planned.plan };
     if (clock) {
       const prep = yield* prepInSteps(planned, clock);
       yield { kind: 'prep', prep };
       yield { kind: 'remedies', remedies: prep.late > 0 ? yield* trying(evening, prep.late, clock) : [] };
+    }
+    if (!mine.plan) {
+      // What mends the pot itself is worked out last: each change is a pot of its own.
+      mine.plan = yield* withPotRemedies(planned, timesTable);
+      if (mine.plan !== planned.plan) yield { kind: 'pot', plan: mine.plan };
     }
   };
 }

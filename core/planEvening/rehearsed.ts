@@ -1,4 +1,4 @@
-import type { Simmer, SimmerPiece, Unsatisfied } from '@elixa/contract';
+import type { Simmer, SimmerPiece } from '@elixa/contract';
 import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
@@ -7,7 +7,8 @@ import { knownOf } from '../simmer/pot/food';
 import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse';
 import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
 import { withReasons } from '../simmer/because';
-import { shortName } from '../simmer/shortName';
+import { problemsOf } from '../simmer/problems';
+import { isOfWindows } from '../simmer/unsatisfied';
 import { finish, type Steps } from '../steps';
 import { planMenu, type PlannedPot } from './planPot';
 
@@ -17,9 +18,11 @@ const TRIES = 7;
 const LONG_EVENING = 70;
 const LONG_TRIES = 4;
 /** After so many in a row that were no better nothing better is looked for. */
-const IN_VAIN = 2;
+const IN_VAIN = 3;
 /** The plan and the model agree on the boil within so much, in s. */
 const BOIL_AGREES_S = 30;
+/** A floor grows by so much at a time, in s. */
+const FLOOR_GROWS_S = 60;
 /** Windows are drawn so near to their edges, and out beyond them, to see whether fewer additions do, in s. */
 const TOGETHER_S = [4, -15];
 const TOGETHER_TRIES = 2;
@@ -51,13 +54,17 @@ function seenIn(
 ): Seen {
   const { simmer } = planned.plan;
   const { lateS, leads, boilAtS } = rehearsal;
+  const floorsS = new Map(before.floorsS);
   const edges = new Map<string, { piece: SimmerPiece; leastS: number; bestS: number; mostS: number }>();
   for (const piece of simmer.pieces) {
     const lead = leads.get(piece.id);
     if (!lead) continue;
     const late = lateS.get(piece.id);
-    const leastS = late === undefined ? lead.leastS : Math.max(lead.leastS, piece.outAtS - piece.countsFromS + late);
     const key = windowKey(courseOf(simmer, piece.round), piece);
+    const inPotS = piece.outAtS - piece.countsFromS;
+    if (late !== undefined) floorsS.set(key, Math.max(floorsS.get(key) ?? 0, inPotS + Math.min(late, FLOOR_GROWS_S)));
+    const floorS = floorsS.get(key) ?? 0;
+    const leastS = Math.max(lead.leastS, floorS, late === undefined ? 0 : inPotS + late);
     const other = edges.get(key);
     const least = Math.max(leastS, other?.leastS ?? 0);
     const bestS = Math.max(lead.bestS, other?.bestS ?? 0);
@@ -83,7 +90,7 @@ function seenIn(
   );
   const boilsLaterS = new Map(before.boilsLaterS);
   for (const [pan, laterS] of boilsLater(simmer, boilAtS)) boilsLaterS.set(pan, (boilsLaterS.get(pan) ?? 0) + laterS);
-  return { windows, boilsLaterS };
+  return { windows, floorsS, boilsLaterS };
 }
 
 /** Seconds by which each pan boils later than its plan says; none where they agree. */
@@ -144,22 +151,6 @@ function tried(menu: Menu, planned: PlannedPot, seen: Seen): Tried {
 const isBetter = (a: Tried, b: Tried): boolean =>
   a.objective + (a.isBoilOff ? a.planned.plan.simmer.pieces.length : 0) <
   b.objective + (b.isBoilOff ? b.planned.plan.simmer.pieces.length : 0) - 1e-6;
-
-/** What would be lifted out raw, said as what cannot be satisfied. */
-function rawOf({ pieces }: Simmer, { outcomes }: Rehearsal): Unsatisfied[] {
-  const raw = pieces.filter((one) => outcomes.get(one.id)?.safe === false);
-  const names = [...new Set(raw.map((one) => shortName(one.ingredientId, one.cut)))];
-  if (names.length === 0) return [];
-  const hottestC = Math.min(...raw.map((one) => outcomes.get(one.id)?.largestCentreTempC ?? 0));
-  return [
-    {
-      id: 'raw',
-      text: `Not cooked through in this pot: ${names.join(', ')}`,
-      because: `The middle of the largest piece is at ${Math.round(hottestC)} °C when it is lifted out. Give it longer until a thermometer says so, cut it thinner, or take a stronger burner.`,
-      remedies: [],
-    },
-  ];
-}
 
 const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
 
@@ -253,12 +244,15 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
   const { simmer } = planned.plan;
   if (rehearsal.outcomes.size === 0) return planned;
   const { place, units } = menu.evening;
+  const pieces = simmer.pieces.map((piece) => told(piece, rehearsal));
+  // What the table has to say of windows, the model of heat knows better.
+  const others = simmer.unsatisfied.filter((one) => !isOfWindows(one));
   const rehearsed: Simmer = {
     ...simmer,
     objective,
     lowerBound,
-    pieces: simmer.pieces.map((piece) => told(piece, rehearsal)),
-    unsatisfied: [...rawOf(simmer, rehearsal), ...simmer.unsatisfied],
+    pieces,
+    unsatisfied: [...problemsOf(menu, { pieces }), ...others],
     ...(rehearsal.trace ? { trace: rehearsal.trace } : {}),
   };
   const given = { altitudeM: place.altitudeM, units };

@@ -6,11 +6,13 @@ import type { AdditionModel, CookWindow, CourseOf } from './additionModel';
 export interface Seen {
   /** How long each thing is in by the clock, cold spells and all, from its least to its most. */
   windows: ReadonlyMap<string, Omit<CookWindow, 'sign'>>;
+  /** What was not ready after so long is not tried with less again: that swings to and fro. */
+  floorsS: ReadonlyMap<string, number>;
   /** Seconds by which a pan boils later than the closed form has it. */
   boilsLaterS: ReadonlyMap<Pan, number>;
 }
 
-export const NOTHING_SEEN: Seen = { windows: new Map(), boilsLaterS: new Map() };
+export const NOTHING_SEEN: Seen = { windows: new Map(), floorsS: new Map(), boilsLaterS: new Map() };
 
 /** Nothing is in for less than this, and nothing boils sooner. */
 const LEAST_S = 5;

@@ -192,13 +192,17 @@ function ofLoad({ menu }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfi
   });
 }
 
+const WINDOW = 'window-';
+/** It tells of the window of one piece. */
+export const isOfWindows = ({ id }: Unsatisfied): boolean => id.startsWith(WINDOW);
+
 function ofWindows(pieces: readonly SimmerPiece[]): Unsatisfied[] {
   return pieces
     .filter((piece) => !piece.inWindow || !piece.safe)
     .map((piece) => {
       const { name, cuts } = ingredientById(piece.ingredientId);
       return {
-        id: `window-${piece.id}`,
+        id: `${WINDOW}${piece.id}`,
         text: `The ${cuts[piece.cut]?.short ?? name} does not get the time it needs`,
         because: 'Its time does not meet that of the rest.',
         remedies: [{ text: 'Cut it another way' }],

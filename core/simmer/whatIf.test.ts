@@ -1,12 +1,15 @@
 import type { Edit, Evening, PotPlan } from '@elixa/contract';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
+import { withPotRemedies } from '../planEvening/potRemedies';
 import { rehearsedPot } from '../planEvening/rehearsed';
+import { finish } from '../steps';
 import { makePlanning, type Found } from '../planEvening/planning';
 import { eveningFor, suited } from '../testing/household';
 import { becauseOf, spanText } from './because';
 import { differences } from './compare';
 import { pieceAt } from './pieceAt';
+import { problemsOf } from './problems';
 import { timesTable } from './timesTable';
 import { whatIfs, whatIfsOf } from './whatIfs';
 
@@ -116,6 +119,44 @@ describe('what a change does', () => {
     const feeble = { ...evening.heatSource, powerW: 300 };
     const [faults] = ask([{ kind: 'heatSourceChosen', heatSource: feeble }]);
     expect(faults).toMatchObject({ kind: 'faults', faults: [{ field: 'heatSource.powerW' }] });
+  });
+});
+
+describe('what would not come out as it should', () => {
+  const broken = (ingredientId: string, more: object): PotPlan['simmer'] => ({
+    ...plan.simmer,
+    pieces: plan.simmer.pieces.map((one) =>
+      one.ingredientId === ingredientId && one.round === 1 ? { ...one, ...more } : one,
+    ),
+  });
+  const { outAtS } = pieceOf(plan, 'carrot');
+
+  it('is raw, not done or past its best, each told with its cause; what nobody would taste is not', () => {
+    const problems = (simmer: PotPlan['simmer']) => problemsOf(menuOrThrow(evening), simmer).map((one) => one.id);
+    expect(problems(plan.simmer)).toEqual([]);
+    expect(problems(broken('chickenThigh', { safe: false }))).toEqual(['raw']);
+    const isIn = { inWindow: false };
+    expect(problems(broken('carrot', { ...isIn, readyAtS: outAtS + 200 }))).toEqual(['late']);
+    expect(problems(broken('carrot', { ...isIn, overAtS: outAtS - 200 }))).toEqual(['past']);
+    expect(problems(broken('carrot', { ...isIn, overAtS: outAtS - 20 }))).toEqual([]);
+  });
+
+  it('is mended by changes that were planned, and by none that does not help', () => {
+    const early = after({ kind: 'timeInPotSet', ingredientId: 'carrot', cut: cutOf('carrot'), minutes: 2 });
+    const planned = rehearsedPot(menuOrThrow(early), timesTable);
+    const [late] = planned.plan.simmer.unsatisfied;
+    expect(late).toMatchObject({ id: 'late', because: 'You said when it goes in.', remedies: [] });
+    const [mended] = finish(withPotRemedies(planned, timesTable)).simmer.unsatisfied;
+    expect(mended!.remedies.length).toBeGreaterThan(0);
+    for (const { text, edit } of mended!.remedies) {
+      expect(text).toMatch(/: (all|\d+ of \d+) in (its|their) time then/);
+      const now = rehearsedPot(menuOrThrow(applyEdit(early, edit!)), timesTable).plan;
+      const left = now.simmer.pieces.filter((one) => one.ingredientId === 'carrot' && !one.inWindow);
+      expect(left.length).toBeLessThan(3);
+    }
+    expect(mended!.remedies[0]!.text).toMatch(/^Put the carrot in when the plan has it/);
+    const good = rehearsedPot(menuOrThrow(evening), timesTable);
+    expect(finish(withPotRemedies(good, timesTable))).toBe(good.plan);
   });
 });
 

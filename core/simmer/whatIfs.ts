@@ -1,5 +1,6 @@
 import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
+import { isCutByThickness } from '../catalogue/cutThickness';
 import { ingredientById } from '../catalogue/ingredients';
 import { usefulPowerW } from '../heat/burner';
 import { shortName } from './shortName';
@@ -80,7 +81,9 @@ export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
     label,
     edits: [{ kind: 'thicknessSet', ingredientId, cut: piece.cut, thicknessMm }],
   });
-  const isCut = mm !== undefined && piece.way !== 'stacked' && piece.way !== 'seared';
+  const found = what.cuts[piece.cut];
+  const isCut =
+    mm !== undefined && found && isCutByThickness(found) && piece.way !== 'stacked' && piece.way !== 'seared';
   return [
     ...(isCut
       ? [

@@ -22,6 +22,7 @@ import { Body, Small } from '@/ui/Text';
 import { Instead } from './Instead';
 import { PotEffect } from './PotEffect';
 import { SideSection } from './SideSection';
+import { ThicknessSection } from './ThicknessSection';
 
 /** What it is called in a sentence, without how it is bought. */
 const plainName = ({ name }: { name: string }) => name.split(',')[0]!;
@@ -159,6 +160,7 @@ export function FoodSheet({ ingredientId, onClose }: { ingredientId: string; onC
           />
         </Section>
       ) : null}
+      <ThicknessSection food={food} />
       <Instead food={food} />
     </Sheet>
   );

@@ -1,11 +1,13 @@
 import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
-import { ingredientById, shortName, spanText, whatIfsOf } from '@elixa/core';
+import { shortName, spanText, whatIfsOf } from '@elixa/core';
 import { View } from 'react-native';
 import { Button, IconButton } from '@/ui/Button';
 import { ChevronLeft, ChevronRight, X } from '@/ui/icons';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { isMovable, snappedS } from './chart/layout';
 import type { Wondered } from './useWhatIf';
+
+const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 interface Props {
   evening: Evening;
@@ -30,7 +32,7 @@ export function PiecePanel({ evening, piece, onMoved, ask, edit, onClose }: Prop
     <View className="gap-3 rounded-2xl bg-well p-4">
       <View className="flex-row items-start justify-between gap-2">
         <Heading level={3} className="words">
-          {ingredientById(ingredientId).name === name ? name : `${ingredientById(ingredientId).name}: ${name}`}
+          {sentence(name)}
         </Heading>
         <IconButton label={`Close ${name}`} icon={<X size={22} color="rgb(var(--ink))" />} onPress={onClose} />
       </View>
@@ -53,7 +55,7 @@ export function PiecePanel({ evening, piece, onMoved, ask, edit, onClose }: Prop
         </View>
       ) : null}
       {piece.because ? <Body>{piece.because}</Body> : null}
-      <Small>{piece.sign}. Trust that before the clock.</Small>
+      <Small>{sentence(piece.sign)}. Trust that before the clock.</Small>
       <View className="flex-row flex-wrap gap-2">
         {offers.map(({ id, label, edits }) => (
           <Button key={id} label={label} onPress={() => ask({ label, edits })} />

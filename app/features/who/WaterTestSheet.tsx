@@ -1,5 +1,5 @@
 import type { Evening, HeatSource, Vessel } from '@elixa/contract';
-import { fitBurner, litreS, spanText, WaterTestError, type Fitted, type WaterTest } from '@elixa/core';
+import { fitBurner, litreS, spanText, USUAL_SHARE_PCT, WaterTestError, type Fitted, type WaterTest } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useNow } from '@/features/stove/useNow';
@@ -115,6 +115,12 @@ function fittedOf(evening: Evening, tests: readonly WaterTest[]): { fitted?: Fit
   }
 }
 
+/** Said where a burner gives another share than its kind does: the clock may have been stopped too soon or too late. */
+function usualWords(sharePct: number, kind: HeatSource['kind']): string {
+  const [least, most] = USUAL_SHARE_PCT[kind];
+  return sharePct >= least && sharePct <= most ? '' : ` (${least} to ${most} % is usual for its kind)`;
+}
+
 /** Water timed to the boil once, so that every plan knows this burner and this pot. */
 export function WaterTestSheet({ evening, onUse, onForget, onClose }: Props) {
   const [first, setFirst] = useState(FRESH);
@@ -169,7 +175,8 @@ export function WaterTestSheet({ evening, onUse, onForget, onClose }: Props) {
           <>
             <Figure unit="W into the pot">{fitted.inPotW}</Figure>
             <Small>
-              {fitted.sharePct} % of what is written on it, give or take {fitted.doubtPct} %
+              {fitted.sharePct} % of what is written on it{usualWords(fitted.sharePct, heatSource.kind)}, give or take{' '}
+              {fitted.doubtPct} %
               {fitted.emptyMassG === undefined ? '' : `; the pot takes up heat as one of ${fitted.emptyMassG} g`}. Until
               now a litre was reckoned to take {spanText(litreS({ ...evening, ...evening.place }))}.
             </Small>

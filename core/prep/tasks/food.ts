@@ -5,6 +5,7 @@ import { BOARD_ORDER, type PrepStep, type PrepWork } from '../../catalogue/work'
 import type { Helping } from '../../diners/helpings';
 import type { Menu } from '../../evening/menu';
 import { showMeasure } from '../../measures/showMeasure';
+import { showLength } from '../../measures/showSize';
 import type { Lag } from '../problem';
 import { LONG_WAIT_MIN } from './liquids';
 import { madeSteps } from './made';
@@ -87,6 +88,13 @@ function skewersOf({ isOnSkewers, massG }: Thing): string {
   return `: ${count} skewers, about ${Math.round(massG / count / 5) * 5} g on each, the point covered`;
 }
 
+/** How thick it is cut, where the cook has it otherwise than is usual. */
+function thickOf({ ingredientId, cuts }: Thing, { overrides, units }: Menu['evening']): string {
+  const byCut = overrides.thicknessMm?.[ingredientId];
+  const all = cuts.flatMap((cut) => (byCut?.[cut] === undefined ? [] : [showLength(byCut[cut], units)]));
+  return all.length === 0 ? '' : `, ${all.join(' and ')} thick tonight`;
+}
+
 /** How many of what is made one by one at the burner. */
 function countOf({ ingredientId, massG, cuts }: Thing, { at }: PrepWork): string {
   const { pieceG } = ingredientById(ingredientId).cuts[cuts[0] ?? ''] ?? {};
@@ -153,7 +161,7 @@ export function foodWork(
         thing,
         isApart ? cookedApart(thing, begun) : begun,
         pace,
-        skewersOf(thing) || countOf(thing, begun),
+        (skewersOf(thing) || countOf(thing, begun)) + thickOf(thing, evening),
       );
       const lastsMin = lengthOf(segments);
       const waits = segments

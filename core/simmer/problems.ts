@@ -1,0 +1,67 @@
+import type { Simmer, SimmerPiece, Unsatisfied } from '@elixa/contract';
+import type { Menu } from '../evening/menu';
+import { spanText } from './because';
+import { shortName } from './shortName';
+
+/** What the pot has wrong with a piece when it is lifted out. */
+export type Wrong = 'raw' | 'late' | 'past';
+
+/** Less than this out of its window nobody tastes, in s. */
+const TASTED_S = 60;
+
+/**
+ * What is wrong with a piece when it is lifted out, by the model of heat.
+ * @returns nothing where it was not gone through, or is as it should be
+ */
+export function wrongWith(piece: SimmerPiece): Wrong | undefined {
+  if (piece.cookValueMin === undefined) return undefined;
+  if (!piece.safe) return 'raw';
+  if (piece.inWindow) return undefined;
+  const { readyAtS, overAtS, outAtS } = piece;
+  if (readyAtS === undefined || readyAtS - outAtS > TASTED_S) return 'late';
+  return overAtS !== undefined && outAtS - overAtS > TASTED_S ? 'past' : undefined;
+}
+
+const WORDS: Record<Wrong, string> = {
+  raw: 'Not cooked through in this pot',
+  late: 'Not done when it comes out',
+  past: 'Past its best when it comes out',
+};
+
+/** Names of pieces, each once. */
+export const namesOf = (pieces: readonly SimmerPiece[]): string[] => [
+  ...new Set(pieces.map((one) => shortName(one.ingredientId, one.cut))),
+];
+
+function becauseRaw(pieces: readonly SimmerPiece[]): string {
+  const hottestC = Math.min(...pieces.map((one) => one.largestCentreTempC ?? 0));
+  return `The middle of the largest piece is at ${Math.round(hottestC)} °C when it is lifted out. Give it longer, until a thermometer says so.`;
+}
+
+function becausePast(menu: Menu, pieces: readonly SimmerPiece[]): string {
+  const mostS = Math.max(...pieces.map((one) => one.outAtS - (one.overAtS ?? one.outAtS)));
+  const by = `By ${spanText(mostS)} at most`;
+  if (pieces.every((one) => one.countsFromS > one.inAtS)) {
+    return `${by}: it lies in the pot from the start, with what takes longer.`;
+  }
+  const stays = menu.stages.find((stage) => stage.do === 'enrich' || stage.do === 'rest');
+  return stays
+    ? `${by}: it has to be in before the pot is left to stand at the end.`
+    : `${by}: it goes in with what takes longer.`;
+}
+
+/** The time that was said for it is why. */
+const isOwn = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece) =>
+  evening.overrides.minutesInPot?.[ingredientId]?.[cut] !== undefined;
+
+/** What would not come out as it should, said as what cannot be satisfied; remedies are worked out apart. */
+export function problemsOf(menu: Menu, { pieces }: Pick<Simmer, 'pieces'>): Unsatisfied[] {
+  return (['raw', 'late', 'past'] as const).flatMap((wrong): Unsatisfied[] => {
+    const mine = pieces.filter((piece) => wrongWith(piece) === wrong);
+    if (mine.length === 0) return [];
+    const own = mine.every((piece) => isOwn(menu, piece));
+    const late = own ? 'You said when it goes in.' : 'It does not get the time that it needs with the rest.';
+    const because = wrong === 'raw' ? becauseRaw(mine) : wrong === 'past' && !own ? becausePast(menu, mine) : late;
+    return [{ id: wrong, text: `${WORDS[wrong]}: ${namesOf(mine).join(', ')}`, because, remedies: [] }];
+  });
+}
