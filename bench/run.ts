@@ -3,10 +3,12 @@ import { timeToOpen } from './opening';
 import { timeToPlan } from './plan';
 import { timeToPrepare } from './prep';
 import type { Row } from './row';
+import { timeToSimmer } from './simmer';
 import { buildEmpty, scriptBytes } from './web';
 
 const PARTS: Record<string, () => Row[] | Promise<Row[]>> = {
   plan: timeToPlan,
+  simmer: timeToSimmer,
   prepare: timeToPrepare,
   bytes: () => {
     buildEmpty();

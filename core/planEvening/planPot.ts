@@ -1,4 +1,4 @@
-import { PLAN_SCHEMA_VERSION, type Evening, type PotPlan } from '@elixa/contract';
+import { PLAN_SCHEMA_VERSION, type Evening, type PotPlan, type Simmer } from '@elixa/contract';
 import { NO_FINISH } from '../catalogue/finishes';
 import type { Fit } from '../arrange/fit';
 import { cautionsFor } from '../cautions/cautions';
@@ -32,14 +32,24 @@ export interface PlannedPot {
   model: AdditionModel;
 }
 
+/** What the rehearsal of a pot needs to know of its plan. */
+export type SolvedPot = Pick<PlannedPot, 'fit' | 'broths'> & { simmer: Simmer };
+
+const tonightIn = (menu: Menu, model: AdditionModel, seen: Seen) => asSeen(asCut(model, menu.evening), seen);
+
+/** A plan as far as a rehearsal needs it: nothing is told of it. */
+export function solvedPot(menu: Menu, model: AdditionModel, seen: Seen): SolvedPot {
+  const { fit, broths, simmer } = solveLiquids(menu, tonightIn(menu, model, seen));
+  return { fit, broths, simmer };
+}
+
 /**
  * `planPot`, with the menu that the preparation starts from.
  * @param seen windows and the boil, as going through a plan has shown them
  */
 export function planMenu(menu: Menu, model: AdditionModel = timesTable, seen: Seen = NOTHING_SEEN): PlannedPot {
   const { evening, style, food } = menu;
-  const tonight = asSeen(asCut(model, evening), seen);
-  const { broths, fit, simmer, beside, runsOff } = solveLiquids(menu, tonight);
+  const { broths, fit, simmer, beside, runsOff } = solveLiquids(menu, tonightIn(menu, model, seen));
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
     const needG = one.active.formula.kind === 'base' ? takenG(one, broths) : one.solution.finishedG;

@@ -3,14 +3,14 @@ import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
 import type { AdditionModel, CookWindow } from '../simmer/additionModel';
-import { knownOf } from '../simmer/pot/food';
+import { wantedBy } from '../simmer/pot/food';
 import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse';
 import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
 import { withReasons } from '../simmer/because';
 import { problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
 import { finish, type Steps } from '../steps';
-import { planMenu, type PlannedPot } from './planPot';
+import { planMenu, solvedPot, type PlannedPot, type SolvedPot } from './planPot';
 
 /** Plans that are gone through before the best of them is taken. */
 const TRIES = 7;
@@ -29,7 +29,7 @@ const TOGETHER_TRIES = 2;
 /** Nothing is planned nearer to the edge of its window than this, in s, where the window is wide enough. */
 const SPARE_S = 20;
 
-export function strengthOf({ broths }: PlannedPot): Record<'main' | 'aside', BrothStrength> {
+export function strengthOf({ broths }: Pick<PlannedPot, 'broths'>): Record<'main' | 'aside', BrothStrength> {
   const of = (place: 'pot' | 'aside'): BrothStrength => {
     const broth = broths.find((one) => one.place === place) ?? broths.find((one) => one.place === 'pot');
     return { saltPct: broth?.salinityAsMadePct ?? 0, sugarPct: broth?.solution.sweetnessPct ?? 0 };
@@ -52,7 +52,7 @@ function seenIn(
   { planned, rehearsal, seen: before }: Pick<Tried, 'planned' | 'rehearsal' | 'seen'>,
   spareS: number,
 ): Seen {
-  const { simmer } = planned.plan;
+  const { simmer } = planned;
   const { lateS, leads, boilAtS } = rehearsal;
   const floorsS = new Map(before.floorsS);
   const edges = new Map<string, { piece: SimmerPiece; leastS: number; bestS: number; mostS: number }>();
@@ -77,7 +77,7 @@ function seenIn(
   }
   const windows = new Map(
     [...edges].map(([key, { piece, leastS, bestS, mostS }]) => {
-      const { wanted } = knownOf({ ...piece, way: 'simmered' });
+      const wanted = wantedBy(piece);
       const bySafe = wanted.safe !== undefined;
       const wantsBest = wanted.measure.is === 'doneFor' ? { wantsBest: true as const } : {};
       const window = drawn({ leastS, mostS }, bySafe, spareS);
@@ -127,7 +127,7 @@ export function objectiveOf(menu: Menu, simmer: Simmer, { outcomes, lateS }: Reh
 }
 
 interface Tried {
-  planned: PlannedPot;
+  planned: SolvedPot;
   rehearsal: Rehearsal;
   seen: Seen;
   objective: number;
@@ -135,8 +135,8 @@ interface Tried {
   isBoilOff: boolean;
 }
 
-function tried(menu: Menu, planned: PlannedPot, seen: Seen): Tried {
-  const { simmer } = planned.plan;
+function tried(menu: Menu, planned: SolvedPot, seen: Seen): Tried {
+  const { simmer } = planned;
   const rehearsal = rehearse({ menu, fit: planned.fit, simmer, strength: strengthOf(planned) });
   return {
     planned,
@@ -149,8 +149,8 @@ function tried(menu: Menu, planned: PlannedPot, seen: Seen): Tried {
 
 /** A boil that is not as the plan has it costs as much as a minute too much in each piece would. */
 const isBetter = (a: Tried, b: Tried): boolean =>
-  a.objective + (a.isBoilOff ? a.planned.plan.simmer.pieces.length : 0) <
-  b.objective + (b.isBoilOff ? b.planned.plan.simmer.pieces.length : 0) - 1e-6;
+  a.objective + (a.isBoilOff ? a.planned.simmer.pieces.length : 0) <
+  b.objective + (b.isBoilOff ? b.planned.simmer.pieces.length : 0) - 1e-6;
 
 const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
 
@@ -187,12 +187,12 @@ function keyOf(planned: PlannedPot): string {
 const additionsOf = ({ pieces }: Simmer): number =>
   new Set(
     pieces
-      .filter((one) => one.countsFromS === one.inAtS)
+      .filter((one) => one.countsFromS === one.inAtS && one.way !== 'swished' && one.way !== 'seared')
       .map(({ pan, round, inAtS }) => `${pan} ${round} ${Math.round(inAtS)}`),
   ).size;
 
 function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Steps<Gone> {
-  let now = tried(menu, quick, NOTHING_SEEN);
+  let now = tried(menu, { ...quick, simmer: quick.plan.simmer }, NOTHING_SEEN);
   let best = now;
   let lowerBound = Infinity;
   let inVain = 0;
@@ -203,12 +203,14 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
   for (let go = 1; go < tries && (go === 1 || !isBest()); go += 1) {
     yield;
     const seen = seenIn(now, SPARE_S);
-    now = tried(menu, planMenu(menu, model, seen), seen);
-    lowerBound = Math.min(lowerBound, now.planned.plan.simmer.lowerBound ?? 0);
+    now = tried(menu, solvedPot(menu, model, seen), seen);
+    lowerBound = Math.min(lowerBound, now.planned.simmer.lowerBound ?? 0);
     const helped = isBetter(now, best);
     if (helped || (best.seen === NOTHING_SEEN && !isBetter(best, now))) best = now;
     inVain = helped ? 0 : inVain + 1;
-    if (inVain >= IN_VAIN && !best.isBoilOff && now.objective < RAW_COSTS) break;
+    // Where everything is in its window, only fewer additions could be better.
+    const isClean = best.objective <= additionsOf(best.planned.simmer) + 1e-6;
+    if (inVain >= (isClean ? 1 : IN_VAIN) && !best.isBoilOff && now.objective < RAW_COSTS) break;
   }
   // What just misses being put in together is tried so.
   for (const spareS of isLong ? [] : TOGETHER_S) {
@@ -216,9 +218,9 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
     for (let go = 0; go < TOGETHER_TRIES && !isBest(); go += 1) {
       yield;
       const seen = seenIn(from, spareS);
-      const planned = planMenu(menu, model, seen);
-      lowerBound = Math.min(lowerBound, planned.plan.simmer.lowerBound ?? 0);
-      if (additionsOf(planned.plan.simmer) >= additionsOf(best.planned.plan.simmer)) break;
+      const planned = solvedPot(menu, model, seen);
+      lowerBound = Math.min(lowerBound, planned.simmer.lowerBound ?? 0);
+      if (additionsOf(planned.simmer) >= additionsOf(best.planned.simmer)) break;
       from = tried(menu, planned, seen);
       if (isBetter(from, best)) best = from;
     }

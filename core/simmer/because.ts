@@ -1,6 +1,7 @@
 import type { Simmer, SimmerPiece, Units } from '@elixa/contract';
+import { ingredientById } from '../catalogue/ingredients';
 import { showLength } from '../measures/showSize';
-import { knownOf } from './pot/food';
+import { wantedBy } from './pot/food';
 
 /** From so high up on it is said that it boils cooler, in m. */
 const UP_HERE_M = 400;
@@ -31,8 +32,9 @@ export interface BecauseGiven {
 /** Why a piece goes in when it does: how thick it is, how long this pot takes to have it done, and what is too long. */
 export function becauseOf(piece: SimmerPiece, given: BecauseGiven): string | undefined {
   const { readyAtS, overAtS, countsFromS, inAtS, frozen, way } = piece;
-  if (readyAtS === undefined || way === 'seared' || way === 'swished') return undefined;
-  const { cut, wanted } = knownOf({ ...piece, way: 'simmered' });
+  if (readyAtS === undefined || way === 'seared') return undefined;
+  const wanted = wantedBy(piece);
+  const cut = ingredientById(piece.ingredientId).cuts[piece.cut]!;
   const mm = piece.thicknessMm ?? cut.thicknessMm;
   const thick = way === 'stacked' ? 'In a stack' : mm < THIN_MM ? 'Thin' : `${showLength(mm, given.units)} thick`;
   const ofBoil = countsFromS > inAtS;

@@ -6,7 +6,7 @@ import { knownOf } from './pot/food';
 import type { PieceState, Sample } from './pot/state';
 
 /** Nobody waits longer than this for a piece to be past its best. */
-const STANDS_S = 60 * 60;
+export const STANDS_S = 60 * 60;
 
 /** What a second in the middle of a piece so hot adds to what it has had, in min. */
 const hadPerS = ({ measure }: Wanted, centreC: number): number =>

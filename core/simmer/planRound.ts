@@ -64,6 +64,14 @@ function windowWith(thing: Thing, coldS: number): Thing {
   return { ...thing, ...window, leastS: window.bestS, window };
 }
 
+/** Nothing is in for longer than what lies in the pot from before the boil stands, where its own window allows that. */
+function withinCold(thing: Thing, all: readonly Thing[], afterBoilS: number): Thing {
+  const capS = Math.min(...all.filter((one) => one.fromCold).map((one) => one.mostS)) - afterBoilS;
+  if (thing.fromCold || thing.mostS <= capS) return thing;
+  const mostS = Math.max(thing.leastS, capS);
+  return { ...thing, mostS, bestS: Math.min(thing.bestS, mostS) };
+}
+
 const atLeast = (thing: Thing, leastS: number): Thing =>
   thing.leastS >= leastS
     ? thing
@@ -172,7 +180,8 @@ export function planRound(
   const coldS = new Map<string, number>();
   const key = ({ ingredientId, cut, stageId }: Going) => `${ingredientId}/${cut}/${stageId}`;
   for (;;) {
-    const open = things.map((thing) => windowWith(thing, coldS.get(key(thing)) ?? 0));
+    const windows = things.map((thing) => windowWith(thing, coldS.get(key(thing)) ?? 0));
+    const open = isByClock ? windows.map((thing) => withinCold(thing, windows, afterBoilS)) : windows;
     const late = open.filter((one) => !one.fromCold);
     const own = late.filter((one) => ownS(one) !== undefined);
     const hot = [...groupInOrder(late.filter((one) => !own.includes(one))), ...ownGroups(own)].sort(inTurn);

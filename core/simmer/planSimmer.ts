@@ -120,7 +120,7 @@ function swishedPieces({ menu, model }: SimmerQuestion, { context }: PanRounds, 
     .filter((one) => one.purpose === 'pot' && isSwished(one, menu.evening.service))
     .flatMap(({ ingredientId, cuts }) => cuts.map((one) => ({ ingredientId, ...one })));
   return ofOneKind(slices).map(({ ingredientId, cut, massG }): SimmerPiece => {
-    const window = model.cookWindow(ingredientId, cut, context, 'swished');
+    const window = model.cookWindow(ingredientId, cut, { ...context, pan: 'main', course: 'first' }, 'swished');
     return {
       id: `r1-main-${ingredientId}-${cut}`,
       ingredientId,

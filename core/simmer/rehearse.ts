@@ -7,9 +7,10 @@ import { holdsBoil } from '../heat/burner';
 import { centreOf } from '../heat/conduction';
 import { FREE_SURFACE, POURED_C } from '../heat/givens';
 import { DRY_WORDS } from '../evening/vesselFit';
-import { leadOf, pastAtS, type Lead } from './lead';
+import { leadOf, pastAtS, STANDS_S, type Lead } from './lead';
 import { LADLED_ML_PER_G } from './levels';
-import { isReady, knownOf } from './pot/food';
+import { isReady, knownOf, wantedBy } from './pot/food';
+import { swished } from './swished';
 import { simulate } from './pot/simulate';
 import {
   NOTHING,
@@ -216,6 +217,32 @@ function outcomeOf(piece: PieceState, outAtS: number): Outcome {
   };
 }
 
+/** The same of a slice that its guest holds in the broth. */
+function swishedOutcome(piece: SimmerPiece, boilingC: number): { outcome: Outcome; lead: Lead; late: number } {
+  const heldS = piece.outAtS - piece.inAtS;
+  const { cooked, centreC, largestC, safeS, readyS, bestS, overS } = swished(piece, boilingC, heldS);
+  const wanted = wantedBy(piece);
+  const { leastMin, bestMin, mostMin } = wanted;
+  const leastS = readyS ?? bestS;
+  const isReady = readyS !== undefined && readyS <= heldS + 1e-9;
+  return {
+    outcome: {
+      centreTempC: centreC,
+      largestCentreTempC: largestC,
+      lethalityMin: cooked.lethalityMin,
+      cookValueMin: cooked.hadMin,
+      window: { leastMin, bestMin, mostMin },
+      ...(safeS === undefined ? {} : { safeAtS: piece.inAtS + safeS }),
+      ...(readyS === undefined ? {} : { readyAtS: piece.inAtS + readyS }),
+      ...(overS === undefined ? {} : { overAtS: piece.inAtS + overS }),
+      safe: safeS !== undefined && safeS <= heldS + 1e-9,
+      inWindow: isReady && cooked.hadMin <= mostMin,
+    },
+    lead: { leastS, bestS: Math.max(leastS, bestS), mostS: Math.max(leastS, overS ?? STANDS_S) },
+    late: isReady ? 0 : leastS - heldS,
+  };
+}
+
 /** How much longer each of these would have to stay, if the fire were tended as before. */
 function lacking(pot: PotState, ids: readonly string[]): Array<[string, number]> {
   const { state } = simulate(pot, [], pot.atS + LOOKED_AT_S, STEP_S);
@@ -250,8 +277,8 @@ function pieceTraces(samples: readonly Sample[]): PieceTrace[] {
 
 /**
  * The evening at the pot as the plan has it, gone through by the model of heat: how warm the liquid is all the time, and
- * how each piece stands when it is lifted out. What lies in a pan with little liquid, and slices that guests hold in, are
- * not gone through.
+ * how each piece stands when it is lifted out. What lies in a pan with little liquid, and what is seared in a dry one,
+ * is not gone through.
  * @returns what came of every piece that was, by its id
  */
 export function rehearse(question: RehearsalQuestion): Rehearsal {
@@ -309,6 +336,12 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
         pieces: pieceTraces(kept),
       };
     }
+  }
+  for (const piece of question.simmer.pieces.filter((one) => one.way === 'swished')) {
+    const { outcome, lead, late } = swishedOutcome(piece, question.simmer.boilingPointC);
+    outcomes.set(piece.id, outcome);
+    leads.set(piece.id, lead);
+    if (late > 0) lateS.set(piece.id, late);
   }
   return { outcomes, lateS, leads, boilAtS, ...(trace ? { trace } : {}) };
 }

@@ -1,3 +1,4 @@
+import type { SimmerPiece } from '@elixa/contract';
 import { ingredientById } from '../../catalogue/ingredients';
 import type { Cut, Ingredient } from '../../catalogue/ingredient';
 import { isSafe, RAW, wantedOf, type Wanted } from '../../doneness/wanted';
@@ -7,7 +8,7 @@ import { FROZEN_C, KEPT_C } from '../../heat/givens';
 import type { FoodIn, PieceState } from './state';
 
 /** The coldest likely piece is so much colder than the mean one, in K. Kitchen estimate. */
-const COLDER_K = 2;
+export const COLDER_K = 2;
 
 export interface Known {
   what: Ingredient;
@@ -28,6 +29,10 @@ export function knownOf(food: Pick<FoodIn, 'ingredientId' | 'cut' | 'thicknessMm
   if (!cut || !window) throw new RangeError(`No time is known for ${food.ingredientId} cut as "${food.cut}"`);
   return { what, cut, wanted: wantedOf(what, cut, window), ...foodBodies(what, cut, food) };
 }
+
+/** What a piece of a plan wants: as it is held in the broth, or as it simmers, which is also how what was browned goes on. */
+export const wantedBy = ({ way, ...piece }: SimmerPiece): Wanted =>
+  knownOf({ ...piece, way: way === 'swished' ? 'swished' : 'simmered' }).wanted;
 
 /** Food as it goes in. */
 export function pieceIn(food: FoodIn, atS: number): PieceState {

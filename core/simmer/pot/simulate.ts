@@ -9,6 +9,12 @@ import { boilingOf, heatCapacity, Losses, stepPot, type KnownFood } from './step
 const STEP_S = 4;
 /** While ice melts in a piece its front goes from node to node, and a step is taken in so many parts. */
 const THAWING_PARTS = 4;
+/** What has just gone in changes fast: for so long, in s, a step is taken in so many parts. */
+const FRESH_S = 48;
+const FRESH_PARTS = 2;
+/** When nothing was done for so long, in s, all changes slowly, and a step is so many times as long. */
+const CALM_AFTER_S = 150;
+const CALM_TIMES = 2;
 /** A sample for each of these, in s. */
 const SAMPLE_S = 10;
 const thaws = ({ pieces }: PotState) =>
@@ -105,7 +111,7 @@ function sampleOf(pot: PotState): Sample {
  * The course of a pot under a program of actions: temperature of the liquid, the middle of every piece, how done and how
  * safe each is, level and strength. Liquid and vessel are one lump: (m cp)·dT/dt = ηP − losses − Σ hA(T − Tₛ); at the boil T
  * stands and what is over goes into steam. Pieces are conducted into by TR-BDF2 with the bath of the same step; steps of
- * 4 s, and shorter before an action.
+ * 4 s, shorter before an action and twice as long when nothing was done for a while.
  * @param pot where it begins; a state that another course ended with goes on from there
  * @param program what is done, at seconds of the same clock, in any order
  * @param untilS when it ends
@@ -122,6 +128,7 @@ export function simulate(pot: PotState, program: readonly PotAction[], untilS: n
   let losses = new Losses(now);
   const known = knowing();
   let next = 0;
+  let actedAtS = now.atS;
   const act = () => {
     let acted = false;
     while (next < due.length && due[next]!.atS <= now.atS + 1e-9) {
@@ -129,12 +136,16 @@ export function simulate(pot: PotState, program: readonly PotAction[], untilS: n
       next += 1;
       acted = true;
     }
-    if (acted) losses = new Losses(now);
+    if (acted) {
+      losses = new Losses(now);
+      actedAtS = now.atS;
+    }
   };
   const noted = () => {
     const last = boils.at(-1);
     const isOn = last !== undefined && last.toS === undefined;
-    if (now.boilingS > 0 && !isOn) boils.push({ fromS: now.atS });
+    // It began within the step: in the middle of it as likely as not.
+    if (now.boilingS > 0 && !isOn) boils.push({ fromS: now.atS - now.boilingS / 2 });
     if (now.boilingS === 0 && isOn) last.toS = now.atS;
   };
   act();
@@ -143,7 +154,10 @@ export function simulate(pot: PotState, program: readonly PotAction[], untilS: n
   let sampleAtS = now.atS + SAMPLE_S;
   while (now.atS < untilS - 1e-9) {
     const toS = Math.min(untilS, next < due.length ? due[next]!.atS : untilS);
-    const wishS = thaws(now) ? stepS / THAWING_PARTS : stepS;
+    const isCalm = now.atS - actedAtS >= CALM_AFTER_S;
+    const isFresh = now.atS - actedAtS < FRESH_S && now.pieces.length > 0;
+    const parts = thaws(now) ? THAWING_PARTS : isFresh ? FRESH_PARTS : isCalm ? 1 / CALM_TIMES : 1;
+    const wishS = stepS / parts;
     now = stepPot(now, Math.min(wishS, toS - now.atS), losses, known);
     act();
     noted();
