@@ -70,6 +70,17 @@ describe('an evening gone through by the model of heat', () => {
     }
   });
 
+  it.each(['clearChicken', 'whiteMisoChickenPrawn', 'salmonMiso', 'meatballPot'])(
+    'comes to the broth for the finish that the plan counts on: %s',
+    (styleId) => {
+      const { simmer, ending } = rehearsed(suited(eveningFor(4), styleId));
+      const { fromS, stepS, levelMl } = simmer.trace!;
+      const first = simmer.actions.find((one) => one.kind === 'add' && one.round === simmer.readyAtS.length + 1)!;
+      const before = levelMl[Math.floor((first.atS - 1 - fromS) / stepS)]!;
+      expect(Math.abs(before / ending!.brothMl - 1)).toBeLessThan(0.2);
+    },
+  );
+
   it('has the boil about where the plan has it', () => {
     for (const { id } of STYLES) {
       const { simmer } = rehearsed(suited(eveningFor(4), id));

@@ -225,6 +225,8 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
       if (isBetter(from, best)) best = from;
     }
   }
+  // The bound as the windows are in the plan that is kept.
+  lowerBound = Math.min(lowerBound, solvedPot(menu, model, seenIn(best, SPARE_S)).simmer.lowerBound ?? 0);
   return { ...best, lowerBound };
 }
 

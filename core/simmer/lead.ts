@@ -32,8 +32,14 @@ interface Followed {
   centreC: number;
 }
 
-/** When it had had so much; as it would have been if the fire had gone on as at the end. */
-function hadAtS(followed: readonly Followed[], wanted: Wanted, min: number): number {
+/** What is never ready is taken to be hot so much below the boil, in K. */
+const HOT_BELOW_K = 1;
+
+/**
+ * When it had had so much; as it would have been if the fire had gone on as at the end. What was not ready by then comes to
+ * its least in the time that it lacks, and goes on from there as hot as its broth.
+ */
+function hadAtS(followed: readonly Followed[], wanted: Wanted, min: number, lacksS: number, boilingC: number): number {
   const past = followed.findIndex((one) => one.hadMin >= min);
   if (past === 0) return followed[0]!.atS;
   if (past > 0) {
@@ -41,20 +47,23 @@ function hadAtS(followed: readonly Followed[], wanted: Wanted, min: number): num
     return a.atS + ((min - a.hadMin) / (b.hadMin - a.hadMin)) * (b.atS - a.atS);
   }
   const last = followed.at(-1)!;
-  const leftS = (min - last.hadMin) / Math.max(hadPerS(wanted, last.centreC), 1e-9);
-  return last.atS + Math.min(leftS, STANDS_S);
+  const from = lacksS > 0 ? Math.max(wanted.leastMin, last.hadMin) : last.hadMin;
+  const perS = hadPerS(wanted, lacksS > 0 ? boilingC - HOT_BELOW_K : last.centreC);
+  return last.atS + lacksS + Math.min(Math.max(0, min - from) / Math.max(perS, 1e-9), STANDS_S);
 }
 
 /**
  * The lead that a piece wants. Where the fire is turned down before it is lifted out, that time stays as it is and has its
  * share: a piece that goes in earlier simmers for longer before it.
  * @param fireUntilS when the fire is turned down for its round, or it is lifted out
+ * @param lacksS for how much longer it would have to stay to be ready; zero where it is
  */
 export function leadOf(
   samples: readonly Sample[],
   piece: SimmerPiece,
   cooked: PieceState,
   fireUntilS: number,
+  lacksS: number,
 ): Lead | undefined {
   const { wanted } = knownOf(cooked);
   const all = samples.flatMap(({ atS, pieces }): Followed[] => {
@@ -63,10 +72,13 @@ export function leadOf(
   });
   const onFire = all.filter((one) => one.atS <= Math.max(fireUntilS, all[0]?.atS ?? 0));
   if (onFire.length === 0) return undefined;
+  const { boilingC } = samples.at(-1)!;
   const stillS = piece.outAtS - fireUntilS;
   const stillMin = cooked.cooked.hadMin - onFire.at(-1)!.hadMin;
   const lead = (min: number) =>
-    min <= stillMin ? stillS : stillS + Math.max(0, hadAtS(onFire, wanted, min - stillMin) - piece.countsFromS);
+    min <= stillMin
+      ? stillS
+      : stillS + Math.max(0, hadAtS(onFire, wanted, min - stillMin, lacksS, boilingC) - piece.countsFromS);
   const safeAtS = cooked.safeAtS ?? piece.outAtS;
   // What is cooked through only after the fire was turned down cannot go in later than it does.
   const safeS =

@@ -175,7 +175,9 @@ export function planRound(
       const { leastS, mostS } = one.window.edges ?? one.window;
       return { ...one, leastS: leastS - MOVED_S, mostS: mostS + MOVED_S };
     });
-  const leastGroups = sum(partedAt(drawnOut).map((part) => groupAdditions(part).length));
+  // What goes in by itself may go in at the same moment as something else; what is parted by a task may not.
+  const parts = [...new Set(drawnOut.map((one) => one.part))];
+  const leastGroups = sum(parts.map((part) => groupAdditions(drawnOut.filter((one) => one.part === part)).length));
   const isByClock = things.length > 0 && things.every((one) => one.window.byClock);
   const coldS = new Map<string, number>();
   const key = ({ ingredientId, cut, stageId }: Going) => `${ingredientId}/${cut}/${stageId}`;

@@ -134,6 +134,7 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
   });
   const lidStays = holdsBoil({ ...place, vessel, heat: heatSource, freeSurface: FREE_SURFACE[pour.kind] }) === 'lidded';
   const stageOf = new Map([...stages, ...(finish?.stages ?? [])].map((stage) => [stage.id, stage]));
+  const boiledLid = stages.find((stage) => stage.roles)?.lid;
   const ladledMl = (round: number) =>
     pieces.filter((one) => one.round === round).reduce((sum, one) => sum + one.massG * LADLED_ML_PER_G, 0);
   const program = actions.flatMap((action): PotAction[] => {
@@ -148,7 +149,8 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
         ];
       }
       case 'add': {
-        const lid = action.stageId ? stageOf.get(action.stageId)?.lid : undefined;
+        const ofStage = action.stageId ? stageOf.get(action.stageId)?.lid : undefined;
+        const lid = ofStage ?? (round > simmer.platedRounds ? (boiledLid ?? 'off') : undefined);
         return lid && !lidStays ? [{ atS, kind: 'lid', lid }] : [];
       }
       case 'cover':
@@ -167,6 +169,8 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
         return [
           { atS: atS + 1, kind: 'ladle', volumeMl: ladledMl(round) },
           { atS: atS + 1, kind: 'heat', power: 1, holdC: simmer.boilingPointC + 1 },
+          // While a round is eaten the lid is on half of the time.
+          ...(lidStays ? [] : [{ atS: atS + 1, kind: 'lid' as const, lid: 'ajar' as const }]),
         ];
       default:
         return [];
@@ -189,7 +193,6 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
     kind: 'add',
     food: [foodOf(one)],
   }));
-  const boiledLid = stages.find((stage) => stage.roles)?.lid;
   const boil = actions.find((one) => one.kind === 'boil');
   const lids: PotAction[] = boil && boiledLid && !lidStays ? [{ atS: boil.atS, kind: 'lid', lid: boiledLid }] : [];
   return {
@@ -301,23 +304,21 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
       samples.push(...course.samples.slice(samples.length > 0 ? 1 : 0));
       const mine = pieces.filter((one) => one.outAtS === outAtS);
       const standing = new Map(course.state.pieces.map((one) => [one.id, one]));
-      const late: string[] = [];
-      for (const piece of mine) {
-        const { id } = piece;
-        const cooked = standing.get(id);
-        if (!cooked) continue;
-        const { wanted } = knownOf(cooked);
-        outcomes.set(id, outcomeOf(cooked, outAtS));
-        const down = program.filter((one) => one.kind === 'heat' && one.atS > piece.inAtS && one.atS <= outAtS);
-        const lead = leadOf(samples, piece, cooked, Math.min(outAtS, ...down.map((one) => one.atS)));
+      const cookedOf = mine.flatMap((piece) => {
+        const cooked = standing.get(piece.id);
+        return cooked ? [{ piece, cooked }] : [];
+      });
+      const late = cookedOf.filter(({ cooked }) => !isReady(cooked, knownOf(cooked).wanted)).map((one) => one.piece.id);
+      const lacksS = new Map(late.length > 0 ? lacking(course.state, late) : []);
+      for (const { piece, cooked } of cookedOf) {
+        const { id, inAtS } = piece;
+        const lacks = lacksS.get(id) ?? 0;
+        const readyAtS = lacks > 0 && lacks < LOOKED_AT_S ? { readyAtS: outAtS + lacks } : {};
+        outcomes.set(id, { ...outcomeOf(cooked, outAtS), ...readyAtS });
+        if (lacksS.has(id)) lateS.set(id, lacks);
+        const down = program.filter((one) => one.kind === 'heat' && one.atS > inAtS && one.atS <= outAtS);
+        const lead = leadOf(samples, piece, cooked, Math.min(outAtS, ...down.map((one) => one.atS)), lacks);
         if (lead) leads.set(id, lead);
-        if (!isReady(cooked, wanted)) late.push(id);
-      }
-      if (late.length > 0) {
-        for (const [id, seconds] of lacking(course.state, late)) {
-          lateS.set(id, seconds);
-          if (seconds < LOOKED_AT_S) outcomes.set(id, { ...outcomes.get(id)!, readyAtS: outAtS + seconds });
-        }
       }
       const ids = mine.map((one) => one.id);
       // What was lifted out is eaten, and no part of the pot any more.
