@@ -50,7 +50,8 @@ const plans = createSlice({
         case 'pot':
           planned.plan = kept(last?.plan, found.plan);
           planned.faults = [];
-          planned.of = planned.asked;
+          // What is only quick is shown, and nobody cooks by it.
+          if (!found.quick) planned.of = planned.asked;
           break;
         case 'prep':
           planned.before = last?.prep;

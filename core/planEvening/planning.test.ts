@@ -24,7 +24,7 @@ describe('planning in steps', () => {
     const clock = clockOf(evening, 20);
     const [quick, pot, prep, remedies] = said({ evening, clock });
     const atOnce = prepFromNow(evening, clock);
-    expect(quick).toEqual({ kind: 'pot', plan: planPot(evening) });
+    expect(quick).toEqual({ kind: 'pot', plan: planPot(evening), quick: true });
     expect(pot).toEqual({ kind: 'pot', plan: rehearsedPot(menuOrThrow(evening), timesTable).plan });
     expect(prep).toEqual({ kind: 'prep', prep: atOnce });
     expect(remedies).toEqual({ kind: 'remedies', remedies: remediesFromNow(evening, atOnce.late, clock) });

@@ -26,7 +26,8 @@ export interface PlanningQuestion {
 /** What comes out of planning, one after another: what is needed first comes first. */
 export type Found =
   | { kind: 'faults'; faults: readonly FieldError[] }
-  | { kind: 'pot'; plan: PotPlan }
+  /** A quick one is by the table alone; the one that was gone through by the model of heat follows it. */
+  | { kind: 'pot'; plan: PotPlan; quick?: true }
   | { kind: 'prep'; prep: Prep }
   | ({ kind: 'trying' } & Tried)
   | { kind: 'remedies'; remedies: Remedy[] }
@@ -59,7 +60,7 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
         return;
       }
       // What follows at once is shown at once; then it is gone through by the model of heat.
-      yield { kind: 'pot', plan: planMenu(menu, timesTable).plan };
+      yield { kind: 'pot', plan: planMenu(menu, timesTable).plan, quick: true };
       yield;
       const planned = yield* rehearsedInSteps(menu, timesTable);
       last = { of, planned };

@@ -2,7 +2,7 @@ import type { Evening, PotPlan } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import { STYLES } from '../catalogue/styles';
 import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
-import { traceAt, traceBeforeS, traceEndS } from '../simmer/traceAt';
+import { coldSpellS, traceAt, traceBeforeS, traceEndS } from '../simmer/traceAt';
 import { timesTable } from '../simmer/timesTable';
 import { eveningFor, suited } from '../testing/household';
 import { planPot } from './planPot';
@@ -108,6 +108,32 @@ describe('an evening gone through by the model of heat', () => {
     expect(gone(plan)).toEqual([]);
     expect(plan.simmer.trace).toBeUndefined();
     expect(plan.simmer.pieces).toEqual(planPot(suited(eveningFor(4), 'sukiyakiEast')).simmer.pieces);
+  });
+});
+
+describe('a cold spell', () => {
+  const trace = (liquidTempC: number[]) => ({
+    fromS: 0,
+    stepS: 30,
+    liquidTempC,
+    levelMl: liquidTempC,
+    depthMm: liquidTempC,
+    salinityPct: liquidTempC,
+  });
+
+  it('lasts from what goes in until it simmers again, and is none where it goes on simmering', () => {
+    expect(coldSpellS(trace([100, 100, 90, 95, 100, 100]), 100, 30, 150)).toBeCloseTo(90, -1);
+    expect(coldSpellS(trace([100, 100, 99.5, 100, 100]), 100, 30, 120)).toBe(0);
+    // It never comes back, or something else cools it later.
+    expect(coldSpellS(trace([100, 80, 80, 80, 80]), 100, 0, 120)).toBe(120);
+    expect(coldSpellS(trace([100, 100, 100, 100, 100, 100, 80, 80]), 100, 0, 210)).toBe(0);
+  });
+
+  it('is told of each addition as the model has it', () => {
+    const { simmer } = rehearsed(eveningFor(4));
+    const told = simmer.actions.filter((one) => one.recoveryS !== undefined && one.pan === 'main');
+    expect(told.some((one) => one.recoveryS! > 20)).toBe(true);
+    expect(told.every((one) => one.recoveryS! < 8 * 60)).toBe(true);
   });
 });
 

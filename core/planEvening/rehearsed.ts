@@ -1,4 +1,4 @@
-import type { Simmer, SimmerPiece } from '@elixa/contract';
+import type { Action, Simmer, SimmerPiece, Trace } from '@elixa/contract';
 import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
@@ -6,6 +6,7 @@ import type { AdditionModel, CookWindow } from '../simmer/additionModel';
 import { wantedBy } from '../simmer/pot/food';
 import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse';
 import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
+import { coldSpellS } from '../simmer/traceAt';
 import { withReasons } from '../simmer/because';
 import { problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
@@ -154,6 +155,15 @@ const isBetter = (a: Tried, b: Tried): boolean =>
 
 const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
 
+/** Actions of the pot with how long it really does not simmer after what goes in. */
+function coldSpells({ actions, boilingPointC, readyAtS, endsAtS }: Simmer, trace: Trace): Action[] {
+  return actions.map((action) => {
+    if (action.recoveryS === undefined || action.pan !== 'main') return action;
+    const untilS = readyAtS.find((readyS) => readyS > action.atS) ?? endsAtS;
+    return { ...action, recoveryS: Math.round(coldSpellS(trace, boilingPointC, action.atS, untilS)) };
+  });
+}
+
 /** What came of going through a pot: windows and boil of the plan that was kept, and what was found then. */
 type Gone = Pick<Tried, 'seen' | 'rehearsal' | 'objective'> & { lowerBound: number };
 
@@ -257,7 +267,7 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
     lowerBound,
     pieces,
     unsatisfied: [...problemsOf(menu, { pieces }), ...others],
-    ...(rehearsal.trace ? { trace: rehearsal.trace } : {}),
+    ...(rehearsal.trace ? { trace: rehearsal.trace, actions: coldSpells(simmer, rehearsal.trace) } : {}),
   };
   const given = { altitudeM: place.altitudeM, units };
   const withBecause = withReasons(rehearsed, given, (piece) => isOwnTime(menu, piece));

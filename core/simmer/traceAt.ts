@@ -38,3 +38,26 @@ export function traceAt(trace: Trace, atS: number): TraceMoment {
     salinityPct: between(trace.salinityPct),
   };
 }
+
+/** It is looked at so often, in s. */
+const COLD_STEP_S = 10;
+/** A pot that is so near to its boil still simmers, in K. */
+const SIMMERS_WITHIN_K = 1;
+
+/**
+ * For how long a pot does not simmer after something went in, as its trace has it.
+ * @param untilS it is looked at no further than this
+ * @returns seconds; zero where it goes on simmering
+ */
+export function coldSpellS(trace: Trace, boilingC: number, atS: number, untilS: number): number {
+  const leastC = boilingC - SIMMERS_WITHIN_K;
+  let coldFrom: number | undefined;
+  for (let seconds = atS; seconds <= untilS; seconds += COLD_STEP_S) {
+    const isCold = traceAt(trace, seconds).liquidTempC < leastC;
+    if (isCold) coldFrom ??= seconds;
+    // What begins to cool only later was cooled by something else.
+    else if (coldFrom !== undefined) return seconds - atS;
+    else if (seconds - atS > trace.stepS * 2) return 0;
+  }
+  return coldFrom === undefined ? 0 : untilS - atS;
+}

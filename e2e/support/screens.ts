@@ -51,13 +51,13 @@ export async function startCooking(page: Page, base: string): Promise<void> {
   for (let tap = 0; tap < 3; tap += 1) {
     const heading = page.getByRole('heading', { level: 2 }).first();
     const before = await heading.textContent();
-    await page.clock.fastForward(tap === 2 ? 400_000 : 300_000);
+    await page.clock.fastForward(tap === 0 ? 300_000 : 90_000);
     await next.click();
     await page.waitForFunction(
       (words) => document.querySelector('[role=heading][aria-level="2"], h2')?.textContent !== words,
       before,
     );
   }
-  await page.clock.fastForward(150_000);
+  await page.clock.fastForward(60_000);
   await page.getByText('In the pot').waitFor();
 }

@@ -21,6 +21,8 @@ interface Props {
   onCounter: Readonly<Record<string, number>>;
   /** What stands there because its preparation is done. */
   prepared: ReadonlySet<string>;
+  /** It is still gone through: nobody lights a burner by the plan of the table. */
+  pending: boolean;
   onStart(): void;
 }
 
@@ -43,7 +45,7 @@ function whenWords(litInS: number, readyMs: number): string {
 }
 
 /** Just before the burner is lit: when, and what must stand beside it. */
-export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Props) {
+export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onStart }: Props) {
   const now = useNow(true);
   const { wide } = useScreen();
   const { simmer, build } = plan;
@@ -96,6 +98,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, onStart }: Pr
           icon={<Flame size={24} color="rgb(var(--on-iron))" />}
           className="min-h-[72px]"
           wordsClassName="text-2xl"
+          disabled={pending}
           onPress={onStart}
         />
         <View className="mx-auto w-full max-w-md">

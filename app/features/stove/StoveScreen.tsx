@@ -13,7 +13,7 @@ import { useSecond } from './useNow';
 
 /** At the stove: before it is lit, while it cooks, until it is finished. */
 export function StoveScreen() {
-  const { evening, plan, prep } = useEvening();
+  const { evening, plan, prep, pending } = useEvening();
   const log = useLiveLog(evening.id);
   const { started } = log.state;
   if (log.state.status === 'finished') return <Redirect href={`/evening/${evening.id}/after`} />;
@@ -27,6 +27,7 @@ export function StoveScreen() {
       plan={plan}
       onCounter={log.state.ticks.counter}
       prepared={onCounterByPrep(counterList(plan), prep)}
+      pending={pending}
       onStart={() => {
         const [first] = liveSteps(plan.simmer);
         const planId = log.record({ type: 'planAdopted', evening, plan });
