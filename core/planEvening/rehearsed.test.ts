@@ -38,6 +38,9 @@ describe('an evening gone through by the model of heat', () => {
       // Within a step of its edge it may be the one or the other.
       if (Math.abs((one.overAtS ?? 0) - one.outAtS) > 8) expect([one.id, one.inWindow]).toEqual([one.id, isIn]);
     }
+    // Never over the mark, top-ups and the finish included.
+    if (plan.simmer.trace)
+      expect(Math.max(...plan.simmer.trace.levelMl)).toBeLessThanOrEqual(plan.build.usableMl * 1.05);
     // The order of the style stands.
     const placeOf = (stageId?: string) => plan.style.stages.findIndex((stage) => stage.id === stageId);
     const adds = plan.simmer.actions.filter((one) => one.kind === 'add' && one.round === 1 && one.pan === 'main');

@@ -195,13 +195,15 @@ function toppingUp(question: ActionQuestion): Draft[] {
             : 'The small pan back up to a simmer';
         if (waterMl < WORTH_POURING_ML) return [{ ...base, kind: 'heatUp', says }];
         const water = `${says}, with ${watered(waterMl)}`;
-        return [{ ...base, kind: 'pour', volumeMl: waterMl, says: water, shownText: showVolume(waterMl, units) }];
+        return [
+          { ...base, kind: 'pour', volumeMl: waterMl, waterMl, says: water, shownText: showVolume(waterMl, units) },
+        ];
       }
       const says = isSauce
         ? `${question.menu.chosen.letDown ? 'More sauce, and dashi until it tastes right' : splash}, ${back}`
         : `Hot broth from the reserve, ${back}`;
       const pour: Draft = { ...base, kind: 'pour', volumeMl: pourMl, says, shownText: showVolume(pourMl, units) };
-      return waterMl < WORTH_POURING_ML ? [pour] : [{ ...pour, says: `${says}, and ${watered(waterMl)}` }];
+      return waterMl < WORTH_POURING_ML ? [pour] : [{ ...pour, waterMl, says: `${says}, and ${watered(waterMl)}` }];
     }),
   );
 }

@@ -18,6 +18,9 @@ import {
 import type { Filling, TimedPan } from './panRounds';
 import { shortName } from './shortName';
 
+/** A filling that is poured anew finds what is left of the one before. */
+const afterEating = (says: string) => `Ladle out what is left; then ${says.charAt(0).toLowerCase()}${says.slice(1)}`;
+
 function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: number, round: number): Draft[] {
   const { menu, readyAtS, firstRound } = question;
   const { pan, fit } = one;
@@ -33,7 +36,7 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
       pan,
       stageId: stage.id,
       volumeMl: pouredMl,
-      says: saidIn(pan, stage.says),
+      says: round === firstRound ? saidIn(pan, stage.says) : afterEating(saidIn(pan, stage.says)),
       shownText:
         menu.sides && pan === 'main'
           ? `${showVolume(pouredMl / 2, menu.evening.units)} of each`

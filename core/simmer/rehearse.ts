@@ -142,12 +142,27 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
     switch (kind) {
       case 'pour': {
         const isReserve = action !== firstPour;
-        if (volumeMl < 0) return [{ atS, kind: 'ladle', volumeMl: -volumeMl }];
-        const tempC = isReserve ? RESERVE_C : POURED_C[pour.at];
+        const isFinish = round > simmer.readyAtS.length;
+        // What is built anew is eaten first, broth and all.
+        const emptied: PotAction[] =
+          pour.anew && isReserve && !isFinish ? [{ atS, kind: 'ladle', volumeMl: Infinity }] : [];
+        const tempC = isReserve && !pour.anew ? RESERVE_C : POURED_C[pour.at];
+        const { waterMl = 0 } = action;
+        const brothMl = volumeMl === waterMl ? 0 : volumeMl;
+        const hot = { atS, kind: 'pour' as const, tempC: Math.min(KETTLE_C, simmer.boilingPointC) };
         return [
-          { atS, kind: 'pour', liquid: brothOf(strength[pan], volumeMl), tempC: Math.min(tempC, simmer.boilingPointC) },
+          ...emptied,
+          {
+            atS,
+            kind: 'pour',
+            liquid: brothOf(strength[pan], brothMl),
+            tempC: Math.min(tempC, simmer.boilingPointC),
+          },
+          ...(waterMl > 0 ? [{ ...hot, liquid: waterOf(waterMl) }] : []),
         ];
       }
+      case 'lift':
+        return volumeMl < 0 ? [{ atS, kind: 'ladle', volumeMl: -volumeMl }] : [];
       case 'add': {
         const ofStage = action.stageId ? stageOf.get(action.stageId)?.lid : undefined;
         const lid = ofStage ?? (round > simmer.platedRounds ? (boiledLid ?? 'off') : undefined);
@@ -176,18 +191,6 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
         return [];
     }
   });
-  const withWater =
-    pan === 'main' && simmer.ending && simmer.ending.waterMl > 0
-      ? actions
-          .filter((one) => one.kind === 'pour' && one.round > simmer.readyAtS.length)
-          .slice(0, 1)
-          .map((one): PotAction => ({
-            atS: one.atS,
-            kind: 'pour',
-            liquid: waterOf(simmer.ending!.waterMl),
-            tempC: Math.min(KETTLE_C, simmer.boilingPointC),
-          }))
-      : [];
   const additions = pieces.map((one): PotAction => ({
     atS: Math.max(startS, one.inAtS),
     kind: 'add',
@@ -197,7 +200,7 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
   const lids: PotAction[] = boil && boiledLid && !lidStays ? [{ atS: boil.atS, kind: 'lid', lid: boiledLid }] : [];
   return {
     start,
-    program: [...program, ...withWater, ...additions, ...lids],
+    program: [...program, ...additions, ...lids],
     pieces,
   };
 }

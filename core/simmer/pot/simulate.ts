@@ -78,7 +78,8 @@ export function levelMlOf(pot: PotState): number {
     .filter((one) => one.outAtS === undefined)
     .reduce((sum, one) => {
       const { what } = knownOf(one);
-      return sum + (one.massG - one.gaveWaterG + one.drankG) / what.settledDensityGPerMl;
+      // As it lies, with what is between its pieces; what it gives it loses in size, and what it drinks it gains.
+      return sum + one.massG / what.settledDensityGPerMl - one.gaveWaterG + one.drankG;
     }, 0);
   return massOf(pot.liquid) + pot.fatG / 0.92 + foodMl;
 }
