@@ -252,7 +252,6 @@ describe('while it is going on', () => {
 
   it('keeps to the order that it had, as long as that is good', () => {
     const order = (prep: Prep) => prep.tasks.filter((each) => each.attended).map((each) => each.id);
-    // Two cooks: no other order would make up for two minutes.
     const two: Evening = { ...evening, cooks: 2 };
     const clock = from(two, 150);
     const start = prepFromNow(two, clock);
