@@ -1,4 +1,4 @@
-import type { PieceTrace, Simmer, SimmerPiece, Trace } from '@elixa/contract';
+import type { Simmer, SimmerPiece, Trace } from '@elixa/contract';
 import type { Fit, PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
 import type { Pan } from '../diners/table';
@@ -11,6 +11,7 @@ import { leadOf, pastAtS, STANDS_S, type Lead } from './lead';
 import { LADLED_ML_PER_G } from './levels';
 import { isReady, knownOf, wantedBy } from './pot/food';
 import { swished } from './swished';
+import { traceOf } from './traceOf';
 import { simulate } from './pot/simulate';
 import {
   NOTHING,
@@ -77,8 +78,6 @@ const IN_A_BATH = ['cover', 'underTop', 'share'];
 const LOOKED_AT_S = 12 * 60;
 /** Steps of the rehearsal, in s: twice as long as these differ by a tenth of a degree. */
 const STEP_S = 8;
-/** Every so often the trace has a value. */
-const TRACE_S = 30;
 
 const brothOf = ({ saltPct, sugarPct }: BrothStrength, volumeMl: number): Contents => {
   const saltG = (volumeMl * saltPct) / 100;
@@ -258,29 +257,6 @@ function lacking(pot: PotState, ids: readonly string[]): Array<[string, number]>
   });
 }
 
-/** One sample for each step of the trace: the last before it. */
-function everySample(samples: readonly Sample[], fromS: number): Sample[] {
-  const kept: Sample[] = [];
-  for (const sample of samples) {
-    while (sample.atS >= fromS + kept.length * TRACE_S - 1e-6) kept.push(sample);
-  }
-  return kept;
-}
-
-/** Every piece over the samples that it lies in the pot at. */
-function pieceTraces(samples: readonly Sample[]): PieceTrace[] {
-  const traces = new Map<string, PieceTrace>();
-  samples.forEach(({ pieces }, index) => {
-    for (const { id, largestC, hadMin } of pieces) {
-      const trace = traces.get(id) ?? { pieceId: id, from: index, centreTempC: [], hadMin: [] };
-      traces.set(id, trace);
-      trace.centreTempC.push(Math.round(largestC * 10) / 10);
-      trace.hadMin.push(Math.round(hadMin * 100) / 100);
-    }
-  });
-  return [...traces.values()];
-}
-
 /**
  * The evening at the pot as the plan has it, gone through by the model of heat: how warm the liquid is all the time, and
  * how each piece stands when it is lifted out. What lies in a pan with little liquid, and what is seared in a dry one,
@@ -328,17 +304,7 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
       pot = { ...course.state, pieces: course.state.pieces.filter((one) => !ids.includes(one.id)) };
     }
     if (pan === 'main') {
-      const kept = everySample(samples, start.atS);
-      trace = {
-        fromS: start.atS,
-        stepS: TRACE_S,
-        // An empty pan may be hotter than any liquid.
-        liquidTempC: kept.map((one) => Math.round(Math.min(one.tempC, one.boilingC) * 10) / 10),
-        levelMl: kept.map((one) => Math.round(one.levelMl)),
-        depthMm: kept.map((one) => Math.round(one.depthMm)),
-        salinityPct: kept.map((one) => Math.round(one.salinityPct * 1000) / 1000),
-        pieces: pieceTraces(kept),
-      };
+      trace = traceOf(samples, start.atS);
     }
   }
   for (const piece of question.simmer.pieces.filter((one) => one.way === 'swished')) {
