@@ -21,6 +21,9 @@ export function isCutByThickness({ label, thicknessMm }: Named): boolean {
   return mm !== undefined && Math.abs(mm / thicknessMm - 1) <= NEAR;
 }
 
+/** A thickness as a knife keeps to it: whole millimetres, and halves of thin slices. */
+export const cuttableMm = (mm: number): number => (mm < 4 ? Math.round(mm * 2) / 2 : Math.round(mm));
+
 /**
  * The name of a cut that is made so thick.
  * @example labelAt({ label: '8 mm half-moons', thicknessMm: 8 }, 11) // '11 mm half-moons'

@@ -1,14 +1,13 @@
 import type { Advice, Edit, Evening, PotPlan, SimmerPiece, Unsatisfied } from '@elixa/contract';
-import { HEAT_SOURCES } from '../catalogue/heatSources';
-import { isCutByThickness } from '../catalogue/cutThickness';
+import { cuttableMm, isCutByThickness } from '../catalogue/cutThickness';
 import { ingredientById } from '../catalogue/ingredients';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { resolveMenu } from '../evening/resolveMenu';
-import { usefulPowerW } from '../heat/burner';
 import type { AdditionModel } from '../simmer/additionModel';
 import { spanText } from '../simmer/because';
 import { wrongWith, type Wrong } from '../simmer/problems';
 import { shortName } from '../simmer/shortName';
+import { strongerBurner } from '../simmer/unsatisfied';
 import type { Steps } from '../steps';
 import type { PlannedPot } from './planPot';
 import { rehearsedInSteps } from './rehearsed';
@@ -17,15 +16,11 @@ import { rehearsedInSteps } from './rehearsed';
 const TRIED = 4;
 /** A cut is made so much thinner or thicker. */
 const TIMES = { thinner: 0.7, thicker: 1.5 } as const;
-/** A burner is worth changing for a fifth more heat in the pot. */
-const CLEARLY_MORE = 1.2;
 
 interface Change {
   text: string;
   edit: Edit;
 }
-
-const wholeMm = (mm: number) => (mm < 4 ? Math.round(mm * 2) / 2 : Math.round(mm));
 
 function cutChange(evening: Evening, piece: SimmerPiece, way: keyof typeof TIMES): Change[] {
   const { ingredientId, cut } = piece;
@@ -33,7 +28,7 @@ function cutChange(evening: Evening, piece: SimmerPiece, way: keyof typeof TIMES
   if (!found || !isCutByThickness(found) || piece.way === 'stacked') return [];
   const usualMm = found.thicknessMm;
   const mm = evening.overrides.thicknessMm?.[ingredientId]?.[cut] ?? usualMm;
-  const thicknessMm = Math.min(80, Math.max(1, wholeMm(mm * TIMES[way])));
+  const thicknessMm = Math.min(80, Math.max(1, cuttableMm(mm * TIMES[way])));
   if (thicknessMm === mm) return [];
   const name = shortName(ingredientId, cut);
   return [
@@ -42,14 +37,6 @@ function cutChange(evening: Evening, piece: SimmerPiece, way: keyof typeof TIMES
       edit: { kind: 'thicknessSet', ingredientId, cut, thicknessMm },
     },
   ];
-}
-
-function burnerChange({ vessel, heatSource }: Evening): Change[] {
-  const mineW = usefulPowerW(heatSource);
-  const [best] = HEAT_SOURCES.filter((one) => one.kind !== 'induction' || vessel.inductionReady)
-    .filter((one) => usefulPowerW(one) >= mineW * CLEARLY_MORE)
-    .sort((a, b) => usefulPowerW(b) - usefulPowerW(a));
-  return best ? [{ text: `Use the ${best.name}`, edit: { kind: 'heatSource', heatSourceId: best.id } }] : [];
 }
 
 /** Changes that may mend something, the least of them first. */
@@ -77,11 +64,13 @@ function changesFor(evening: Evening, wrong: Wrong, pieces: readonly SimmerPiece
   const lid: Change[] = evening.vessel.lid
     ? []
     : [{ text: 'Use a pot with a lid', edit: { kind: 'lidSet', lid: true } }];
+  const { text, edit } = strongerBurner(evening);
+  const burner: Change[] = edit ? [{ text, edit }] : [];
   const less: Change = { text: 'Take a third less of everything', edit: { kind: 'lessFood', share: 0.66 } };
   const all =
     wrong === 'past'
       ? [...asPlanned, ...cutChange(evening, worst, 'thicker')]
-      : [...asPlanned, ...thawed, ...cutChange(evening, worst, 'thinner'), ...burnerChange(evening), ...lid, less];
+      : [...asPlanned, ...thawed, ...cutChange(evening, worst, 'thinner'), ...burner, ...lid, less];
   return all.slice(0, TRIED);
 }
 

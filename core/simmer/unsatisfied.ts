@@ -133,7 +133,7 @@ function ofCover({ menu, fit }: SimmerQuestion, pans: readonly PanRounds[]): Uns
 }
 
 /** The strongest burner of the house that suits the pot, where that is clearly more than there is. */
-function strongerBurner({ vessel, heatSource }: Evening): Advice {
+export function strongerBurner({ vessel, heatSource }: Evening): Advice {
   const [best] = HEAT_SOURCES.filter((one) => one.kind !== 'induction' || vessel.inductionReady)
     .filter((one) => usefulPowerW(one) >= usefulPowerW(heatSource) * CLEARLY_MORE)
     .sort((a, b) => usefulPowerW(b) - usefulPowerW(a));

@@ -1,6 +1,6 @@
 import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
-import { isCutByThickness } from '../catalogue/cutThickness';
+import { cuttableMm, isCutByThickness } from '../catalogue/cutThickness';
 import { ingredientById } from '../catalogue/ingredients';
 import { usefulPowerW } from '../heat/burner';
 import { shortName } from './shortName';
@@ -64,9 +64,6 @@ export function whatIfs(evening: Evening): WhatIf[] {
   ];
 }
 
-/** A thickness as it can be cut: whole millimetres, and halves of thin slices. */
-const cuttable = (mm: number) => (mm < 4 ? Math.round(mm * 2) / 2 : Math.round(mm));
-
 /** What can be asked of one thing that goes into the pot. */
 export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
   const { ingredientId } = piece;
@@ -87,8 +84,8 @@ export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
   return [
     ...(isCut
       ? [
-          cut('thicker', `${name} ${cuttable(mm * THICKER)} mm thick`, Math.min(80, cuttable(mm * THICKER))),
-          cut('thinner', `${name} ${cuttable(mm / THICKER)} mm thick`, Math.max(1, cuttable(mm / THICKER))),
+          cut('thicker', `${name} ${cuttableMm(mm * THICKER)} mm thick`, Math.min(80, cuttableMm(mm * THICKER))),
+          cut('thinner', `${name} ${cuttableMm(mm / THICKER)} mm thick`, Math.max(1, cuttableMm(mm / THICKER))),
         ].filter((one) => one.edits[0]!.kind === 'thicknessSet' && one.edits[0].thicknessMm !== mm)
       : []),
     {

@@ -1,14 +1,11 @@
 import type { SimmerPiece } from '@elixa/contract';
-import { ingredientById, shiftIso, shortName } from '@elixa/core';
+import { shiftIso, shortName } from '@elixa/core';
 import { View } from 'react-native';
 import { CircleAlert, ShieldCheck } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
 import { clock } from '@/ui/time';
-
-/** A food whose middle has to get hot: everything of an animal that goes in raw. */
-const isOfAnimal = ({ ingredientId }: SimmerPiece) =>
-  ingredientById(ingredientId).kinds.some((kind) => !['plant', 'mineral', 'milk'].includes(kind));
+import { isOfAnimal } from './isOfAnimal';
 
 const whole = (tempC: number | undefined) => Math.round(tempC ?? 0);
 

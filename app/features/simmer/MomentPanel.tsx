@@ -6,7 +6,8 @@ import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
 import { clock } from '@/ui/time';
 import type { MomentShown } from './MomentContext';
-import { inPotAt, isOfAnimal, liquidAt, MomentPot, type StandingPiece } from './MomentPot';
+import { isOfAnimal } from './isOfAnimal';
+import { inPotAt, liquidAt, MomentPot, type StandingPiece } from './MomentPot';
 
 interface Props {
   evening: Evening;

@@ -1,12 +1,10 @@
 import type { SimmerPiece, Vessel } from '@elixa/contract';
-import { ingredientById, pieceAt, saucesOf, traceAt, traceBeforeS, type PieceMoment } from '@elixa/core';
+import { pieceAt, saucesOf, traceAt, traceBeforeS, type PieceMoment } from '@elixa/core';
 import { useMemo } from 'react';
 import type { DoneMark } from '@/ui/pot/DoneMarks';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { isOfAnimal } from './isOfAnimal';
 import type { MomentShown } from './MomentContext';
-
-export const isOfAnimal = ({ ingredientId }: SimmerPiece) =>
-  ingredientById(ingredientId).kinds.some((kind) => !['plant', 'mineral', 'milk'].includes(kind));
 
 export interface StandingPiece {
   piece: SimmerPiece;

@@ -1,9 +1,8 @@
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import Svg, { Circle, Line } from 'react-native-svg';
 import { ToggleChip } from '@/ui/Choice';
 import { Small } from '@/ui/Text';
-
-const SHIELD = 'M0-7 5.5-5V.2C5.5 3.8 2.9 6 0 7.2-2.9 6-5.5 3.8-5.5.2V-5z';
+import { Shield } from './Shield';
 
 /** What the marks of the chart mean, and what else it can show. */
 export function ChartKey({
@@ -36,10 +35,7 @@ export function ChartKey({
       </View>
       <View className="flex-row items-center gap-2">
         <Svg width={16} height={18} viewBox="-8 -9 16 18" aria-hidden>
-          <G>
-            <Path d={SHIELD} fill="rgb(var(--sheet))" stroke="rgb(var(--ink))" strokeWidth={1.4} />
-            <Path d="M-2.4.2-.6 2 2.6-2" fill="none" stroke="rgb(var(--ink))" strokeWidth={1.5} />
-          </G>
+          <Shield x={0} y={0} />
         </Svg>
         <Small>cooked through from here</Small>
       </View>

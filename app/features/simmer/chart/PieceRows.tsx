@@ -1,17 +1,13 @@
 import type { SimmerPiece } from '@elixa/contract';
-import { ingredientById, lookOf } from '@elixa/core';
+import { lookOf } from '@elixa/core';
 import { memo } from 'react';
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { GLAZE_LINE, PieceGlyph } from '@/ui/pot/PieceGlyph';
+import { isOfAnimal } from '../isOfAnimal';
 import { isMovable, NAME_AT, ROW, type ChartLayout } from './layout';
+import { Shield } from './Shield';
 
 export const CHART_TEXT = { fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
-
-/** A shield, the mark of what is safe from then on, and nothing else. */
-const SHIELD = 'M0-7 5.5-5V.2C5.5 3.8 2.9 6 0 7.2-2.9 6-5.5 3.8-5.5.2V-5z';
-
-const isOfAnimal = ({ ingredientId }: SimmerPiece) =>
-  ingredientById(ingredientId).kinds.some((kind) => !['plant', 'mineral', 'milk'].includes(kind));
 
 interface Props {
   layout: ChartLayout;
@@ -117,10 +113,7 @@ export const PieceRows = memo(function PieceRows(given: Props) {
               </>
             ) : null}
             {windows && isOfAnimal(one) && one.safeAtS !== undefined && one.safe ? (
-              <G transform={`translate(${x(one.safeAtS)} ${y + 18})`}>
-                <Path d={SHIELD} fill="rgb(var(--sheet))" stroke="rgb(var(--ink))" strokeWidth={1.4} />
-                <Path d="M-2.4.2-.6 2 2.6-2" fill="none" stroke="rgb(var(--ink))" strokeWidth={1.5} />
-              </G>
+              <Shield x={x(one.safeAtS)} y={y + 18} />
             ) : null}
           </G>
         );
