@@ -70,6 +70,8 @@ export const editSchema = z.discriminatedUnion('kind', [
     cut: catalogueIdSchema,
     thicknessMm: z.number().min(1).max(80).optional(),
   }),
+  /** The broth is brought to the boil before it is poured; as the style has it where it is not. */
+  z.strictObject({ kind: z.literal('brothHotSet'), hot: z.boolean() }),
   z.strictObject({ kind: z.literal('frozenSet'), ingredientId: catalogueIdSchema, frozen: z.boolean() }),
   /** How long before its round is ready it goes in; when the plan has it where no time is said. */
   z.strictObject({

@@ -219,6 +219,8 @@ export const eveningSchema = z.strictObject({
     cuts: byId(catalogueIdSchema, 60).optional(),
     /** What goes into the pot frozen. */
     frozen: z.array(catalogueIdSchema).max(40).optional(),
+    /** The broth is brought to the boil on the stove before it is poured. */
+    brothHot: z.boolean().optional(),
     /** Broth, sauces, and what is made ahead (marinades and bases); the style's own where nothing is said. */
     liquids: liquidsChosenSchema.optional(),
     /** Which side of a divided pot is for what. */

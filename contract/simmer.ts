@@ -23,6 +23,8 @@ export const actionSchema = z.object({
   massG: massG.optional(),
   /** Seconds that the pot does not boil after what goes in with this step. */
   recoveryS: z.number().nonnegative().optional(),
+  /** The lid goes on after what goes in with this step; what becomes of it when the pot boils again. */
+  lidThen: z.enum(['off', 'ajar', 'on']).optional(),
   /** Why it is done then, in a sentence. */
   because: z.string().optional(),
   /** Broth that is poured in with this action, in ml; negative where it is ladled out. */
@@ -95,6 +97,8 @@ export const traceSchema = z.object({
   levelMl: z.array(z.number()),
   depthMm: z.array(z.number()),
   salinityPct: z.array(z.number()),
+  /** Fat that melted out of the food and floats on the liquid, in g. */
+  fatG: z.array(z.number()).optional(),
   pieces: z.array(pieceTraceSchema).optional(),
 });
 

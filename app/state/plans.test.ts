@@ -1,11 +1,13 @@
 import { planPot } from '@elixa/core';
 import { practice } from '@/testing/household';
-import { planAsked, planFailed, planFound, plansReducer, selectPlanned } from './plans';
+import { planAsked, planFailed, planFound, plansReducer, searchLeft, selectPlanned } from './plans';
 
 const evening = practice();
 const { id } = evening;
 const plan = planPot(evening);
-const after = (...actions: Array<ReturnType<typeof planAsked | typeof planFound | typeof planFailed>>) =>
+const after = (
+  ...actions: Array<ReturnType<typeof planAsked | typeof planFound | typeof planFailed | typeof searchLeft>>
+) =>
   selectPlanned({ plans: actions.reduce(plansReducer, undefined as unknown as ReturnType<typeof plansReducer>) }, id);
 const asked = planAsked({ id, evening });
 const quick = planFound({ id, found: { kind: 'pot', plan, quick: true } });
@@ -23,6 +25,14 @@ describe('what is planned of an evening', () => {
       of: evening,
       failure: 'broke down',
     });
+  });
+
+  it('has its search for what mends it until that is over, left, broken down or asked anew', () => {
+    const mending = planFound({ id, found: { kind: 'mending', tried: 1, of: 4 } });
+    expect(after(asked, gone, mending).mending).toEqual({ tried: 1, of: 4 });
+    for (const end of [gone, searchLeft(id), planFailed({ id, message: 'broke down' }), asked]) {
+      expect(after(asked, gone, mending, end).mending).toBeUndefined();
+    }
   });
 
   it('is the older one while the next is only quick', () => {

@@ -17,6 +17,8 @@ export interface Planned {
   remedies?: Remedy[];
   /** Changes that have been tried of those that may help; undefined when the search is over. */
   trying?: { tried: number; of: number };
+  /** Changes to the pot that have been tried of those that may mend it; undefined when the search is over. */
+  mending?: { tried: number; of: number };
   failure?: string;
 }
 
@@ -36,7 +38,12 @@ const plans = createSlice({
   initialState: { evenings: {}, previews: { of: '', found: {} } } as PlansState,
   reducers: {
     planAsked(state, { payload: { id, evening } }: PayloadAction<{ id: string; evening: Evening }>) {
-      state.evenings[id] = { ...(state.evenings[id] ?? NOTHING), asked: evening, failure: undefined };
+      state.evenings[id] = {
+        ...(state.evenings[id] ?? NOTHING),
+        asked: evening,
+        mending: undefined,
+        failure: undefined,
+      };
     },
     planFound(state, { payload: { id, found } }: PayloadAction<{ id: string; found: Found }>) {
       const planned = state.evenings[id];
@@ -50,6 +57,7 @@ const plans = createSlice({
         case 'pot':
           planned.plan = kept(last?.plan, found.plan);
           planned.faults = [];
+          planned.mending = undefined;
           // What is only quick is shown, and nobody cooks by it.
           if (!found.quick) planned.of = planned.asked;
           break;
@@ -67,7 +75,11 @@ const plans = createSlice({
           planned.remedies = found.remedies;
           planned.trying = undefined;
           break;
+        case 'mending':
+          planned.mending = { tried: found.tried, of: found.of };
+          break;
         case 'preview':
+        case 'wondering':
         case 'whatIf':
           break;
       }
@@ -75,7 +87,10 @@ const plans = createSlice({
     /** The search was left; what it had found stays. */
     searchLeft(state, { payload: id }: PayloadAction<string>) {
       const planned = state.evenings[id];
-      if (planned) planned.trying = undefined;
+      if (planned) {
+        planned.trying = undefined;
+        planned.mending = undefined;
+      }
     },
     planFailed(state, { payload: { id, message } }: PayloadAction<{ id: string; message: string }>) {
       const planned = state.evenings[id];
@@ -83,6 +98,7 @@ const plans = createSlice({
       planned.failure = message;
       planned.of = planned.asked;
       planned.trying = undefined;
+      planned.mending = undefined;
     },
     previewsAsked(state, { payload: of }: PayloadAction<string>) {
       if (state.previews.of !== of) state.previews = { of, found: {} };

@@ -152,7 +152,8 @@ export interface Ingredient {
   sold?: { unit: string; unitPlural: string; massG: number; countable: boolean; smallestPart: number };
   /** A piece by its length, for kitchens that measure in inches. */
   inInches?: { unit: string; unitPlural: string; massG: number; smallestPart: number };
-  kept: 'fridge' | 'room';
+  /** What is kept in the freezer goes in frozen. */
+  kept: 'fridge' | 'room' | 'freezer';
   /** Where in a shop it is found, and the pack it is sold in, where its family does not say so. */
   section?: Section;
   pack?: Pack;

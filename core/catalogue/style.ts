@@ -60,6 +60,8 @@ export interface Pour {
   /** Every filling of the pot is built and poured anew; nothing can be added to one that simmers. */
   anew?: true;
   at: 'cold' | 'warm' | 'boiling';
+  /** It was brought to the boil beforehand because the cook wants it so. */
+  heated?: true;
 }
 
 export type Heat = 'high' | 'mediumHigh' | 'medium' | 'low' | 'off';

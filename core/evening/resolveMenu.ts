@@ -13,7 +13,17 @@ import { documentFaults } from './check';
 import { marinadesOn } from './marinades';
 import type { Menu } from './menu';
 import { isAnimal, meatFreeSide, sidesOf } from './sides';
-import { finishesOf, finishOf, heldBackOf, potIngredients, pourOf, slotsOf, stagesOf, withHeldBack } from './tonight';
+import {
+  finishesOf,
+  finishOf,
+  heldBackOf,
+  potIngredients,
+  pouredTonight,
+  pourOf,
+  slotsOf,
+  stagesOf,
+  withHeldBack,
+} from './tonight';
 
 /** Everything looked up, or what is wrong with it. */
 export type Resolved = { menu: Menu; faults: readonly [] } | { menu?: undefined; faults: readonly FieldError[] };
@@ -37,7 +47,7 @@ function menuOf(given: Evening, style: Style): Menu {
     chosen,
     marinades: marinadesOn(chosen.ahead, food),
     stages,
-    pour: pourOf(stages),
+    pour: pouredTonight(pourOf(stages), evening),
     finish: finishOf(evening, style),
   };
 }

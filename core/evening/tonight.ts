@@ -112,6 +112,13 @@ const NO_POUR: Pour = { kind: 'none', at: 'warm' };
 
 export const pourOf = (stages: readonly Stage[]): Pour => stages.find((stage) => stage.pour)?.pour ?? NO_POUR;
 
+/** A pot into which broth is poured that could be brought to the boil first; what begins cold is wanted so. */
+export const canBeHotter = ({ kind, at }: Pour): boolean => kind !== 'none' && kind !== 'ladles' && at === 'warm';
+
+/** The same, poured as hot as it gets where the cook has it so. */
+export const pouredTonight = (pour: Pour, { choices }: Evening): Pour =>
+  choices.brothHot && canBeHotter(pour) ? { ...pour, at: 'boiling', heated: true } : pour;
+
 /** What goes into the pot with the food, or is in its broth. */
 export function potIngredients({
   evening,

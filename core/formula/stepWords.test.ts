@@ -72,10 +72,12 @@ const wordsOf = (id: string): string[] => [
 
 describe.each(FORMULAS.map((formula) => [formula.id, formula] as const))('the steps of %s', (_, formula) => {
   const all = schoolsOf(formula).flatMap((schools) => changesOf(formula).map((change) => ({ schools, change })));
+  let known: Array<(typeof all)[number] & ReturnType<typeof made>> | undefined;
+  /** Each worked out once for all that is asked of it. */
+  const allMade = () => (known ??= all.map((one) => ({ ...one, ...made(formula, one.schools, one.change) })));
 
   it('have everything in them that is in it, whatever is exchanged or left out', () => {
-    for (const { schools, change } of all) {
-      const { solution, steps } = made(formula, schools, change);
+    for (const { change, solution, steps } of allMade()) {
       const told = new Set(steps.flatMap((step) => step.uses));
       const silent = solution.parts.filter((part) => part.massG > 0.01 && !told.has(part.ingredientId));
       expect({ change, silent: silent.map((part) => part.ingredientId) }).toEqual({ change, silent: [] });
@@ -91,8 +93,7 @@ describe.each(FORMULAS.map((formula) => [formula.id, formula] as const))('the st
   });
 
   it('speak of nothing that is not there', () => {
-    for (const { schools, change } of all) {
-      const { active, steps, solution } = made(formula, schools, change);
+    for (const { schools, change, active, steps, solution } of allMade()) {
       const there = new Set(solution.parts.filter((part) => part.massG > 0.01).map((part) => part.ingredientId));
       const gone = formula.parts
         .map((part) => part.ingredientId)

@@ -253,7 +253,7 @@ export function inBath({ p, q }: Answer, bathC: number): Profile {
 
 /** Newton's steps over the jump at the freezing point are held to it. */
 const MELTING_PASSES = 25;
-const SETTLED_C = 1e-6;
+const SETTLED_C = 1e-4;
 const FREEZES_AT = -1;
 
 /** A stage of a body that may be frozen, in a bath that is known. */

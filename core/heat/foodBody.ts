@@ -48,6 +48,8 @@ export interface FoodBodies {
   /** The mean piece of the cut, and the largest likely one with what the model may be wrong by. */
   mean: Body;
   largest: Body;
+  /** The same when all ice in them has melted. */
+  thawed: { mean: Body; largest: Body };
 }
 
 const known = new WeakMap<Cut, Map<string, FoodBodies>>();
@@ -68,7 +70,8 @@ export function foodBodies(
   cut: Cut,
   more: { thicknessMm?: number; frozen?: boolean } = {},
 ): FoodBodies {
-  const key = `${what.id} ${more.thicknessMm ?? ''} ${more.frozen === true}`;
+  const isFrozen = more.frozen === true || what.kept === 'freezer';
+  const key = `${what.id} ${more.thicknessMm ?? ''} ${isFrozen}`;
   const ofCut = known.get(cut) ?? new Map<string, FoodBodies>();
   known.set(cut, ofCut);
   const there = ofCut.get(key);
@@ -76,14 +79,15 @@ export function foodBodies(
   const thermal = thermalAt(what);
   const slow = { ...thermal, k: thermal.k * CAUTION.k };
   const shape = shapeOf(cut, thermal.rho, more.thicknessMm);
-  const bodies = {
+  const thawed = {
     mean: bodyFrom(shape, thermal, 1, FILM.simmer),
     largest: bodyFrom(shape, slow, LARGEST, cautiousFilm(FILM.simmer)),
   };
-  if (more.frozen) {
-    bodies.mean = { ...bodies.mean, freezing: freezingOf(what.composition, thermal) };
-    bodies.largest = { ...bodies.largest, freezing: freezingOf(what.composition, slow) };
-  }
+  const frozen = () => ({
+    mean: { ...thawed.mean, freezing: freezingOf(what.composition, thermal) },
+    largest: { ...thawed.largest, freezing: freezingOf(what.composition, slow) },
+  });
+  const bodies: FoodBodies = { ...(isFrozen ? frozen() : thawed), thawed };
   ofCut.set(key, bodies);
   return bodies;
 }

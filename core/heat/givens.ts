@@ -1,10 +1,10 @@
 import type { Pour } from '../catalogue/style';
 
-/** Where a thing is kept, in °C. */
-export const KEPT_C = { fridge: 5, room: 20 } as const;
-
 /** Frozen food comes from here, in °C. */
 export const FROZEN_C = -18;
+
+/** Where a thing is kept, in °C. */
+export const KEPT_C = { fridge: 5, room: 20, freezer: FROZEN_C } as const;
 
 /** Water boils at sea level, in °C; what is hotter is fried. */
 export const WATER_BOILS_C = 100;

@@ -51,6 +51,31 @@ describe('planning in steps', () => {
     for (const { found } of tries) expect(found.some((one) => one.lateS === 0)).toBe(true);
   });
 
+  it('says how many plans of a what-if it has gone through, and how many changes to a pot it has tried', () => {
+    const lidOff = everything({ evening, whatIf: [{ kind: 'lidSet', lid: false }] });
+    const gone = lidOff.flatMap((one) => (one?.kind === 'wondering' ? one.gone : []));
+    expect(gone.length).toBeGreaterThan(0);
+    expect(gone).toEqual(gone.map((_, index) => index + 1));
+    expect(lidOff.at(-1)!.kind).toBe('whatIf');
+    const late = {
+      ...evening,
+      overrides: {
+        minutesInPot: {
+          carrot: {
+            [rehearsedPot(menuOrThrow(evening), timesTable).plan.simmer.pieces.find(
+              (one) => one.ingredientId === 'carrot',
+            )!.cut]: 2,
+          },
+        },
+      },
+    };
+    const mending = everything({ evening: late }).flatMap((one) => (one?.kind === 'mending' ? one : []));
+    expect(mending.length).toBeGreaterThan(1);
+    expect(mending.map((one) => one.tried)).toEqual(mending.map((_, index) => index));
+    expect(new Set(mending.map((one) => one.of)).size).toBe(1);
+    expect(mending.at(-1)!.tried).toBe(mending[0]!.of - 1);
+  });
+
   it('says the faults of a document that cannot be planned, and nothing else', () => {
     const broken = { ...evening, style: { ...evening.style, id: 'noSuchPot' } };
     const found = said({ evening: broken, clock: clockOf(evening, 60) });

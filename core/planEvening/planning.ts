@@ -8,7 +8,7 @@ import { prepInSteps, remediesInSteps } from './planEvening';
 import { differences, type Difference } from '../simmer/compare';
 import { timesTable } from '../simmer/timesTable';
 import { planMenu, type PlannedPot } from './planPot';
-import { withPotRemedies } from './potRemedies';
+import { withPotRemedies, type Mended } from './potRemedies';
 import { rehearsedInSteps } from './rehearsed';
 import { previewInSteps, type PotPreview } from './previewStyle';
 
@@ -32,6 +32,10 @@ export type Found =
   | ({ kind: 'trying' } & Tried)
   | { kind: 'remedies'; remedies: Remedy[] }
   | { kind: 'preview'; preview: PotPreview }
+  /** Changes to the pot that have been tried of those that may mend it. */
+  | ({ kind: 'mending' } & Mended)
+  /** Plans of a what-if that have been gone through. */
+  | { kind: 'wondering'; gone: number }
   | { kind: 'whatIf'; plan: PotPlan; differences: readonly Difference[] };
 
 /**
@@ -75,7 +79,7 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
     }
     if (!mine.plan) {
       // What mends the pot itself is worked out last: each change is a pot of its own.
-      mine.plan = yield* withPotRemedies(planned, timesTable);
+      mine.plan = yield* mending(planned);
       if (mine.plan !== planned.plan) yield { kind: 'pot', plan: mine.plan };
     }
   };
@@ -91,16 +95,29 @@ function* tryingOut(evening: Evening, edits: readonly Edit[]): Steps<void, Found
   }
   const before = yield* rehearsedInSteps(menu, timesTable);
   yield;
-  const now = yield* rehearsedInSteps(changed.menu, timesTable);
+  const now = yield* toldBetween(rehearsedInSteps(changed.menu, timesTable), (_, gone) => ({
+    kind: 'wondering',
+    gone,
+  }));
   yield { kind: 'whatIf', plan: now.plan, differences: differences(before.plan, now.plan) };
 }
 
-/** The search for what mends a late plan, with its progress as something found. */
-function* trying(evening: Evening, lateS: number, clock: PrepClock): Steps<Remedy[], Found> {
-  const search = remediesInSteps(evening, lateS, clock);
-  for (;;) {
-    const { done, value } = search.next();
+/** Steps whose progress is something found. */
+function* toldBetween<T, Says>(
+  steps: Steps<T, Says>,
+  tell: (says: Says | undefined, step: number) => Found | undefined,
+): Steps<T, Found> {
+  for (let step = 1; ; step += 1) {
+    const { done, value } = steps.next();
     if (done) return value;
-    yield value && { kind: 'trying', ...value };
+    yield tell(value, step);
   }
 }
+
+/** The search for what mends a late plan. */
+const trying = (evening: Evening, lateS: number, clock: PrepClock): Steps<Remedy[], Found> =>
+  toldBetween(remediesInSteps(evening, lateS, clock), (tried) => tried && { kind: 'trying', ...tried });
+
+/** The search for what mends the pot. */
+const mending = (planned: PlannedPot): Steps<PotPlan, Found> =>
+  toldBetween(withPotRemedies(planned, timesTable), (mended) => mended && { kind: 'mending', ...mended });

@@ -1,13 +1,17 @@
 import type { Advice, Edit, Evening, PotPlan, SimmerPiece, Unsatisfied } from '@elixa/contract';
 import { cuttableMm, isCutByThickness } from '../catalogue/cutThickness';
 import { ingredientById } from '../catalogue/ingredients';
+import { canBeHotter } from '../evening/tonight';
+import type { Menu } from '../evening/menu';
+import { isOfCold, longestColdS } from '../simmer/coldSpells';
 import { applyEdit } from '../evening/edits/applyEdit';
+import { sum } from '../measures/sum';
 import { resolveMenu } from '../evening/resolveMenu';
 import type { AdditionModel } from '../simmer/additionModel';
 import { spanText } from '../simmer/because';
 import { wrongWith, type Wrong } from '../simmer/problems';
 import { shortName } from '../simmer/shortName';
-import { strongerBurner } from '../simmer/unsatisfied';
+import { isOfSlowBoil, strongerBurner } from '../simmer/unsatisfied';
 import type { Steps } from '../steps';
 import type { PlannedPot } from './planPot';
 import { rehearsedInSteps } from './rehearsed';
@@ -39,39 +43,46 @@ function cutChange(evening: Evening, piece: SimmerPiece, way: keyof typeof TIMES
   ];
 }
 
-/** Changes that may mend something, the least of them first. */
-function changesFor(evening: Evening, wrong: Wrong, pieces: readonly SimmerPiece[]): Change[] {
-  const [worst] = pieces;
+const burner = (evening: Evening): Change[] => {
+  const { text, edit } = strongerBurner(evening);
+  return edit ? [{ text, edit }] : [];
+};
+
+const lid = ({ vessel }: Evening): Change[] =>
+  vessel.lid ? [] : [{ text: 'Use a pot with a lid', edit: { kind: 'lidSet', lid: true } }];
+
+/** The broth brought to the boil first, where that makes a difference. */
+const hotBroth = ({ evening, pour }: Menu): Change[] =>
+  !pour.heated && canBeHotter(pour)
+    ? [{ text: 'Pour the broth boiling hot', edit: { kind: 'brothHotSet', hot: !evening.choices.brothHot } }]
+    : [];
+
+const inRounds = ({ evening, style }: Menu): Change[] =>
+  evening.service === 'allAtOnce' && style.services.includes('rounds')
+    ? [{ text: 'Eat it in rounds', edit: { kind: 'service', service: 'rounds' } }]
+    : [];
+
+const LESS: Change = { text: 'Take a third less of everything', edit: { kind: 'lessFood', share: 0.66 } };
+
+/** Changes that may bring pieces into their time, the least of them first. */
+function changesFor(menu: Menu, wrong: Wrong, [worst]: readonly SimmerPiece[]): Change[] {
   if (!worst) return [];
+  const { evening } = menu;
   const { ingredientId, cut } = worst;
+  const name = shortName(ingredientId, cut);
   const isOwnTime = evening.overrides.minutesInPot?.[ingredientId]?.[cut] !== undefined;
   const asPlanned: Change[] = isOwnTime
-    ? [
-        {
-          text: `Put the ${shortName(ingredientId, cut)} in when the plan has it`,
-          edit: { kind: 'timeInPotSet', ingredientId, cut },
-        },
-      ]
+    ? [{ text: `Put the ${name} in when the plan has it`, edit: { kind: 'timeInPotSet', ingredientId, cut } }]
     : [];
-  const thawed: Change[] = worst.frozen
-    ? [
-        {
-          text: `Thaw the ${shortName(ingredientId, cut)} first`,
-          edit: { kind: 'frozenSet', ingredientId, frozen: false },
-        },
-      ]
-    : [];
-  const lid: Change[] = evening.vessel.lid
-    ? []
-    : [{ text: 'Use a pot with a lid', edit: { kind: 'lidSet', lid: true } }];
-  const { text, edit } = strongerBurner(evening);
-  const burner: Change[] = edit ? [{ text, edit }] : [];
-  const less: Change = { text: 'Take a third less of everything', edit: { kind: 'lessFood', share: 0.66 } };
-  const all =
-    wrong === 'past'
-      ? [...asPlanned, ...cutChange(evening, worst, 'thicker')]
-      : [...asPlanned, ...thawed, ...cutChange(evening, worst, 'thinner'), ...burner, ...lid, less];
-  return all.slice(0, TRIED);
+  const thawed: Change[] =
+    worst.frozen && ingredientById(ingredientId).kept !== 'freezer'
+      ? [{ text: `Thaw the ${name} first`, edit: { kind: 'frozenSet', ingredientId, frozen: false } }]
+      : [];
+  // What lies in the pot while it warms is in for less long where the broth is hot.
+  const warmer = worst.countsFromS > worst.inAtS ? hotBroth(menu) : [];
+  return wrong === 'past'
+    ? [...asPlanned, ...warmer, ...cutChange(evening, worst, 'thicker')]
+    : [...asPlanned, ...thawed, ...cutChange(evening, worst, 'thinner'), ...burner(evening), ...lid(evening), LESS];
 }
 
 /** What a change comes to where it mends: what is ready when the rest is. */
@@ -83,40 +94,95 @@ function comesTo(before: PotPlan, now: PotPlan): string {
 
 const brokenBy = (plan: PotPlan, wrong: Wrong) => plan.simmer.pieces.filter((piece) => wrongWith(piece) === wrong);
 
+/** Something that is wrong with a pot: what may mend it, how bad it is, and what a change comes to. */
+interface Mending {
+  changes: readonly Change[];
+  badness(plan: PotPlan): number;
+  /** A change that helps leaves no more than this. */
+  mostLeft: number;
+  says(now: PotPlan): string;
+}
+
+function mendingOfPieces(menu: Menu, plan: PotPlan, wrong: Wrong): Mending {
+  const broken = brokenBy(plan, wrong);
+  const pastS = ({ outAtS, overAtS = outAtS }: SimmerPiece) => outAtS - overAtS;
+  const worst = [...broken].sort((a, b) => pastS(b) - pastS(a));
+  return {
+    changes: changesFor(menu, wrong, worst),
+    badness: (now) => brokenBy(now, wrong).length,
+    mostLeft: broken.length - 1,
+    says(now) {
+      const left = brokenBy(now, wrong).length;
+      return left === 0 ? comesTo(plan, now) : `${broken.length - left} of ${broken.length} in their time then`;
+    },
+  };
+}
+
+/** A change that shortens something is worth it from a quarter less on. */
+const CLEARLY_LESS = 0.75;
+
+const coldOf = ({ simmer }: PotPlan) => longestColdS(simmer.actions);
+
+const mendingOfCold = (menu: Menu, plan: PotPlan): Mending => ({
+  changes: [...burner(menu.evening), ...lid(menu.evening), ...inRounds(menu), LESS],
+  badness: coldOf,
+  mostLeft: coldOf(plan) * CLEARLY_LESS,
+  says: (now) => `${spanText(coldOf(now))} then`,
+});
+
+const boilOf = ({ simmer }: PotPlan) => simmer.timeToBoilS ?? 0;
+
+const mendingOfBoil = (menu: Menu, plan: PotPlan): Mending => ({
+  changes: [...hotBroth(menu), ...burner(menu.evening), ...lid(menu.evening), LESS],
+  badness: boilOf,
+  mostLeft: boilOf(plan) * CLEARLY_LESS,
+  says: (now) => `it boils after ${spanText(boilOf(now))} then`,
+});
+
+function mendingOf(menu: Menu, plan: PotPlan, { id }: Unsatisfied): Mending | undefined {
+  if (id === 'raw' || id === 'late' || id === 'past') return mendingOfPieces(menu, plan, id);
+  if (isOfCold({ id })) return mendingOfCold(menu, plan);
+  return isOfSlowBoil({ id }) ? mendingOfBoil(menu, plan) : undefined;
+}
+
+/** How many of the changes that may help have been tried. */
+export interface Mended {
+  tried: number;
+  of: number;
+}
+
 /**
  * The plan with what mends each thing that does not come out as it should: every change is planned and gone through, and
  * only what really helps is offered, best first.
- * @returns the same plan where nothing is wrong
+ * @returns the same plan where nothing is wrong; between the steps, how many changes of how many were tried
  */
-export function* withPotRemedies(planned: PlannedPot, model: AdditionModel): Steps<PotPlan> {
+export function* withPotRemedies(planned: PlannedPot, model: AdditionModel): Steps<PotPlan, Mended> {
   const { plan, menu } = planned;
   const { evening } = menu;
-  const isWrong = (one: Unsatisfied): one is Unsatisfied & { id: Wrong } => ['raw', 'late', 'past'].includes(one.id);
-  if (!plan.simmer.unsatisfied.some(isWrong)) return plan;
+  const all = plan.simmer.unsatisfied.map((one) => ({ one, mending: mendingOf(menu, plan, one) }));
+  if (all.every(({ mending }) => !mending)) return plan;
   const unsatisfied: Unsatisfied[] = [];
-  for (const one of plan.simmer.unsatisfied) {
-    if (!isWrong(one)) {
+  const of = sum(all.map(({ mending }) => Math.min(TRIED, mending?.changes.length ?? 0)));
+  let tried = 0;
+  for (const { one, mending } of all) {
+    if (!mending) {
       unsatisfied.push(one);
       continue;
     }
-    const broken = brokenBy(plan, one.id);
-    const worst = [...broken].sort((a, b) => b.outAtS - (b.overAtS ?? b.outAtS) - (a.outAtS - (a.overAtS ?? a.outAtS)));
     const found: Array<Advice & { left: number }> = [];
-    for (const { text, edit } of changesFor(evening, one.id, worst)) {
-      yield;
+    for (const { text, edit } of mending.changes.slice(0, TRIED)) {
+      yield { tried, of };
+      tried += 1;
       const changed = resolveMenu(applyEdit(evening, edit));
       if (!changed.menu) continue;
       const now = yield* rehearsedInSteps(changed.menu, model);
-      const left = brokenBy(now.plan, one.id).length;
+      const left = mending.badness(now.plan);
       const isRaw = brokenBy(now.plan, 'raw').length > brokenBy(plan, 'raw').length;
-      if (left >= broken.length || isRaw) continue;
-      const says =
-        left === 0 ? comesTo(plan, now.plan) : `${broken.length - left} of ${broken.length} in their time then`;
-      found.push({ text: `${text}: ${says}`, edit, left });
+      if (left > mending.mostLeft || isRaw) continue;
+      found.push({ text: `${text}: ${mending.says(now.plan)}`, edit, left });
     }
     found.sort((a, b) => a.left - b.left);
-    const remedies: Advice[] = found.map(({ text, edit }) => ({ text, edit }));
-    unsatisfied.push({ ...one, remedies });
+    unsatisfied.push({ ...one, remedies: found.map(({ text, edit }): Advice => ({ text, edit })) });
   }
   return { ...plan, simmer: { ...plan.simmer, unsatisfied } };
 }

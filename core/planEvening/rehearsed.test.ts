@@ -5,13 +5,15 @@ import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
 import { coldSpellS, traceAt, traceBeforeS, traceEndS } from '../simmer/traceAt';
 import { timesTable } from '../simmer/timesTable';
 import { eveningFor, suited } from '../testing/household';
-import { planPot } from './planPot';
 import { rehearsedPot } from './rehearsed';
 
 const rehearsed = (evening: Evening): PotPlan => rehearsedPot(menuOrThrow(evening), timesTable).plan;
 const gone = ({ simmer }: PotPlan) => simmer.pieces.filter((one) => one.centreTempC !== undefined);
 const chicken = (plan: PotPlan) => gone(plan).find((one) => one.ingredientId === 'chickenThigh' && one.round === 1)!;
 const minutesIn = (plan: PotPlan) => (chicken(plan).outAtS - chicken(plan).inAtS) / 60;
+
+/** A value of the trace may be from so much later. */
+const TRACE_LAGS_S = 15;
 
 describe('an evening gone through by the model of heat', () => {
   it.each(STYLES)('lifts nothing out raw, and nearly all at its time: $name', ({ id }) => {
@@ -77,9 +79,9 @@ describe('an evening gone through by the model of heat', () => {
     'comes to the broth for the finish that the plan counts on: %s',
     (styleId) => {
       const { simmer, ending } = rehearsed(suited(eveningFor(4), styleId));
-      const { fromS, stepS, levelMl } = simmer.trace!;
+      const trace = simmer.trace!;
       const first = simmer.actions.find((one) => one.kind === 'add' && one.round === simmer.readyAtS.length + 1)!;
-      const before = levelMl[Math.floor((first.atS - 1 - fromS) / stepS)]!;
+      const before = traceAt(trace, traceBeforeS(trace, first.atS - TRACE_LAGS_S)).levelMl;
       expect(Math.abs(before / ending!.brothMl - 1)).toBeLessThan(0.2);
     },
   );
@@ -87,9 +89,10 @@ describe('an evening gone through by the model of heat', () => {
   it('has the boil about where the plan has it', () => {
     for (const { id } of STYLES) {
       const { simmer } = rehearsed(suited(eveningFor(4), id));
-      if (!simmer.trace) continue;
-      const { fromS, stepS, liquidTempC } = simmer.trace;
-      const first = liquidTempC.findIndex((tempC, index) => index > 0 && tempC > simmer.boilingPointC - 0.5);
+      const { fromS, stepS, liquidTempC } = simmer.trace!;
+      // What is salty and sweet boils hotter than water.
+      const boilsC = Math.max(...liquidTempC.slice(0, Math.floor((simmer.readyAtS[0]! - fromS) / stepS)));
+      const first = liquidTempC.findIndex((tempC, index) => index > 0 && tempC > boilsC - 0.5);
       // Half a minute, and what a step of the trace leaves open.
       expect([id, Math.abs(fromS + (first - 0.5) * stepS - simmer.boilAtS) < 50]).toEqual([id, true]);
     }
@@ -104,13 +107,6 @@ describe('an evening gone through by the model of heat', () => {
     const plan = rehearsed(feeble);
     const raw = gone(plan).filter((one) => !one.safe);
     expect(plan.simmer.unsatisfied.some((one) => one.id === 'raw')).toBe(raw.length > 0);
-  });
-
-  it('goes through no pan with little liquid, and tells nothing of it', () => {
-    const plan = rehearsed(suited(eveningFor(4), 'sukiyakiEast'));
-    expect(gone(plan)).toEqual([]);
-    expect(plan.simmer.trace).toBeUndefined();
-    expect(plan.simmer.pieces).toEqual(planPot(suited(eveningFor(4), 'sukiyakiEast')).simmer.pieces);
   });
 });
 

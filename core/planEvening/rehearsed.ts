@@ -1,4 +1,4 @@
-import type { Action, Simmer, SimmerPiece, Trace } from '@elixa/contract';
+import type { Simmer, SimmerPiece } from '@elixa/contract';
 import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
@@ -6,7 +6,7 @@ import type { AdditionModel, CookWindow } from '../simmer/additionModel';
 import { wantedBy } from '../simmer/pot/food';
 import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse';
 import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
-import { coldSpellS } from '../simmer/traceAt';
+import { coldProblem, coldSpells, isOfCold } from '../simmer/coldSpells';
 import { withReasons } from '../simmer/because';
 import { problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
@@ -155,15 +155,6 @@ const isBetter = (a: Tried, b: Tried): boolean =>
 
 const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
 
-/** Actions of the pot with how long it really does not simmer after what goes in. */
-function coldSpells({ actions, boilingPointC, readyAtS, endsAtS }: Simmer, trace: Trace): Action[] {
-  return actions.map((action) => {
-    if (action.recoveryS === undefined || action.pan !== 'main') return action;
-    const untilS = readyAtS.find((readyS) => readyS > action.atS) ?? endsAtS;
-    return { ...action, recoveryS: Math.round(coldSpellS(trace, boilingPointC, action.atS, untilS)) };
-  });
-}
-
 /** What came of going through a pot: windows and boil of the plan that was kept, and what was found then. */
 type Gone = Pick<Tried, 'seen' | 'rehearsal' | 'objective'> & { lowerBound: number };
 
@@ -213,11 +204,14 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
   for (let go = 1; go < tries && (go === 1 || !isBest()); go += 1) {
     yield;
     const seen = seenIn(now, SPARE_S);
+    const beforeCosts = now.objective;
     now = tried(menu, solvedPot(menu, model, seen), seen);
     lowerBound = Math.min(lowerBound, now.planned.simmer.lowerBound ?? 0);
     const helped = isBetter(now, best);
     if (helped || (best.seen === NOTHING_SEEN && !isBetter(best, now))) best = now;
-    inVain = helped ? 0 : inVain + 1;
+    // What came out as it did before comes out so again.
+    const isSame = !helped && Math.abs(now.objective - beforeCosts) < 1e-9;
+    inVain = helped ? 0 : isSame ? IN_VAIN : inVain + 1;
     // Where everything is in its window, only fewer additions could be better.
     const isClean = best.objective <= additionsOf(best.planned.simmer) + 1e-6;
     if (inVain >= (isClean ? 1 : IN_VAIN) && !best.isBoilOff && now.objective < RAW_COSTS) break;
@@ -233,6 +227,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
       if (additionsOf(planned.simmer) >= additionsOf(best.planned.simmer)) break;
       from = tried(menu, planned, seen);
       if (isBetter(from, best)) best = from;
+      if (from.objective >= RAW_COSTS) break;
     }
   }
   // The bound as the windows are in the plan that is kept.
@@ -260,14 +255,21 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
   const { place, units } = menu.evening;
   const pieces = simmer.pieces.map((piece) => told(piece, rehearsal));
   // What the table has to say of windows, the model of heat knows better.
-  const others = simmer.unsatisfied.filter((one) => !isOfWindows(one));
+  const { trace } = rehearsal;
+  const actions = trace ? coldSpells(simmer, trace) : simmer.actions;
+  const others = simmer.unsatisfied.filter((one) => !isOfWindows(one) && !(trace && isOfCold(one)));
   const rehearsed: Simmer = {
     ...simmer,
     objective,
     lowerBound,
     pieces,
-    unsatisfied: [...problemsOf(menu, { pieces }), ...others],
-    ...(rehearsal.trace ? { trace: rehearsal.trace, actions: coldSpells(simmer, rehearsal.trace) } : {}),
+    actions,
+    unsatisfied: [
+      ...problemsOf(menu, { pieces }),
+      ...(trace ? coldProblem(menu, planned.fit, actions) : []),
+      ...others,
+    ],
+    ...(trace ? { trace } : {}),
   };
   const given = { altitudeM: place.altitudeM, units };
   const withBecause = withReasons(rehearsed, given, (piece) => isOwnTime(menu, piece));

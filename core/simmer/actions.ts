@@ -2,6 +2,7 @@ import type { Action } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
 import { showVolume } from '../measures/showMeasure';
+import { adding } from './adding';
 import { beginning } from './beginning';
 import {
   into,
@@ -28,27 +29,6 @@ const HOT_AGAIN_S = 5 * 60;
 const BEFORE_BOIL_S = 75;
 /** From one small thing at the pot to the next. */
 const NEXT_S = 45;
-
-function adding({ menu, going, readyAtS }: ActionQuestion): Draft[] {
-  return going
-    .filter(({ piece }) => piece.countsFromS === piece.inAtS)
-    .map(({ piece, stageId, recoveryS }) => ({
-      id: `${piece.round > readyAtS.length ? 'finish' : 'add'}-${piece.id}`,
-      atS: piece.inAtS,
-      kind: 'add' as const,
-      round: piece.round,
-      pan: piece.pan,
-      stageId,
-      ingredientId: piece.ingredientId,
-      cut: piece.cut,
-      pieceId: piece.id,
-      massG: piece.massG,
-      recoveryS: Math.round(recoveryS),
-      shownText: shown(piece, menu.evening.units),
-      says: `${shortName(piece.ingredientId, piece.cut)} into ${into(menu, piece)}`,
-      lookFor: piece.sign,
-    }));
-}
 
 /** Foam rises when the pot boils again after what foams went in, or at the first boil where it lay in the pot. */
 function skimAtS({ going }: ActionQuestion, boilS: number | undefined, inRound: number): number | undefined {

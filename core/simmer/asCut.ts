@@ -1,7 +1,8 @@
 import type { Evening } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import { minutesAtBoil, wantedOf } from '../doneness/wanted';
-import type { AdditionModel } from './additionModel';
+import type { AdditionModel, CookWindow } from './additionModel';
+import { seared } from './swished';
 
 /** How a piece is tonight, where that is not as its cut has it. */
 export interface AsCut {
@@ -14,7 +15,28 @@ export function asCutTonight({ overrides, choices }: Evening, ingredientId: stri
   const thicknessMm = overrides.thicknessMm?.[ingredientId]?.[cut];
   return {
     ...(thicknessMm === undefined ? {} : { thicknessMm }),
-    ...(choices.frozen?.includes(ingredientId) ? { frozen: true } : {}),
+    ...(choices.frozen?.includes(ingredientId) || ingredientById(ingredientId).kept === 'freezer'
+      ? { frozen: true }
+      : {}),
+  };
+}
+
+/** The window of a slice on the pan: it lies there longer by what its best time is longer for. */
+function searedFor(
+  window: CookWindow,
+  slice: { ingredientId: string; cut: string },
+  tonight: AsCut,
+  boilingC: number,
+): CookWindow {
+  const bestOf = (one: AsCut) => seared({ ...slice, ...one }, boilingC, 0).bestS;
+  const longerS = bestOf(tonight) - bestOf({});
+  const { leastS, bestS, mostS, ...others } = window;
+  return {
+    ...others,
+    safeS: window.safeS + longerS,
+    leastS: leastS + longerS,
+    bestS: bestS + longerS,
+    mostS: mostS + longerS,
   };
 }
 
@@ -38,8 +60,9 @@ export function asCut(model: AdditionModel, evening: Evening): AdditionModel {
       const what = ingredientById(ingredientId);
       const cut = what.cuts[cutId];
       const row = cut?.cooks?.[way === 'swished' ? 'swished' : 'simmered'];
-      // What stands in a stack is as thick as its stack, and what is seared follows the pan.
-      if (!cut || !row || way === 'stacked' || way === 'seared' || Object.keys(tonight).length === 0) return window;
+      // What stands in a stack is as thick as its stack.
+      if (!cut || !row || way === 'stacked' || Object.keys(tonight).length === 0) return window;
+      if (way === 'seared') return searedFor(window, { ingredientId, cut: cutId }, tonight, pan.boilingC);
       const wanted = wantedOf(what, cut, row);
       const usualMin = minutesAtBoil(what, cut, wanted, wanted.bestMin);
       if (usualMin <= 0) return window;

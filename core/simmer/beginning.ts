@@ -5,6 +5,7 @@ import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
 import { showLength } from '../measures/showSize';
 import {
+  hot,
   into,
   isDry,
   saidIn,
@@ -36,7 +37,7 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
       pan,
       stageId: stage.id,
       volumeMl: pouredMl,
-      says: round === firstRound ? saidIn(pan, stage.says) : afterEating(saidIn(pan, stage.says)),
+      says: hot(round === firstRound ? saidIn(pan, stage.says) : afterEating(saidIn(pan, stage.says)), menu),
       shownText:
         menu.sides && pan === 'main'
           ? `${showVolume(pouredMl / 2, menu.evening.units)} of each`
@@ -102,18 +103,19 @@ function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, 
 }
 
 function lighting(
-  { sides }: ActionQuestion['menu'],
+  menu: ActionQuestion['menu'],
   one: TimedPan,
   { course, startS, round }: Filling,
   pour: Stage | undefined,
   isHeatedDry: boolean,
 ): Draft {
+  const { sides } = menu;
   const { pan, context } = one;
   const lid = context.vessel.lid ? ', lid on' : '';
   const isBuilt = course.early.length > 0 && !isHeatedDry && pour !== undefined;
   const says = isHeatedDry
     ? 'Medium heat under the empty pan, to warm it'
-    : `${isBuilt ? saidIn(pan, pour.says) : sides && pan === 'main' ? 'Each broth into its side' : `Broth into ${where(pan)}`}${lid}, high heat`;
+    : `${hot(isBuilt ? saidIn(pan, pour.says) : sides && pan === 'main' ? 'Each broth into its side' : `Broth into ${where(pan)}`, menu)}${lid}, high heat`;
   return { id: `light-${pan}`, atS: startS, kind: 'light', round: isHeatedDry ? 1 : round, pan, says };
 }
 

@@ -7,7 +7,8 @@ import { portionsOf, stagesIn, type Portion } from '../evening/portions';
 import { DRY_WORDS } from '../evening/vesselFit';
 import { sum } from '../measures/sum';
 import type { AdditionModel, CourseOf, PanContext } from './additionModel';
-import { planRound, simmerPiece, type Going, type GroupPiece, type RoundGroup, type TimedRound } from './planRound';
+import { planRound, simmerPiece } from './planRound';
+import type { Going, GroupPiece, RoundGroup, TimedRound } from './round';
 
 /** Time to skim and turn down after the boil. */
 export const AFTER_BOIL_S = 60;

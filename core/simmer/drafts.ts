@@ -53,6 +53,10 @@ export function stageSays(stage: Stage, names: readonly string[]): string {
   return said.charAt(0).toUpperCase() + said.slice(1);
 }
 
+/** What is said of a broth that is poured, and that it is poured boiling where the cook wants it so. */
+export const hot = (says: string, { pour }: Pick<Menu, 'pour'>): string =>
+  pour.heated ? `${says}, boiling hot` : says;
+
 /** What is done with the lid is done with a baking sheet where there is none. */
 export const lidded = (text: string, { vessel }: Menu['evening']): string =>
   vessel.lid ? text : text.replace(/lid on/i, (found) => (found.startsWith('L') ? 'Covered' : 'covered'));

@@ -1,8 +1,9 @@
 import type { SimmerPiece } from '@elixa/contract';
 import type { Pan } from '../diners/table';
-import type { Way } from '../evening/portions';
 import { sum } from '../measures/sum';
 import type { AdditionModel, CookWindow, PanContext } from './additionModel';
+import { withinHands } from './hands';
+import type { Going, GroupPiece, RoundGroup, TimedRound } from './round';
 import { groupAdditions, timeOfAll, type AdditionGroup, type Timed } from './groupAdditions';
 
 /** While the pot comes back to the boil it cooks about half as fast. Kitchen estimate, 0.3-0.7. */
@@ -10,44 +11,6 @@ const COLD_SPELL_COUNTS = 0.5;
 
 /** What goes in together cools the pot for one another, which moves a window by so much at most, in s. Seen in small pots. */
 const MOVED_S = 15;
-
-/** Something that goes in, with the place of its stage in the order of the style. */
-export interface Going {
-  ingredientId: string;
-  cut: string;
-  massG: number;
-  way: Way;
-  stageId: string;
-  order: number;
-  /** It lies in the pot from before the boil. */
-  fromCold: boolean;
-  /** Nothing of another stage goes in with it. */
-  apart: boolean;
-  /** How many times before it something is done with what is in the pot: nothing goes in together across that. */
-  part: number;
-}
-
-export type GroupPiece = Going & { cookS: number; window: CookWindow };
-
-export interface RoundGroup {
-  /** Seconds before everything is lifted out. */
-  beforeReadyS: number;
-  /** Seconds that the pot does not boil after it went in. */
-  recoveryS: number;
-  pieces: GroupPiece[];
-}
-
-/** The additions of one round in one pan, back from the moment it is lifted out. */
-export interface TimedRound {
-  /** What lies in it from before the boil; its time counts from there. */
-  cold?: RoundGroup;
-  /** What goes in after the boil, first to last. */
-  groups: RoundGroup[];
-  /** From the boil to the moment that it is lifted out, with time to skim and turn down. */
-  boiledS: number;
-  /** As many additions as the cheapest plan costs at least, as the windows of the things are. */
-  leastGroups: number;
-}
 
 type Thing = Timed & Going & { window: CookWindow };
 
@@ -215,17 +178,18 @@ export function planRound(
         };
       });
       groups.sort((a, b) => b.beforeReadyS - a.beforeReadyS);
-      const longestS = groups[0]?.beforeReadyS ?? 0;
+      const inTime = withinHands(groups, (piece) => ownS(piece) !== undefined);
+      const longestS = inTime[0]?.beforeReadyS ?? 0;
       const withSkimmingS = longestS + afterBoilS;
-      if (fromCold.length === 0) return { groups, boiledS: withSkimmingS, leastGroups };
+      if (fromCold.length === 0) return { groups: inTime, boiledS: withSkimmingS, leastGroups };
       const lost = coldFrom(0) * COLD_SPELL_COUNTS;
-      const boiledS = Math.max(groups.length > 0 ? withSkimmingS : 0, timeOfAll(fromCold) + lost);
+      const boiledS = Math.max(inTime.length > 0 ? withSkimmingS : 0, timeOfAll(fromCold) + lost);
       const cold = {
         recoveryS: 0,
         beforeReadyS: boiledS,
         pieces: fromCold.map((one) => toPiece(one, boiledS - lost)),
       };
-      return { cold, groups, boiledS, leastGroups };
+      return { cold, groups: inTime, boiledS, leastGroups };
     }
     for (const spell of spells) coldS.set(key(spell.one), Math.max(coldS.get(key(spell.one)) ?? 0, spell.coldS));
   }

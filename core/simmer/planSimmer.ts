@@ -222,7 +222,7 @@ export function planSimmer(question: SimmerQuestion): Simmer {
   const swished = swishedPieces(question, main, readyAtS[0]!);
   const pieces = [...seared, ...going.map(({ piece }) => piece), ...swished].map((piece) => ({
     ...piece,
-    ...(piece.way === 'seared' ? {} : asCutTonight(evening, piece.ingredientId, piece.cut)),
+    ...asCutTonight(evening, piece.ingredientId, piece.cut),
   }));
   const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (swished.length > 0 ? eatingS : 0);
   const ending = main.levels[fit.rounds];

@@ -10,7 +10,7 @@ import { DRY_WORDS } from '../evening/vesselFit';
 import { leadOf, pastAtS, STANDS_S, type Lead } from './lead';
 import { LADLED_ML_PER_G } from './levels';
 import { isReady, knownOf, wantedBy } from './pot/food';
-import { swished } from './swished';
+import { seared, swished } from './swished';
 import { traceOf } from './traceOf';
 import { simulate } from './pot/simulate';
 import {
@@ -72,8 +72,10 @@ const FRIED_IN_C = 140;
 const BROWNED_C = 60;
 /** What stands in a stack is warmed through its neighbours, as something so thick is. Kitchen estimate, 16-25 mm. */
 const STACKED_MM = 20;
-/** What lies in a pan with little liquid is cooked by the pan as well, which no bath says. */
-const IN_A_BATH = ['cover', 'underTop', 'share'];
+/** A simmer is the boil held: the fire is tended to no lower heat. However salty or sweet it is, a liquid boils within so much, in K. */
+const AT_THE_BOIL_K = 10;
+/** Where a few ladles are poured, so much of the surface of the food lies in them or on the pan. Kitchen estimate, 0.3-0.5. */
+const IN_LADLES = 0.4;
 /** So much longer a piece is looked at that is not ready when it should be lifted out. */
 const LOOKED_AT_S = 12 * 60;
 /** Steps of the rehearsal, in s: twice as long as these differ by a tenth of a degree. */
@@ -113,7 +115,7 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
   const actions = simmer.actions.filter((one) => one.pan === pan);
   const firstPour = actions.find((one) => one.kind === 'pour' && (one.volumeMl ?? 0) > 0);
   const pieces = simmer.pieces.filter((one) => one.pan === pan && isInBath(one));
-  if (!filled || !firstPour || pieces.length === 0 || !IN_A_BATH.includes(pour.kind)) return undefined;
+  if (!filled || !firstPour || pieces.length === 0) return undefined;
   const { vessel } = filled;
   const heatSource = pan === 'main' ? evening.heatSource : ASIDE_HEAT;
   const place = { roomTempC: evening.place.roomTempC, altitudeM: evening.place.altitudeM };
@@ -127,9 +129,10 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
     tempC: isFried ? FRIED_IN_C : place.roomTempC,
     atS: startS,
     freeSurface: FREE_SURFACE[pour.kind],
+    ...(pour.kind === 'ladles' ? { wetShare: IN_LADLES } : {}),
     lid: 'on',
     power: 1,
-    holdC: simmer.boilingPointC + 1,
+    holdC: simmer.boilingPointC + AT_THE_BOIL_K,
   });
   const lidStays = holdsBoil({ ...place, vessel, heat: heatSource, freeSurface: FREE_SURFACE[pour.kind] }) === 'lidded';
   const stageOf = new Map([...stages, ...(finish?.stages ?? [])].map((stage) => [stage.id, stage]));
@@ -165,6 +168,7 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
       case 'add': {
         const ofStage = action.stageId ? stageOf.get(action.stageId)?.lid : undefined;
         const lid = ofStage ?? (round > simmer.platedRounds ? (boiledLid ?? 'off') : undefined);
+        if (action.lidThen) return [{ atS, kind: 'lid', lid: 'on', untilBoil: action.lidThen }];
         return lid && !lidStays ? [{ atS, kind: 'lid', lid }] : [];
       }
       case 'cover':
@@ -182,7 +186,7 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
       case 'serve':
         return [
           { atS: atS + 1, kind: 'ladle', volumeMl: ladledMl(round) },
-          { atS: atS + 1, kind: 'heat', power: 1, holdC: simmer.boilingPointC + 1 },
+          { atS: atS + 1, kind: 'heat', power: 1, holdC: simmer.boilingPointC + AT_THE_BOIL_K },
           // While a round is eaten the lid is on half of the time.
           ...(lidStays ? [] : [{ atS: atS + 1, kind: 'lid' as const, lid: 'ajar' as const }]),
         ];
@@ -222,10 +226,17 @@ function outcomeOf(piece: PieceState, outAtS: number): Outcome {
   };
 }
 
-/** The same of a slice that its guest holds in the broth. */
-function swishedOutcome(piece: SimmerPiece, boilingC: number): { outcome: Outcome; lead: Lead; late: number } {
-  const heldS = piece.outAtS - piece.inAtS;
-  const { cooked, centreC, largestC, safeS, readyS, bestS, overS } = swished(piece, boilingC, heldS);
+/** The same of a slice that its guest holds in the broth, or that sears on the pan. */
+function outcomeByItself(piece: SimmerPiece, boilingC: number): { outcome: Outcome; lead: Lead; late: number } {
+  const isSeared = piece.way === 'seared';
+  // One batch of several on the pan.
+  const heldS = isSeared ? piece.cookS : piece.outAtS - piece.inAtS;
+  const { cooked, centreC, largestC, safeS, readyS, bestS, overS } = (isSeared ? seared : swished)(
+    piece,
+    boilingC,
+    heldS,
+  );
+  const fromS = isSeared ? piece.outAtS - heldS : piece.inAtS;
   const wanted = wantedBy(piece);
   const { leastMin, bestMin, mostMin } = wanted;
   const leastS = readyS ?? bestS;
@@ -237,9 +248,9 @@ function swishedOutcome(piece: SimmerPiece, boilingC: number): { outcome: Outcom
       lethalityMin: cooked.lethalityMin,
       cookValueMin: cooked.hadMin,
       window: { leastMin, bestMin, mostMin },
-      ...(safeS === undefined ? {} : { safeAtS: piece.inAtS + safeS }),
-      ...(readyS === undefined ? {} : { readyAtS: piece.inAtS + readyS }),
-      ...(overS === undefined ? {} : { overAtS: piece.inAtS + overS }),
+      ...(safeS === undefined ? {} : { safeAtS: fromS + safeS }),
+      ...(readyS === undefined ? {} : { readyAtS: fromS + readyS }),
+      ...(overS === undefined ? {} : { overAtS: fromS + overS }),
       safe: safeS !== undefined && safeS <= heldS + 1e-9,
       inWindow: isReady && cooked.hadMin <= mostMin,
     },
@@ -259,8 +270,8 @@ function lacking(pot: PotState, ids: readonly string[]): Array<[string, number]>
 
 /**
  * The evening at the pot as the plan has it, gone through by the model of heat: how warm the liquid is all the time, and
- * how each piece stands when it is lifted out. What lies in a pan with little liquid, and what is seared in a dry one,
- * is not gone through.
+ * how each piece stands when it is lifted out; slices that are held in the broth or seared on the pan are followed by
+ * themselves.
  * @returns what came of every piece that was, by its id
  */
 export function rehearse(question: RehearsalQuestion): Rehearsal {
@@ -307,10 +318,11 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
       trace = traceOf(samples, start.atS);
     }
   }
-  for (const piece of question.simmer.pieces.filter((one) => one.way === 'swished')) {
-    const { outcome, lead, late } = swishedOutcome(piece, question.simmer.boilingPointC);
+  for (const piece of question.simmer.pieces.filter((one) => ['swished', 'seared'].includes(one.way))) {
+    const { outcome, lead, late } = outcomeByItself(piece, question.simmer.boilingPointC);
     outcomes.set(piece.id, outcome);
-    leads.set(piece.id, lead);
+    // How long the pan is kept for its slices is no matter of the pot.
+    if (piece.way === 'swished') leads.set(piece.id, lead);
     if (late > 0) lateS.set(piece.id, late);
   }
   return { outcomes, lateS, leads, boilAtS, ...(trace ? { trace } : {}) };

@@ -7,12 +7,15 @@ import { COLDER_K, knownOf } from './pot/food';
 
 /** Broth at the table, where slices are held in it one after another, is so much below the boil, in K. Kitchen estimate, 0-4. */
 const BELOW_BOIL_K = 2;
+/** A pan that slices sear in, in °C; and how its heat goes into them, the mean of a side that lies on it and one that does
+ * not, in W/(m²·K). Kitchen estimates, 150-200 and 100-250. */
+const HOT_PAN = { tempC: 170, film: 150 } as const;
 const STEP_S = 0.5;
 /** A slice is followed for so long at most, in s. */
 const LONGEST_S = 900;
 
-/** A slice as it comes out of the broth, and from when to when it is as it should be, in s from going in. */
-export interface Swished {
+/** A slice as it comes out of the broth or off the pan, and from when to when it is as it should be, in s from going in. */
+export interface ByItself {
   cooked: Cooked;
   centreC: number;
   largestC: number;
@@ -22,23 +25,30 @@ export interface Swished {
   overS?: number;
 }
 
-/**
- * A slice that a guest holds in simmering broth: it is moved, so the broth washes round it as at a rolling boil.
- * @param heldS for how long it is held
- */
-export function swished(piece: SimmerPiece, boilingC: number, heldS: number): Swished {
-  const { what, wanted, mean, largest } = knownOf({ ...piece, way: 'swished' });
-  const bathC = boilingC - BELOW_BOIL_K;
+type Slice = Pick<SimmerPiece, 'ingredientId' | 'cut' | 'thicknessMm' | 'frozen'>;
+
+/** What is round a slice: how hot it is, how heat goes over, and what its wet middle never passes. */
+interface Round {
+  way: 'swished' | 'seared';
+  bathC: number;
+  film: number;
+  neverOverC: number;
+}
+
+function followed(piece: Slice, { way, bathC, film, neverOverC }: Round, heldS: number): ByItself {
+  const { what, wanted, mean, largest } = knownOf({ ...piece, way });
   const bath = [bathC, bathC, bathC] as const;
-  const startC = piece.frozen ? FROZEN_C : KEPT_C[what.kept];
+  const isFrozen = piece.frozen === true || what.kept === 'freezer';
+  const startC = isFrozen ? FROZEN_C : KEPT_C[what.kept];
+  const held = (profile: readonly number[]) => profile.map((tempC) => Math.min(tempC, neverOverC));
   let [inside, inLargest] = [evenly(startC), evenly(startC - COLDER_K)];
   let cooked = RAW;
-  const found: Partial<Swished> = {};
-  let out: Pick<Swished, 'cooked' | 'centreC' | 'largestC'> | undefined;
+  const found: Partial<ByItself> = {};
+  let out: Pick<ByItself, 'cooked' | 'centreC' | 'largestC'> | undefined;
   for (let atS = STEP_S; atS <= LONGEST_S; atS += STEP_S) {
     const [wasC, wasLargestC] = [centreOf(inside), centreOf(inLargest)];
-    inside = stepBody(mean, inside, STEP_S, FILM.rolling, bath);
-    inLargest = stepBody(largest, inLargest, STEP_S, cautiousFilm(FILM.rolling), bath);
+    inside = held(stepBody(mean, inside, STEP_S, film, bath));
+    inLargest = held(stepBody(largest, inLargest, STEP_S, cautiousFilm(film), bath));
     cooked = cookedFor(wanted, cooked, (wasC + centreOf(inside)) / 2, (wasLargestC + centreOf(inLargest)) / 2, STEP_S);
     cooked = { ...cooked, hottestC: Math.max(cooked.hottestC, centreOf(inLargest)) };
     if (found.safeS === undefined && isSafe(wanted, cooked)) found.safeS = atS;
@@ -54,3 +64,17 @@ export function swished(piece: SimmerPiece, boilingC: number, heldS: number): Sw
     ...found,
   };
 }
+
+/**
+ * A slice that a guest holds in simmering broth: it is moved, so the broth washes round it as at a rolling boil.
+ * @param heldS for how long it is held
+ */
+export const swished = (piece: Slice, boilingC: number, heldS: number): ByItself =>
+  followed(piece, { way: 'swished', bathC: boilingC - BELOW_BOIL_K, film: FILM.rolling, neverOverC: boilingC }, heldS);
+
+/**
+ * A slice that sears on a hot pan, turned once. While there is juice in it its middle does not pass the boil.
+ * @param heldS for how long it lies on the pan, both sides together
+ */
+export const seared = (piece: Slice, boilingC: number, heldS: number): ByItself =>
+  followed(piece, { way: 'seared', bathC: HOT_PAN.tempC, film: HOT_PAN.film, neverOverC: boilingC }, heldS);

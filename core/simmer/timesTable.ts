@@ -2,7 +2,7 @@ import type { SimmerPiece } from '@elixa/contract';
 import { STACK_TAKES_MIN, type AdditionWindow, type CookingWay } from '../catalogue/cooking';
 import { ingredientById } from '../catalogue/ingredients';
 import { reboilS, timeToBoilS } from '../heat/burner';
-import { specificHeatJPerKgK } from '../heat/composition';
+import { freezingOf, specificHeatJPerKgK, thermalOf } from '../heat/composition';
 import { KEPT_C } from '../heat/givens';
 import { slowerBy } from '../heat/slowerBy';
 import { sum } from '../measures/sum';
@@ -16,6 +16,9 @@ const ROW: Record<SimmerPiece['way'], CookingWay> = {
   swished: 'swished',
   seared: 'seared',
 };
+
+/** What is frozen is described as it is thawed at this temperature, in °C. */
+const THAWED_C = 45;
 
 const stacked = (window: AdditionWindow): AdditionWindow => ({
   ...window,
@@ -31,8 +34,10 @@ const heatDrawnJ = (loads: readonly Load[], pan: PanContext): number =>
     loads.map(({ ingredientId, massG }) => {
       const { composition, kept } = ingredientById(ingredientId);
       const fromC = KEPT_C[kept];
-      const cp = specificHeatJPerKgK(composition, (fromC + pan.boilingC) / 2);
-      return (massG / 1000) * cp * (pan.boilingC - fromC);
+      const cp = specificHeatJPerKgK(composition, (Math.max(0, fromC) + pan.boilingC) / 2);
+      if (kept !== 'freezer') return (massG / 1000) * cp * (pan.boilingC - fromC);
+      const { enthalpyJPerKg } = freezingOf(composition, { ...thermalOf(composition, THAWED_C), cp });
+      return (massG / 1000) * (enthalpyJPerKg(pan.boilingC) - enthalpyJPerKg(fromC));
     }),
   );
 

@@ -6,6 +6,7 @@ export interface TraceMoment {
   levelMl: number;
   depthMm: number;
   salinityPct: number;
+  fatG: number;
 }
 
 export const traceEndS = ({ fromS, stepS, liquidTempC }: Trace): number => fromS + stepS * (liquidTempC.length - 1);
@@ -36,6 +37,7 @@ export function traceAt(trace: Trace, atS: number): TraceMoment {
     levelMl: between(trace.levelMl),
     depthMm: between(trace.depthMm),
     salinityPct: between(trace.salinityPct),
+    fatG: trace.fatG ? between(trace.fatG) : 0,
   };
 }
 

@@ -38,6 +38,7 @@ export function traceOf(samples: readonly Sample[], fromS: number): Trace {
     levelMl: kept.map((one) => Math.round(one.levelMl)),
     depthMm: kept.map((one) => Math.round(one.depthMm)),
     salinityPct: kept.map((one) => Math.round(one.salinityPct * 1000) / 1000),
+    fatG: kept.map((one) => Math.round(one.fatG * 10) / 10),
     pieces: pieceTraces(kept),
   };
 }

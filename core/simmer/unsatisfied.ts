@@ -9,12 +9,13 @@ import { sum } from '../measures/sum';
 import { holdsBoil, usefulPowerW } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
 import { showWeight } from '../measures/showSize';
+import { spanText } from './because';
+import { LONG_COLD_S } from './coldSpells';
+import { handsS, isTooMuch } from './hands';
 import type { PanRounds, SimmerQuestion } from './panRounds';
 
 /** More rounds than this are a long evening. */
 const MANY_ROUNDS = 3;
-/** Cold food that stops the boil for longer than this is told apart; each step says how long it stops it. */
-const LONG_COLD_S = 240;
 /** A pot that takes longer than this from its broth to the boil is told. */
 const SLOW_BOIL_S = 45 * 60;
 
@@ -192,6 +193,26 @@ function ofLoad({ menu }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfi
   });
 }
 
+/** More at one moment than hands put in. */
+function ofHands(pans: readonly PanRounds[]): Unsatisfied[] {
+  return pans.flatMap(({ pan, first, later, finish }) => {
+    const groups = [first, later, finish].flatMap((course) => course?.timed.groups ?? []);
+    const most = groups.filter(isTooMuch).sort((a, b) => handsS(b.pieces) - handsS(a.pieces))[0];
+    if (!most) return [];
+    return [
+      {
+        id: `hands-${pan}`,
+        text: `${most.pieces.length} things go in at one moment`,
+        because: `To lay them in takes one pair of hands about ${spanText(handsS(most.pieces))}, and none of them can go in sooner.`,
+        remedies: [{ text: 'Lay them out on one plate and slide them in, or let somebody help' }],
+      },
+    ];
+  });
+}
+
+/** It tells of a pot that is slow to boil. */
+export const isOfSlowBoil = ({ id }: Pick<Unsatisfied, 'id'>): boolean => id === 'slowBoil-main';
+
 const WINDOW = 'window-';
 /** It tells of the window of one piece. */
 export const isOfWindows = ({ id }: Unsatisfied): boolean => id.startsWith(WINDOW);
@@ -240,6 +261,7 @@ export function unsatisfied(
     ...ofBoil(question, pans),
     ...ofCover(question, pans),
     ...ofLoad(question, pans),
+    ...ofHands(pans),
     ...ofRoom(question),
     ...ofWindows(pieces),
   ];

@@ -2,6 +2,8 @@ import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { cuttableMm, isCutByThickness } from '../catalogue/cutThickness';
 import { ingredientById } from '../catalogue/ingredients';
+import { styleById } from '../catalogue/styles';
+import { canBeHotter, pourOf, stagesOf } from '../evening/tonight';
 import { usefulPowerW } from '../heat/burner';
 import { shortName } from './shortName';
 
@@ -40,6 +42,7 @@ function burner({ heatSource, vessel }: Evening, way: 'weaker' | 'stronger') {
 /** What can be asked of the whole pot. */
 export function whatIfs(evening: Evening): WhatIf[] {
   const { vessel, place, diners } = evening;
+  const pour = pourOf(stagesOf(evening, styleById(evening.style.id)!));
   const weaker = burner(evening, 'weaker');
   const stronger = burner(evening, 'stronger');
   const ofBurner = (heatSource: typeof weaker, id: string): WhatIf[] =>
@@ -50,6 +53,21 @@ export function whatIfs(evening: Evening): WhatIf[] {
     ...(vessel.lid
       ? [{ id: 'lidOff', label: 'No lid', edits: [{ kind: 'lidSet' as const, lid: false }] }]
       : [{ id: 'lidOn', label: 'With a lid', edits: [{ kind: 'lidSet' as const, lid: true }] }]),
+    ...(canBeHotter(pour)
+      ? [
+          evening.choices.brothHot
+            ? {
+                id: 'brothAsMade',
+                label: 'The broth as it stands',
+                edits: [{ kind: 'brothHotSet' as const, hot: false }],
+              }
+            : {
+                id: 'brothHot',
+                label: 'The broth poured boiling',
+                edits: [{ kind: 'brothHotSet' as const, hot: true }],
+              },
+        ]
+      : []),
     ...ofBurner(weaker, 'weaker'),
     ...ofBurner(stronger, 'stronger'),
     ...(diners.length <= 22 ? [{ id: 'twoMore', label: 'Two more guests', edits: names(evening, 2).map(guest) }] : []),
@@ -79,8 +97,7 @@ export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
     edits: [{ kind: 'thicknessSet', ingredientId, cut: piece.cut, thicknessMm }],
   });
   const found = what.cuts[piece.cut];
-  const isCut =
-    mm !== undefined && found && isCutByThickness(found) && piece.way !== 'stacked' && piece.way !== 'seared';
+  const isCut = mm !== undefined && found && isCutByThickness(found) && piece.way !== 'stacked';
   return [
     ...(isCut
       ? [
@@ -88,10 +105,15 @@ export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
           cut('thinner', `${name} ${cuttableMm(mm / THICKER)} mm thick`, Math.max(1, cuttableMm(mm / THICKER))),
         ].filter((one) => one.edits[0]!.kind === 'thicknessSet' && one.edits[0].thicknessMm !== mm)
       : []),
-    {
-      id: `frozen-${ingredientId}`,
-      label: isFrozen ? `${name} thawed` : `${name} frozen`,
-      edits: [{ kind: 'frozenSet', ingredientId, frozen: !isFrozen }],
-    },
+    // What is kept in the freezer goes in frozen anyway.
+    ...(what.kept === 'freezer'
+      ? []
+      : [
+          {
+            id: `frozen-${ingredientId}`,
+            label: isFrozen ? `${name} thawed` : `${name} frozen`,
+            edits: [{ kind: 'frozenSet' as const, ingredientId, frozen: !isFrozen }],
+          },
+        ]),
   ];
 }

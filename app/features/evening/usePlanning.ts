@@ -83,7 +83,7 @@ export function usePlanning(evening: Evening | undefined, prep: PrepSoFar | unde
   }, [dispatch, store, evening, ticks, begun, over]);
 }
 
-/** Leaves the search for what mends a late preparation; what it has found stays. */
+/** Leaves the search for what mends a late preparation or a pot; what it has found stays. */
 export function useStopSearching(id: string): () => void {
   const dispatch = useAppDispatch();
   return () => {
@@ -102,7 +102,7 @@ export function usePlanned(evening: Evening | undefined): PlanShown {
   const id = evening?.id ?? '';
   const planned = useDeferredValue(useAppSelector((state) => selectPlanned(state, id)));
   return useMemo(() => {
-    const { plan, faults, prep, before, remedies, trying, failure, of } = planned;
-    return { plan, faults, prep, before, remedies, trying, failure, pending: of !== evening };
+    const { plan, faults, prep, before, remedies, trying, mending, failure, of } = planned;
+    return { plan, faults, prep, before, remedies, trying, mending, failure, pending: of !== evening };
   }, [planned, evening]);
 }

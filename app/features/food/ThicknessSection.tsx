@@ -12,7 +12,8 @@ const MM = { least: 1, most: 80 };
 export function ThicknessSection({ food }: { food: FoodTonight }) {
   const { evening, edit } = useEvening();
   const { servedId, cut = '' } = food;
-  const found = ingredientById(servedId).cuts[cut];
+  const { cuts, kept } = ingredientById(servedId);
+  const found = cuts[cut];
   if (!found?.cooks) return null;
   const isFrozen = evening.choices.frozen?.includes(servedId) === true;
   const usualMm = found.thicknessMm;
@@ -38,12 +39,15 @@ export function ThicknessSection({ food }: { food: FoodTonight }) {
             hint={mm === usualMm ? 'As it is usually cut.' : `Usually ${usualMm} mm.`}
           />
         ) : null}
-        <ToggleChip
-          label="Goes in frozen"
-          on={isFrozen}
-          onChange={(frozen) => edit({ kind: 'frozenSet', ingredientId: servedId, frozen })}
-        />
+        {kept === 'freezer' ? null : (
+          <ToggleChip
+            label="Goes in frozen"
+            on={isFrozen}
+            onChange={(frozen) => edit({ kind: 'frozenSet', ingredientId: servedId, frozen })}
+          />
+        )}
       </View>
+      {kept === 'freezer' ? <Small>It goes in frozen, as it is kept.</Small> : null}
       <Small>Its time in the pot follows: see what it does to the rest on the Simmer page.</Small>
     </Section>
   );

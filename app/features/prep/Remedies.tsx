@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useStopSearching } from '@/features/evening/usePlanning';
 import { Button } from '@/ui/Button';
+import { SearchProgress } from '@/ui/SearchProgress';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
 
@@ -26,23 +27,7 @@ export function Remedies() {
         <Body>As it is, people sit down at {late}. What would help:</Body>
       </View>
       {remedies === undefined && !trying ? <Small aria-live="polite">Working out what helps…</Small> : null}
-      {trying ? (
-        <View className="flex-row flex-wrap items-center justify-between gap-x-3">
-          <View
-            role="progressbar"
-            aria-label="Changes tried"
-            aria-valuemin={0}
-            aria-valuemax={trying.of}
-            aria-valuenow={trying.tried}
-            className="words"
-          >
-            <Small>
-              {trying.tried} of {trying.of} changes tried
-            </Small>
-          </View>
-          <Button look="quiet" label="Enough" aria-label="Stop looking for more that helps" onPress={stop} />
-        </View>
-      ) : null}
+      {trying ? <SearchProgress {...trying} stopLabel="Stop looking for more that helps" onStop={stop} /> : null}
       {shown?.map((one) => (
         <RemedyButton
           key={one.id}

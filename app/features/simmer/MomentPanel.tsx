@@ -1,11 +1,12 @@
 import type { Evening } from '@elixa/contract';
-import { shiftIso, shortName, showVolume, spanText } from '@elixa/core';
+import { shiftIso, shortName, showVolume, spanText, type TraceMoment } from '@elixa/core';
 import { View } from 'react-native';
 import { ShieldCheck, TriangleAlert } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
 import { clock } from '@/ui/time';
 import type { MomentShown } from './MomentContext';
+import { LEAST_SALT_PCT } from './chart/layout';
 import { isOfAnimal } from './isOfAnimal';
 import { inPotAt, liquidAt, MomentPot, type StandingPiece } from './MomentPot';
 
@@ -14,6 +15,28 @@ interface Props {
   moment: MomentShown;
   /** Where the pot stands beside the page it is not drawn here as well. */
   drawn: boolean;
+}
+
+/** Less than this is told of no broth. */
+const WORTH_SKIMMING_G = 10;
+
+/** A pan with less than this is all but empty, in ml. */
+const EMPTY_ML = 30;
+
+/** The liquid at a moment, in one line. */
+function liquidWords(
+  { liquidTempC, levelMl, depthMm, salinityPct, fatG }: TraceMoment,
+  units: Evening['units'],
+): string {
+  if (levelMl < EMPTY_ML) return 'Next to nothing is left in it.';
+  const parts = [
+    `${Math.round(liquidTempC)} °C`,
+    `${showVolume(levelMl, units)} in the pot`,
+    `${Math.round(depthMm)} mm deep`,
+    ...(salinityPct >= LEAST_SALT_PCT ? [`${salinityPct.toFixed(2)} % salt`] : []),
+    ...(fatG >= WORTH_SKIMMING_G ? [`about ${Math.round(fatG)} g of fat on top: skim off what you do not want`] : []),
+  ];
+  return parts.join(', ');
 }
 
 /** Done, and whether it is cooked through, in one line. */
@@ -39,12 +62,7 @@ export function MomentPanel({ evening, moment, drawn }: Props) {
           <MomentPot vessel={evening.vessel} moment={moment} />
         </View>
       ) : null}
-      {liquid ? (
-        <Small>
-          {Math.round(liquid.liquidTempC)} °C, {showVolume(liquid.levelMl, evening.units)} in the pot,{' '}
-          {Math.round(liquid.depthMm)} mm deep, {liquid.salinityPct.toFixed(2)} % salt
-        </Small>
-      ) : null}
+      {liquid ? <Small>{liquidWords(liquid, evening.units)}</Small> : null}
       {inPot.length === 0 ? <Body className="text-soft">Nothing is in it yet.</Body> : null}
       <View role="list" className="border-t border-line">
         {inPot.map((one) => (

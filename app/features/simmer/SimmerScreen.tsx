@@ -4,9 +4,11 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { AdviceList } from '@/features/evening/AdviceList';
+import { useStopSearching } from '@/features/evening/usePlanning';
 import { Faults } from '@/features/evening/Faults';
 import { Segmented, Tabs } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
+import { SearchProgress } from '@/ui/SearchProgress';
 import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
 import { useSame } from '@/ui/useSame';
@@ -39,7 +41,8 @@ function lookedAt(plan: PotPlan, chosen: number, momentS: number | undefined): M
 
 /** When everything goes in, back from sitting down. */
 export function SimmerScreen() {
-  const { evening, plan: own, edit } = useEvening();
+  const { evening, plan: own, mending, edit } = useEvening();
+  const stop = useStopSearching(evening.id);
   const [chosen, setChosen] = useState(1);
   const [momentS, setMomentS] = useState<number | undefined>(undefined);
   const [pieceId, setPieceId] = useState<string | undefined>(undefined);
@@ -90,6 +93,7 @@ export function SimmerScreen() {
           <AdviceList advice={one.remedies} />
         </View>
       ))}
+      {mending ? <SearchProgress {...mending} stopLabel="Stop looking for what mends the pot" onStop={stop} /> : null}
       {rounds.length > 1 ? (
         <Rounds
           label="Round"

@@ -7,10 +7,17 @@ import { lasting } from '@/ui/time';
 /** Less than this nobody notices that it does not boil. */
 const WORTH_TELLING_S = 60;
 
-const boilsAgainWords = (recoveryS: number | undefined) =>
-  recoveryS !== undefined && recoveryS >= WORTH_TELLING_S
-    ? `High heat: it boils again after ${lasting(recoveryS)}`
-    : undefined;
+const LID_THEN = { off: 'then take it off', ajar: 'then ajar' } as const;
+
+function boilsAgainWords({ recoveryS = 0, lidThen }: Partial<Action>): string | undefined {
+  const isTold = recoveryS >= WORTH_TELLING_S;
+  if (lidThen === 'on') return 'Lid on';
+  if (lidThen) {
+    const until = isTold ? `: it boils again after ${lasting(recoveryS)}` : ' until it boils again';
+    return `High heat, lid on${until}, ${LID_THEN[lidThen]}`;
+  }
+  return isTold ? `High heat: it boils again after ${lasting(recoveryS)}` : undefined;
+}
 
 type Action = LiveStep['actions'][number];
 
@@ -22,7 +29,7 @@ const nameOf = ({ ingredientId, cut, kind }: Action): string =>
 export function StepDetail({ step, large }: { step: LiveStep; large?: boolean }) {
   const size = large ? 'text-lg leading-7' : '';
   const measured = step.actions.filter((action) => action.shownText);
-  const boilsAgain = boilsAgainWords(step.actions[0]?.recoveryS);
+  const boilsAgain = boilsAgainWords(step.actions[0] ?? {});
   const sign = (measured[0] ?? step.actions[0])?.lookFor;
   if (measured.length > 1) {
     return (

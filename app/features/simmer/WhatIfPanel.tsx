@@ -40,7 +40,7 @@ function DifferenceRow({ kind, text }: Difference) {
 
 /** What is tried out, what it does to all the rest, and whether it stays. */
 export function WhatIfPanel({ whatIf, edit }: { whatIf: WhatIfState; edit(edit: Edit): void }) {
-  const { wondered, differences, fault, isFound, leave } = whatIf;
+  const { wondered, differences, fault, isFound, gone, leave } = whatIf;
   const panel = useRef<View>(null);
   const isAskedAfar = wondered !== undefined && !wondered.inHand;
   useEffect(() => {
@@ -59,6 +59,11 @@ export function WhatIfPanel({ whatIf, edit }: { whatIf: WhatIfState; edit(edit: 
         </Heading>
         {isFound ? null : <ActivityIndicator color="rgb(var(--iron))" aria-label="Working it out" />}
       </View>
+      {isFound || gone === 0 ? null : (
+        <Small>
+          {gone} {gone === 1 ? 'plan' : 'plans'} of this pot gone through
+        </Small>
+      )}
       <View role="list" className="gap-1.5" aria-live="polite">
         {fault ? <Body>{fault}</Body> : null}
         {isFound && !fault && shown.length === 0 ? <Body>Nothing that you would notice.</Body> : null}
@@ -76,7 +81,7 @@ export function WhatIfPanel({ whatIf, edit }: { whatIf: WhatIfState; edit(edit: 
             leave();
           }}
         />
-        <Button label="Put it back" onPress={leave} />
+        <Button label={isFound ? 'Put it back' : 'Stop'} onPress={leave} />
       </View>
     </View>
   );

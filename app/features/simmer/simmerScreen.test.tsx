@@ -82,6 +82,7 @@ describe('what is tried out', () => {
   const found = (more: Partial<WhatIfState>): WhatIfState => ({
     wondered: { label: 'Daikon in for 10 min', edits: [{ kind: 'lidSet', lid: false }] },
     isFound: true,
+    gone: 0,
     differences: [{ kind: 'piece', text: 'Daikon in 10 min before it comes out, was 14 min' }],
     ask: jest.fn(),
     leave: jest.fn(),
@@ -96,6 +97,15 @@ describe('what is tried out', () => {
     expect([edit.mock.calls.length, (state.leave as jest.Mock).mock.calls.length]).toEqual([0, 1]);
     await fireEvent.press(screen.getByRole('button', { name: 'Keep it' }));
     expect(edit).toHaveBeenCalledWith({ kind: 'lidSet', lid: false });
+  });
+
+  it('says how far it is while it is worked out, and can be stopped', async () => {
+    const state = found({ isFound: false, gone: 3 });
+    await render(<WhatIfPanel whatIf={state} edit={jest.fn()} />);
+    expect(screen.getByText('3 plans of this pot gone through')).toBeTruthy();
+    expect(screen.queryByText('Put it back')).toBeNull();
+    await fireEvent.press(screen.getByRole('button', { name: 'Stop' }));
+    expect(state.leave).toHaveBeenCalledTimes(1);
   });
 
   it('cannot be kept while it is worked out, where it cannot be, or where something would be raw', async () => {

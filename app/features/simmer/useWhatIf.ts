@@ -20,6 +20,8 @@ export interface WhatIfState {
   differences?: readonly Difference[];
   /** What of it belongs to what is asked now. */
   isFound: boolean;
+  /** Plans that have been gone through for it. */
+  gone: number;
   fault?: string;
   ask(wondered: Wondered): void;
   leave(): void;
@@ -36,17 +38,20 @@ interface Answered {
 /** Asks the planner what a change would do to the pot, and keeps the answer until it is kept or put back. */
 export function useWhatIf(evening: Evening): WhatIfState {
   const [asked, setAsked] = useState<{ wondered: Wondered; evening: Evening } | undefined>(undefined);
+  const [gone, setGone] = useState(0);
   const [answered, setAnswered] = useState<Answered | undefined>(undefined);
   // What was asked of an evening that has changed since is no question any more.
   const wondered = asked?.evening === evening ? asked.wondered : undefined;
   useEffect(() => {
     if (!wondered) return undefined;
+    setGone(0);
     askPlanner(
       KEY,
       { evening, whatIf: wondered.edits },
       {
         found: (found) => {
-          if (found.kind === 'whatIf') {
+          if (found.kind === 'wondering') setGone(found.gone);
+          else if (found.kind === 'whatIf') {
             setAnswered({ of: wondered, evening, plan: found.plan, differences: found.differences });
           } else if (found.kind === 'faults') {
             const [first] = found.faults;
@@ -69,8 +74,9 @@ export function useWhatIf(evening: Evening): WhatIfState {
       differences: mine?.differences,
       fault: isFound ? mine.fault : undefined,
       isFound,
+      gone,
       ask,
       leave,
     };
-  }, [wondered, answered, evening, ask, leave]);
+  }, [wondered, answered, gone, evening, ask, leave]);
 }

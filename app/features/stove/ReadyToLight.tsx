@@ -10,6 +10,7 @@ import { StepDetail } from '@/features/simmer/StepDetail';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
+import { useOnceReady } from '@/ui/useOnceReady';
 import { useScreen } from '@/ui/useScreen';
 import { OpenAllergens } from './OpenAllergens';
 import { useNow } from './useNow';
@@ -48,6 +49,7 @@ function whenWords(litInS: number, readyMs: number): string {
 export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onStart }: Props) {
   const now = useNow(true);
   const { wide } = useScreen();
+  const light = useOnceReady(!pending, onStart);
   const { simmer, build } = plan;
   const litInS = (Date.parse(simmer.litAt) - now) / 1000;
   const readyMs = now + (simmer.readyAtS[0] ?? 0) * 1000;
@@ -98,9 +100,11 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
           icon={<Flame size={24} color="rgb(var(--on-iron))" />}
           className="min-h-[72px]"
           wordsClassName="text-2xl"
-          disabled={pending}
-          onPress={onStart}
+          onPress={light.ask}
         />
+        {light.isAsked ? (
+          <Small role="status">It is lit as soon as the times of this pot are worked out, in a moment.</Small>
+        ) : null}
         <View className="mx-auto w-full max-w-md">
           <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />
         </View>

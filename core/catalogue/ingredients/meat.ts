@@ -505,7 +505,7 @@ export const MEAT = [
     composition: byDifference(62, 13, 15, 0.3, 2.6),
     saltPct: 1.8,
     glutamatePct: 0.2,
-    kept: 'fridge',
+    kept: 'freezer',
     perils: ['choking'],
     cuts: {
       ball: {

@@ -29,6 +29,12 @@ export function frozenSet(evening: Evening, { ingredientId, frozen }: EditOf<'fr
   return { ...evening, choices: { ...evening.choices, frozen: frozen ? [...others, ingredientId] : others } };
 }
 
+/** The broth poured as hot as it gets, or as the style has it. */
+export const brothHotSet = (evening: Evening, { hot }: EditOf<'brothHotSet'>): Evening => ({
+  ...evening,
+  choices: { ...evening.choices, brothHot: hot ? true : undefined },
+});
+
 /** The pot with its lid at hand, or without one. */
 export const lidSet = (evening: Evening, { lid }: EditOf<'lidSet'>): Evening => ({
   ...evening,

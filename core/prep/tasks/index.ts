@@ -42,7 +42,9 @@ export interface EveningWork extends PrepProblem {
 export function workOf({ menu, liquids, simmer }: PrepQuestion): EveningWork {
   const { evening } = menu;
   const leadMin = leadOf(simmer);
-  const forLiquids = liquidWork(liquids, leadMin);
+  const isHeated = ({ kind, place }: Liquid) =>
+    menu.pour.heated === true && kind === 'broth' && (place === 'pot' || place === 'otherHalf');
+  const forLiquids = liquidWork(liquids, leadMin, isHeated);
   const forFood = foodWork(menu, liquids, leadMin, forLiquids);
   const made = madeWork(menu, liquids, leadMin, forLiquids.firstOf);
   const beforeCheck = [...made.works, ...forLiquids.works, ...forFood.works]

@@ -1,4 +1,6 @@
 import type { Liquid, LiquidStep } from '@elixa/contract';
+import { ASIDE_HEAT } from '../../catalogue/heatSources';
+import { usefulPowerW, WATER_CP } from '../../heat/burner';
 import type { Lag, Resource } from '../problem';
 import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
 
@@ -72,14 +74,50 @@ function parted(steps: readonly LiquidStep[]): LiquidPart[] {
   return parts.filter((part) => part.steps.length > 0).map((part) => ({ ...part, steps: startedByHand(part.steps) }));
 }
 
+/** A broth that stood is no colder than this, in °C. Kitchen estimate. */
+const STOOD_C = 40;
+const BOILING_C = 100;
+/** A broth that boils cools if it stands: so long is fine. */
+const STAYS_HOT_MIN = 5;
+
+/** A broth back to the boil on the second ring, just before it is poured. */
+function heating({ id, name, finishedMl }: Liquid, leadMin: number): Work {
+  const seconds = ((finishedMl / 1000) * WATER_CP * (BOILING_C - STOOD_C)) / usefulPowerW(ASIDE_HEAT);
+  const segments = inARow([
+    {
+      id: `${id}-hot-start`,
+      says: `${name} onto the stove, high heat, lid on`,
+      lastsMin: 1,
+      needs: ['hands', 'burner'],
+    },
+    { id: `${id}-hot`, says: 'It comes to the boil', lastsMin: Math.ceil(seconds / 60), needs: ['burner'] },
+  ]);
+  return {
+    id: `${id}-heated`,
+    kind: 'liquid',
+    name: `${name}, brought to the boil`,
+    subjectId: id,
+    segments,
+    lastsMin: lengthOf(segments),
+    endsBeforeMin: leadMin,
+    freshMin: STAYS_HOT_MIN,
+    staleness: 1,
+    early: false,
+    dayBefore: false,
+    why: 'It goes into the pot boiling hot',
+  };
+}
+
 /**
  * What is done for each broth, sauce, marinade and base: every one in one go, but for the hours in which it lies.
  * @param leadMin minutes before sitting down at which the burner is lit
+ * @param isHeated it is brought to the boil just before it is poured
  * @returns with the first and the last piece of work of each liquid
  */
 export function liquidWork(
   liquids: readonly Liquid[],
   leadMin: number,
+  isHeated: (liquid: Liquid) => boolean,
 ): WorkList & { firstOf: ReadonlyMap<string, string>; lastOf: ReadonlyMap<string, string> } {
   const works: Work[] = [];
   const lags: Lag[] = [];
@@ -122,6 +160,11 @@ export function liquidWork(
         });
       }
     });
+    if (isHeated(liquid)) {
+      const work = heating(liquid, leadMin);
+      works.push(work);
+      lags.push({ before: ids[ids.length - 1]!, after: work.id, leastMin: 0 });
+    }
     // What lies in a marinade waits for the hands, not for the board: its own vegetables are cut before it.
     const made = ids[parts.findIndex((part) => !part.knife)] ?? ids[0]!;
     firstOf.set(liquid.id, made);

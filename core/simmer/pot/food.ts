@@ -2,7 +2,8 @@ import type { SimmerPiece } from '@elixa/contract';
 import { ingredientById } from '../../catalogue/ingredients';
 import type { Cut, Ingredient } from '../../catalogue/ingredient';
 import { isSafe, RAW, wantedOf, type Wanted } from '../../doneness/wanted';
-import { evenly, type Body } from '../../heat/conduction';
+import { FREEZES_C } from '../../heat/composition';
+import { centreOf, evenly, type Body, type Profile } from '../../heat/conduction';
 import { foodBodies } from '../../heat/foodBody';
 import { FROZEN_C, KEPT_C } from '../../heat/givens';
 import type { FoodIn, PieceState } from './state';
@@ -16,6 +17,19 @@ export interface Known {
   wanted: Wanted;
   mean: Body;
   largest: Body;
+  thawed: { mean: Body; largest: Body };
+}
+
+const hasIce = (body: Body, profile: Profile) => body.freezing !== undefined && centreOf(profile) < FREEZES_C;
+
+/** What is known of a piece, as bodies that no longer reckon with ice where none is left in them. */
+export function knownNow(known: Known, { mean, largest }: Pick<PieceState, 'mean' | 'largest'>): Known {
+  if (!known.mean.freezing) return known;
+  return {
+    ...known,
+    mean: hasIce(known.mean, mean) ? known.mean : known.thawed.mean,
+    largest: hasIce(known.largest, largest) ? known.largest : known.thawed.largest,
+  };
 }
 
 /**
@@ -30,16 +44,18 @@ export function knownOf(food: Pick<FoodIn, 'ingredientId' | 'cut' | 'thicknessMm
   return { what, cut, wanted: wantedOf(what, cut, window), ...foodBodies(what, cut, food) };
 }
 
-/** What a piece of a plan wants: as it is held in the broth, or as it simmers, which is also how what was browned goes on. */
+/** What a piece of a plan wants: as it is held in the broth, lies on the pan, or simmers, which is also how what was browned goes on. */
 export const wantedBy = ({ way, ...piece }: SimmerPiece): Wanted =>
-  knownOf({ ...piece, way: way === 'swished' ? 'swished' : 'simmered' }).wanted;
+  knownOf({ ...piece, way: way === 'swished' || way === 'seared' ? way : 'simmered' }).wanted;
 
 /** Food as it goes in. */
 export function pieceIn(food: FoodIn, atS: number): PieceState {
   const { what } = knownOf(food);
-  const startC = food.startC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
+  const isFrozen = food.frozen === true || what.kept === 'freezer';
+  const startC = food.startC ?? (isFrozen ? FROZEN_C : KEPT_C[what.kept]);
   return {
     ...food,
+    ...(isFrozen ? { frozen: true } : {}),
     inAtS: atS,
     mean: evenly(startC),
     largest: evenly(startC - COLDER_K),
@@ -47,6 +63,7 @@ export function pieceIn(food: FoodIn, atS: number): PieceState {
     progress: 0,
     gaveWaterG: 0,
     drankG: 0,
+    gaveFatG: 0,
   };
 }
 
@@ -56,6 +73,13 @@ const SLOWS = -Math.log(1 - AT_BEST);
 
 /** Share of all that a food gives or drinks when it has come so far towards its best time. */
 export const shareAt = (progress: number): number => (1 - Math.exp(-SLOWS * progress)) / AT_BEST;
+
+/** Share of the fat of an animal food that melts out of it while it cooks to done. Kitchen estimate, 0.1-0.25. */
+const FAT_MELTS_OUT = 0.15;
+
+/** Fat that a food has given when its flesh has set so far, in g. */
+export const fatGivenG = ({ composition }: Ingredient, massG: number, setShare: number): number =>
+  composition.fat * massG * FAT_MELTS_OUT * setShare;
 
 /** Whether it has all that it wants, and not too much. */
 export const isReady = ({ cooked }: PieceState, wanted: Wanted): boolean =>

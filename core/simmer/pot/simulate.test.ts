@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { INGREDIENTS } from '../../catalogue/ingredients';
 import { HEAT_SOURCES } from '../../catalogue/heatSources';
 import { VESSELS } from '../../catalogue/vessels';
 import { timeToBoilS } from '../../heat/burner';
@@ -85,8 +86,8 @@ describe('the pot on its fire', () => {
       const start = pot({ altitudeM });
       const { state } = simulate(start, SUPPER, 2400);
       const { burnerJ, movedJ, lostJ, steamJ, foodJ } = state.heat;
-      const capacity = ({ liquid, vessel }: PotState) =>
-        (massOf(liquid) / 1000) * 4180 + (vessel.emptyMassG / 1000) * 500;
+      const capacity = ({ liquid, vessel, fatG }: PotState) =>
+        ((massOf(liquid) + fatG / 2) / 1000) * 4180 + (vessel.emptyMassG / 1000) * 500;
       const storedJ = capacity(state) * state.tempC - capacity(start) * start.tempC;
       expect(Math.abs(burnerJ + movedJ - lostJ - steamJ - foodJ - storedJ)).toBeLessThan(0.005 * burnerJ);
       expect(foodJ).toBeGreaterThan(0);
@@ -110,6 +111,25 @@ describe('the pot on its fire', () => {
     expect(massOf(state.drunk)).toBeGreaterThan(10);
     expect(state.steamAlcoholG).toBeGreaterThan(0);
     expect(state.liquid.alcoholG).toBeGreaterThan(0);
+  });
+
+  it('has the fat of the meat float on it: none is lost, it goes with the ladle, and it keeps a still pot from steaming', () => {
+    const belly = food('porkBelly', 'thin', 400);
+    const { state } = simulate(
+      pot(),
+      [...FULL, { atS: 700, kind: 'add', food: [belly] }, { atS: 1500, kind: 'ladle', volumeMl: 500 }],
+      1600,
+    );
+    const gaveG = pieceOf(state, belly.id).gaveFatG;
+    expect(gaveG).toBeGreaterThan(10);
+    expect(state.fatG + state.ladledFatG).toBeCloseTo(gaveG, 6);
+    expect(state.ladledFatG).toBeGreaterThan(1);
+    const stillG = (fatG: number, tempC: number) =>
+      simulate(pot({ tempC, fatG, power: 1, holdC: tempC }), [], 1800).state.steamG;
+    expect(stillG(30, 75)).toBeLessThan(0.6 * stillG(0, 75));
+    expect(stillG(30, 75)).toBeGreaterThan(0.25 * stillG(0, 75));
+    expect(stillG(30, 98)).toBeCloseTo(stillG(0, 98), 6);
+    expect(stillG(30, 90)).toBeGreaterThan(stillG(30, 75));
   });
 
   it('does not depend on its steps', () => {
@@ -273,5 +293,49 @@ describe('the pot, as cooks know it', () => {
     const odd: PotAction[] = [{ atS: 0, kind: 'add', food: [food('daikon', 'inOnePiece', 100)] }];
     expect(() => simulate(pot(), odd, 10)).toThrow(/daikon.*inOnePiece/);
     expect(() => simulate(pot({ atS: 100 }), [], 50)).toThrow(/untilS/);
+  });
+});
+
+describe('what is frozen, and a lid until it boils again', () => {
+  const boiling = () => pot({ tempC: 100, power: 1, holdC: 101 });
+  const run = (what: FoodIn, program: PotAction[] = []) =>
+    simulate(boiling(), [{ atS: 0, kind: 'add', food: [what] }, ...program], 2400);
+
+  it('comes out of the freezer where it is kept there, without anybody saying so', () => {
+    const kept = INGREDIENTS.filter((one) => one.kept === 'freezer');
+    expect(kept.length).toBeGreaterThan(0);
+    for (const { id, cuts } of kept) {
+      for (const cut of Object.keys(cuts)) {
+        const [usual, said, thawed] = [{}, { frozen: true }, { startC: 4 }].map(
+          (more) => pieceOf(run(food(id, cut, 200, more)).state, `${id}/${cut}`).readyAtS!,
+        );
+        expect(said).toBe(usual);
+        expect(usual!).toBeGreaterThan(thawed! * 1.2);
+      }
+    }
+  });
+
+  it('goes on as what was never frozen goes on once its ice has melted', () => {
+    const [frozen, fresh] = [true, false].map((isFrozen) => {
+      const { state } = run(food('chickenThigh', 'chunk', 200, { frozen: isFrozen }));
+      return pieceOf(state, 'chickenThigh/chunk');
+    });
+    expect(centreOf(frozen!.mean)).toBeGreaterThan(95);
+    expect(centreOf(frozen!.mean)).toBeLessThanOrEqual(centreOf(fresh!.mean) + 0.1);
+  });
+
+  it('brings it back sooner, and is off or ajar then', () => {
+    const cold = food('daikon', 'halfMoon', 900);
+    const weak = { ...gas, powerW: 1900 };
+    const back = (program: PotAction[]) => {
+      const start = pot({ tempC: 100, power: 1, holdC: 101, heatSource: weak, altitudeM: 0 });
+      const { boils, state } = simulate(start, [{ atS: 0, kind: 'add', food: [cold] }, ...program], 2400);
+      return { fromS: boils.at(-1)!.fromS, lid: state.lid };
+    };
+    const open = back([]);
+    const covered = back([{ atS: 0, kind: 'lid', lid: 'on', untilBoil: 'ajar' }]);
+    expect(covered.fromS).toBeLessThan(open.fromS - 15);
+    expect(covered.lid).toBe('ajar');
+    expect(back([{ atS: 0, kind: 'lid', lid: 'on', untilBoil: 'off' }]).lid).toBe('off');
   });
 });

@@ -3,12 +3,13 @@ import { centreOf } from '../../heat/conduction';
 import { FREEZES_C } from '../../heat/composition';
 import { knownOf, pieceIn, type Known } from './food';
 import { massOf, NOTHING, plus, salinityPctOf, type Course, type PotAction, type PotState, type Sample } from './state';
-import { boilingOf, heatCapacity, Losses, stepPot, type KnownFood } from './step';
+import { FAT_G_PER_ML, Losses } from './losses';
+import { boilingOf, heatCapacity, stepPot, type KnownFood } from './step';
 
 /** Steps in s; an action always falls on the end of one. */
 const STEP_S = 4;
-/** While ice melts in a piece its front goes from node to node, and a step is taken in so many parts. */
-const THAWING_PARTS = 4;
+/** While ice melts in a piece its front goes from node to node, and a step is taken in so many parts; in one just in, in more. */
+const THAWING_PARTS = { fresh: 4, later: 2 };
 /** What has just gone in changes fast: for so long, in s, a step is taken in so many parts. */
 const FRESH_S = 48;
 const FRESH_PARTS = 2;
@@ -38,7 +39,7 @@ function done(pot: PotState, action: PotAction): PotState {
     case 'heat':
       return { ...pot, power: Math.min(1, Math.max(0, action.power)), holdC: action.holdC };
     case 'lid':
-      return { ...pot, lid: action.lid };
+      return { ...pot, lid: action.lid, lidThen: action.untilBoil };
     case 'add':
       return { ...pot, pieces: [...pot.pieces, ...action.food.map((food) => pieceIn(food, pot.atS))] };
     case 'remove':
@@ -65,6 +66,7 @@ function done(pot: PotState, action: PotAction): PotState {
         liquid: plus(pot.liquid, out, -1),
         ladled: plus(pot.ladled, out),
         fatG: pot.fatG * (1 - share),
+        ladledFatG: pot.ladledFatG + pot.fatG * share,
       };
       const movedJ = pot.heat.movedJ - (heatCapacity(pot) - heatCapacity(next)) * pot.tempC;
       return { ...next, heat: { ...pot.heat, movedJ } };
@@ -79,9 +81,9 @@ export function levelMlOf(pot: PotState): number {
     .reduce((sum, one) => {
       const { what } = knownOf(one);
       // As it lies, with what is between its pieces; what it gives it loses in size, and what it drinks it gains.
-      return sum + one.massG / what.settledDensityGPerMl - one.gaveWaterG + one.drankG;
+      return sum + one.massG / what.settledDensityGPerMl - one.gaveWaterG - one.gaveFatG / FAT_G_PER_ML + one.drankG;
     }, 0);
-  return massOf(pot.liquid) + pot.fatG / 0.92 + foodMl;
+  return massOf(pot.liquid) + pot.fatG / FAT_G_PER_ML + foodMl;
 }
 
 function sampleOf(pot: PotState): Sample {
@@ -96,6 +98,7 @@ function sampleOf(pot: PotState): Sample {
     liquidMl: massOf(pot.liquid),
     depthMm: heightAtMm(pot.vessel, levelMl),
     salinityPct: salinityPctOf(pot.liquid),
+    fatG: pot.fatG,
     pieces: pot.pieces
       .filter((one) => one.outAtS === undefined)
       .map((one) => ({
@@ -157,9 +160,21 @@ export function simulate(pot: PotState, program: readonly PotAction[], untilS: n
     const toS = Math.min(untilS, next < due.length ? due[next]!.atS : untilS);
     const isCalm = now.atS - actedAtS >= CALM_AFTER_S;
     const isFresh = now.atS - actedAtS < FRESH_S && now.pieces.length > 0;
-    const parts = thaws(now) ? THAWING_PARTS : isFresh ? FRESH_PARTS : isCalm ? 1 / CALM_TIMES : 1;
+    const parts = thaws(now)
+      ? isFresh
+        ? THAWING_PARTS.fresh
+        : THAWING_PARTS.later
+      : isFresh
+        ? FRESH_PARTS
+        : isCalm
+          ? 1 / CALM_TIMES
+          : 1;
     const wishS = stepS / parts;
     now = stepPot(now, Math.min(wishS, toS - now.atS), losses, known);
+    if (now.lidThen !== undefined && now.boilingS > 0) {
+      now = { ...now, lid: now.lidThen, lidThen: undefined };
+      losses = new Losses(now);
+    }
     act();
     noted();
     if (now.atS >= sampleAtS - 1e-9 || now.atS >= untilS - 1e-9) {

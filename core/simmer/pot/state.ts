@@ -25,16 +25,19 @@ export const NOTHING: Contents = {
   nucleotideG: 0,
 };
 
-const KEYS = Object.keys(NOTHING) as Array<keyof Contents>;
-
 /** a + times·b, one by one. */
-export function plus(a: Contents, b: Partial<Contents>, times = 1): Contents {
-  const sum = { ...a };
-  for (const key of KEYS) sum[key] += times * (b[key] ?? 0);
-  return sum;
-}
+export const plus = (a: Contents, b: Partial<Contents>, times = 1): Contents => ({
+  waterG: a.waterG + times * (b.waterG ?? 0),
+  saltG: a.saltG + times * (b.saltG ?? 0),
+  sugarG: a.sugarG + times * (b.sugarG ?? 0),
+  acidG: a.acidG + times * (b.acidG ?? 0),
+  alcoholG: a.alcoholG + times * (b.alcoholG ?? 0),
+  glutamateG: a.glutamateG + times * (b.glutamateG ?? 0),
+  nucleotideG: a.nucleotideG + times * (b.nucleotideG ?? 0),
+});
 
-export const massOf = (contents: Contents): number => KEYS.reduce((sum, key) => sum + contents[key], 0);
+export const massOf = (one: Contents): number =>
+  one.waterG + one.saltG + one.sugarG + one.acidG + one.alcoholG + one.glutamateG + one.nucleotideG;
 
 /** Salt of a liquid in % by mass; nothing of nothing. */
 export const salinityPctOf = (contents: Contents): number => {
@@ -70,6 +73,8 @@ export interface PieceState extends FoodIn {
   progress: number;
   gaveWaterG: number;
   drankG: number;
+  /** Fat that melted out of it, in g. */
+  gaveFatG: number;
   /** When the largest piece became safe, and when it came into its window and left it. */
   safeAtS?: number;
   readyAtS?: number;
@@ -96,16 +101,21 @@ export interface PotState {
   altitudeM: number;
   /** Share of the mouth where liquid stands free. */
   freeSurface: number;
+  /** Share of the surface of the food that lies in the liquid; the rest stands in its steam. All of it where nothing is said. */
+  wetShare?: number;
   /** Share of the burner's full power. */
   power: number;
   /** The fire is turned down when the liquid is as hot as this, in °C, and up again when it is not. A simmer is the boil held so. */
   holdC?: number;
   lid: LidState;
+  /** What becomes of the lid when it boils again. */
+  lidThen?: LidState;
   /** Of liquid and vessel together. */
   tempC: number;
   liquid: Contents;
-  /** Fat that floats on it. */
+  /** Fat that floats on it. What is ladled out takes its share of it along. */
   fatG: number;
+  ladledFatG: number;
   pieces: readonly PieceState[];
   /** What left as steam and by the ladle, and what was lifted out. */
   steamG: number;
@@ -129,6 +139,7 @@ export const standing = (
   power: 0,
   lid: 'off',
   fatG: 0,
+  ladledFatG: 0,
   pieces: [],
   steamG: 0,
   steamAlcoholG: 0,
@@ -142,7 +153,7 @@ export const standing = (
 /** What is done to a pot, at a moment. */
 export type PotAction = { atS: number } & (
   | { kind: 'heat'; power: number; holdC?: number }
-  | { kind: 'lid'; lid: LidState }
+  | { kind: 'lid'; lid: LidState; untilBoil?: LidState }
   | { kind: 'add'; food: readonly FoodIn[] }
   | { kind: 'remove'; ids: readonly string[] }
   | { kind: 'pour'; liquid: Contents; tempC: number; fatG?: number }
@@ -168,6 +179,7 @@ export interface Sample {
   liquidMl: number;
   depthMm: number;
   salinityPct: number;
+  fatG: number;
   pieces: readonly PieceSample[];
 }
 

@@ -1,6 +1,7 @@
 import { cookedFor, isSafe } from '../../doneness/wanted';
 import { boilingPointC, boilingRaisedK } from '../../heat/boilingPoint';
-import { lossesW, POT_CP, STEAM_J_PER_KG, steamLeaves, usefulPowerW, WATER_CP } from '../../heat/burner';
+import { POT_CP, STEAM_J_PER_KG, steamLeaves, usefulPowerW, WATER_CP } from '../../heat/burner';
+import { fatCover, type Losses } from './losses';
 import {
   answerOf,
   centreOf,
@@ -20,7 +21,7 @@ import {
   type StageStart,
 } from '../../heat/conduction';
 import { cautiousFilm, FILM } from '../../heat/foodBody';
-import { isOver, isReady, shareAt, type Known } from './food';
+import { fatGivenG, knownNow, isOver, isReady, shareAt, type Known } from './food';
 import { massOf, NOTHING, plus, type Contents, type PieceState, type PotState } from './state';
 
 /** It boils from so near to the boiling point on, in K. */
@@ -34,11 +35,23 @@ export const boilingOf = ({ altitudeM, liquid }: PotState) => boilingPointC(alti
 export const heatCapacity = ({ vessel, liquid, fatG }: PotState) =>
   ((massOf(liquid) + fatG / 2) / 1000) * WATER_CP + (vessel.emptyMassG / 1000) * POT_CP[vessel.material];
 
+/** Steam that rises between pieces, on what stands out of the liquid, W/(m²·K), from so many K below the boil. Kitchen estimates, 100-400. */
+const STEAM_FILM = 200;
+const STEAMS_WITHIN_K = 10;
 /** Films are told apart by so much, so that few matrices are worked out. */
 const FILM_STEP = 50;
 
 /** Surface coefficient of the broth: it stands, simmers or rolls. */
-function filmOf({ tempC, vessel, heatSource, power }: PotState, boilingC: number): number {
+function filmOf(pot: PotState, boilingC: number): number {
+  const { wetShare = 1, tempC } = pot;
+  if (wetShare === 1) return bathFilm(pot, boilingC);
+  // Steam rises from what boils, and little from what does not.
+  const steams = Math.min(1, Math.max(0, (tempC - boilingC + STEAMS_WITHIN_K) / STEAMS_WITHIN_K));
+  const film = wetShare * bathFilm(pot, boilingC) + (1 - wetShare) * steams * STEAM_FILM;
+  return Math.round(film / FILM_STEP) * FILM_STEP;
+}
+
+function bathFilm({ tempC, vessel, heatSource, power }: PotState, boilingC: number): number {
   if (tempC < boilingC - 6) return FILM.hot;
   const near = Math.min(1, (tempC - boilingC + 6) / 6);
   const areaM2 = Math.PI * (vessel.innerDiameterMm / 2000) ** 2;
@@ -76,27 +89,6 @@ interface Stage {
   surplusW: number;
 }
 
-/** Losses at a temperature; the curve is asked for at many and changes slowly, so it is read between whole degrees. */
-export class Losses {
-  private readonly known = new Map<number, { dryW: number; steamW: number }>();
-  constructor(private readonly pot: PotState) {}
-  private whole(tempC: number) {
-    const there = this.known.get(tempC) ?? lossesW({ ...this.pot, heat: this.pot.heatSource }, tempC, this.pot.lid);
-    this.known.set(tempC, there);
-    return there;
-  }
-  at(tempC: number): { dryW: number; steamW: number; slopeW: number } {
-    const low = Math.floor(tempC);
-    const [a, b] = [this.whole(low), this.whole(low + 1)];
-    const share = tempC - low;
-    return {
-      dryW: a.dryW + share * (b.dryW - a.dryW),
-      steamW: a.steamW + share * (b.steamW - a.steamW),
-      slopeW: b.dryW + b.steamW - a.dryW - a.steamW,
-    };
-  }
-}
-
 /** The end of a stage: the bath, the food in it and what is lost, all at once. */
 function stageEnd(given: {
   pots: InPot[];
@@ -110,13 +102,14 @@ function stageEnd(given: {
   powerW: number;
   ceilingC: number;
   losses: Losses;
+  fat: number;
 }): Stage {
-  const { pots, starts, guesses, fromC, startC, stepS, h, capacity, powerW, ceilingC, losses } = given;
+  const { pots, starts, guesses, fromC, startC, stepS, h, capacity, powerW, ceilingC, losses, fat } = given;
   const s = STAGE_SHARE * stepS;
   let tempC = startC;
   let profiles = guesses;
   let net = 0;
-  let loss = losses.at(tempC);
+  let loss = losses.at(tempC, fat);
   const isFrozen = pots.some(({ known }) => known.mean.freezing);
   let answers = pots.map(({ known }, i) => answerOf(known.mean, starts[i]!, stepS, h, guesses[i]!));
   for (let pass = 0; pass < PASSES; pass += 1) {
@@ -139,7 +132,7 @@ function stageEnd(given: {
     const moved = Math.abs(next - tempC);
     tempC = next;
     if (isFrozen) profiles = answers.map((answer) => inBath(answer, next));
-    loss = losses.at(tempC);
+    loss = losses.at(tempC, fat);
     net = powerW - loss.dryW - loss.steamW - atZero - perK * tempC;
     if (moved < AGREED_K && !(isFrozen && pass === 0)) break;
   }
@@ -188,6 +181,7 @@ function pieceAfter(
   const share = isPlant ? shareAt(progress) : progress;
   const gaveWaterG = what.releasedShare * piece.massG * share;
   const drankG = (what.drinksMlPerG ?? 0) * piece.massG * share;
+  const gaveFatG = isPlant ? 0 : fatGivenG(what, piece.massG, Math.min(1, progress));
   const before = isPlant ? shareAt(piece.progress) : piece.progress;
   const next: PieceState = {
     ...piece,
@@ -197,6 +191,7 @@ function pieceAfter(
     progress,
     gaveWaterG,
     drankG,
+    gaveFatG,
   };
   if (next.safeAtS === undefined && isSafe(wanted, next.cooked)) next.safeAtS = atS;
   if (next.readyAtS === undefined && isReady(next, wanted)) next.readyAtS = atS;
@@ -222,7 +217,7 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
   const h = filmOf(pot, boilingC);
   const capacity = heatCapacity(pot);
   const lying = pot.pieces.filter((one) => one.outAtS === undefined);
-  const pots = lying.map((piece): InPot => ({ piece, known: known(piece), kg: piece.massG / 1000 }));
+  const pots = lying.map((piece): InPot => ({ piece, known: knownNow(known(piece), piece), kg: piece.massG / 1000 }));
   const startC = Math.min(pot.tempC, boilingC);
   const isHeld = pot.holdC !== undefined;
   // Nothing gets hotter than the boil, nor than the fire is tended to; what is hotter than that is left to cool.
@@ -230,7 +225,8 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
   const isTooHot = startC > ceilingC + 1e-6;
   const powerW = isTooHot ? 0 : usefulPowerW(pot.heatSource) * pot.power;
 
-  const loss = losses.at(startC);
+  const fat = fatCover(pot);
+  const loss = losses.at(startC, fat);
   const drawnNowW = pots.reduce(
     (sum, { piece, known, kg }) =>
       sum + kg * surfaceM2PerKg(known.mean) * (known.mean.faster ?? 1) * h * (startC - surfaceOf(piece.mean)),
@@ -240,7 +236,7 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
   const boilsNow = startC >= ceilingC - 1e-9 && netW > 0;
   const fromC = startC + (boilsNow ? 0 : (STAGE_SHARE * stepS * netW) / capacity);
 
-  const base = { pots, stepS, h, capacity, powerW, ceilingC: Math.max(ceilingC, startC), losses };
+  const base = { pots, stepS, h, capacity, powerW, ceilingC: Math.max(ceilingC, startC), losses, fat };
   const firstStarts = pots.map(({ piece, known }) => firstStart(known.mean, piece.mean, stepS, h, startC));
   const first = stageEnd({ ...base, starts: firstStarts, guesses: lying.map((one) => one.mean), fromC, startC });
   const secondStarts = pots.map(({ piece, known }, i) => secondStart(known.mean, piece.mean, first.profiles[i]!));
@@ -292,12 +288,14 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
   const drankG = afters.reduce((sum, { piece }, i) => sum + piece.drankG - lying[i]!.drankG, 0);
   const gone = drunk(pot.liquid, drankG);
   const liquid = plus(plus(plus(pot.liquid, given), gone, -1), { waterG: steamG - alcoholG, alcoholG }, -1);
+  const fatG = pot.fatG + afters.reduce((sum, { piece }, i) => sum + piece.gaveFatG - lying[i]!.gaveFatG, 0);
   const byId = new Map(afters.map(({ piece }) => [piece.id, piece]));
   const next: PotState = {
     ...pot,
     atS,
     tempC: end.tempC,
     liquid,
+    fatG,
     pieces: pot.pieces.map((one) => (one.outAtS === undefined ? byId.get(one.id)! : one)),
     steamG: pot.steamG + steamG,
     drunk: plus(pot.drunk, gone),
@@ -307,7 +305,9 @@ export function stepPot(pot: PotState, stepS: number, losses: Losses, known: Kno
       lostJ: pot.heat.lostJ + lostJ + awayJ * (1 - leaves),
       steamJ: pot.heat.steamJ + belowJ + awayJ * leaves,
       foodJ: pot.heat.foodJ + foodJ,
-      movedJ: pot.heat.movedJ + ((massOf(given) - massOf(gone) - steamG) / 1000) * WATER_CP * end.tempC,
+      movedJ:
+        pot.heat.movedJ +
+        ((massOf(given) - massOf(gone) - steamG + (fatG - pot.fatG) / 2) / 1000) * WATER_CP * end.tempC,
     },
     boilingS: 0,
   };

@@ -3,7 +3,7 @@ import { showVolume, traceAt, traceBeforeS, traceEndS } from '@elixa/core';
 import { scaleLinear } from 'd3-scale';
 import { memo } from 'react';
 import { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
-import { TEMPERATURE_HEIGHT, type ChartLayout } from './layout';
+import { LEAST_SALT_PCT, TEMPERATURE_HEIGHT, type ChartLayout } from './layout';
 import { CHART_TEXT } from './PieceRows';
 
 const COLDEST_C = 10;
@@ -100,7 +100,7 @@ export const LevelCurves = memo(function LevelCurves({
   const bands = [
     { name: 'in the pot', value: showVolume(now.levelMl, units), of: 'levelMl' as const, least: 200, at: top + 6 },
     { name: 'salt', value: `${now.salinityPct.toFixed(2)} %`, of: 'salinityPct' as const, least: 0.1, at: top + 50 },
-  ];
+  ].filter((band) => band.of !== 'salinityPct' || Math.max(...trace.salinityPct) >= LEAST_SALT_PCT);
   return (
     <>
       {bands.map(({ name, value, of, least, at }) => {

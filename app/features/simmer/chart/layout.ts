@@ -97,3 +97,6 @@ export function snappedS(seconds: number): number {
   const step = seconds < 180 ? 15 : 30;
   return Math.max(15, Math.round(seconds / step) * step);
 }
+
+/** What is seasoned in the pan and not by its broth is told of no strength, in % of salt. */
+export const LEAST_SALT_PCT = 0.1;
