@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { mustReadEvening, type Evening, type HousePot, type LiveEvent, type PantryItem } from '@elixa/contract';
-import { applyEdit, factsOf, housePotOf, liveSteps, planPot, project, shiftIso, type StepTap } from '@elixa/core';
+import { rehearsedPlan } from '@elixa/core/planEvening/rehearsed';
+import { applyEdit, factsOf, housePotOf, liveSteps, project, shiftIso, type StepTap } from '@elixa/core';
 import { summaryOf } from './services/logSummary';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
@@ -33,7 +34,7 @@ const LATE_S: Record<string, readonly number[]> = { boil: [140], add: [10, 70, 2
 const eventId = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`;
 
 function finishedLog(evening: Evening): LiveEvent[] {
-  const plan = planPot(evening);
+  const plan = rehearsedPlan(evening);
   const { simmer } = plan;
   const steps = liveSteps(simmer);
   const at = (seconds: number) => shiftIso(simmer.litAt, Math.round(seconds));

@@ -1,5 +1,5 @@
 import type { Diner, EveningSummary } from '@elixa/contract';
-import { planPot } from '@elixa/core';
+import { rehearsedPlan } from '@elixa/core/planEvening/rehearsed';
 import { evenings as table } from './store/schema';
 import { eveningService } from './services/eveningService';
 import { eveningStore } from './store/eveningStore';
@@ -117,7 +117,7 @@ describe('the card of an evening', () => {
     const evening = example('muffled-peal');
     await server.request.post('/api/evenings').send({ evening });
     const first = await server.request.get('/api/evenings/muffled-peal/card');
-    const plan = planPot(evening);
+    const plan = rehearsedPlan(evening);
     expect(first.body).toMatchObject({ version: 1, litAt: plan.simmer.litAt });
     const seen = (body: typeof first.body) =>
       body.drawing.names.map((one: { ingredientId: string }) => one.ingredientId);

@@ -1,6 +1,7 @@
 import type { Evening } from '@elixa/contract';
 import { drawFromAbove, type PotDrawing } from '../arrange/drawing/fromAbove';
-import { planPot } from './planPot';
+import { rehearsedPlan } from './rehearsed';
+import { saucesOf, type PotSauces } from './sauces';
 
 /** An evening's pot at a glance, ready to be drawn by somebody who has no catalogue. */
 export interface PotCard extends PotSauces {
@@ -9,36 +10,12 @@ export interface PotCard extends PotSauces {
   litAt: string;
 }
 
-/** Lightness, of 255, under which a liquid is seen in its own colour: miso, chilli, nuts and sauces, no clear broth. */
-const CLEAR_FROM = 168;
-
-/** How light a colour looks, from 0 to 255, after ITU-R BT.601. */
-function lightness(hex: string): number {
-  const [red, green, blue] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)) as [number, number, number];
-  return 0.299 * red + 0.587 * green + 0.114 * blue;
-}
-
-/** Colours of dark liquids: of the only one or the first, and of the other half. */
-export interface PotSauces {
-  sauce?: string;
-  otherSauce?: string;
-}
-
-/** The colour of the liquid that a pot is cooked in where it is darker than a broth; nothing where it is a clear one. */
-export function saucesOf({ liquids }: Pick<ReturnType<typeof planPot>, 'liquids'>): PotSauces {
-  const darkAt = (place: 'pot' | 'otherHalf') => {
-    const colour = liquids.find((liquid) => liquid.place === place && liquid.kind === 'broth')?.colour;
-    return colour !== undefined && lightness(colour) < CLEAR_FROM ? colour : undefined;
-  };
-  return { sauce: darkAt('pot'), otherSauce: darkAt('otherHalf') };
-}
-
 /**
- * What a list of evenings shows of one.
+ * What a list of evenings shows of one, by the plan that its own pages show.
  * @throws EveningError when the evening cannot be planned
  */
 export function potCard(evening: Evening): PotCard {
-  const plan = planPot(evening);
+  const plan = rehearsedPlan(evening);
   return {
     drawing: drawFromAbove(evening.vessel, plan.build.sectors),
     ...saucesOf(plan),

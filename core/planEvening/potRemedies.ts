@@ -121,7 +121,7 @@ function mendingOfPieces(menu: Menu, plan: PotPlan, wrong: Wrong): Mending {
 /** A change that shortens something is worth it from a quarter less on. */
 const CLEARLY_LESS = 0.75;
 
-const coldOf = ({ simmer }: PotPlan) => longestColdS(simmer.actions);
+const coldOf = ({ simmer }: PotPlan) => longestColdS(simmer);
 
 const mendingOfCold = (menu: Menu, plan: PotPlan): Mending => ({
   changes: [...burner(menu.evening), ...lid(menu.evening), ...inRounds(menu), LESS],

@@ -10,7 +10,7 @@ import { planPrep } from '../prep/planPrep';
 import { REMEDY_EFFORT } from '../prep/solve';
 import { finish, type Steps } from '../steps';
 import { fromTheHouse, type FromTheHouse } from '../shopping/fromTheHouse';
-import { saucesOf, type PotSauces } from './potCard';
+import { saucesOf, type PotSauces } from './sauces';
 import { planMenu } from './planPot';
 
 /** What choosing a pot would come to tonight. */

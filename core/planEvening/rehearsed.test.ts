@@ -75,14 +75,22 @@ describe('an evening gone through by the model of heat', () => {
     }
   });
 
-  it.each(['clearChicken', 'whiteMisoChickenPrawn', 'salmonMiso', 'meatballPot'])(
-    'comes to the broth for the finish that the plan counts on: %s',
-    (styleId) => {
-      const { simmer, ending } = rehearsed(suited(eveningFor(4), styleId));
+  it.each([
+    ['clearChicken', 4],
+    ['whiteMisoChickenPrawn', 4],
+    ['salmonMiso', 4],
+    ['meatballPot', 4],
+    ['whiteMisoChickenPrawn', 13],
+    ['salmonMiso', 9],
+  ] as const)(
+    'comes to the broth for the finish that the plan counts on, and never over the mark: %s, %i guests',
+    (styleId, count) => {
+      const { simmer, ending, build } = rehearsed(suited(eveningFor(count), styleId));
       const trace = simmer.trace!;
       const first = simmer.actions.find((one) => one.kind === 'add' && one.round === simmer.readyAtS.length + 1)!;
       const before = traceAt(trace, traceBeforeS(trace, first.atS - TRACE_LAGS_S)).levelMl;
-      expect(Math.abs(before / ending!.brothMl - 1)).toBeLessThan(0.2);
+      expect(Math.abs(before / ending!.brothMl - 1)).toBeLessThan(0.1);
+      expect(Math.max(...trace.levelMl)).toBeLessThanOrEqual(build.usableMl * 1.02);
     },
   );
 

@@ -1,4 +1,6 @@
-import type { Simmer, SimmerPiece } from '@elixa/contract';
+import type { Evening, PotPlan, Simmer, SimmerPiece } from '@elixa/contract';
+import { menuOrThrow } from '../evening/resolveMenu';
+import { timesTable } from '../simmer/timesTable';
 import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
@@ -54,7 +56,7 @@ function seenIn(
   spareS: number,
 ): Seen {
   const { simmer } = planned;
-  const { lateS, leads, boilAtS } = rehearsal;
+  const { lateS, leads, boilAtS, steamG } = rehearsal;
   const floorsS = new Map(before.floorsS);
   const edges = new Map<string, { piece: SimmerPiece; leastS: number; bestS: number; mostS: number }>();
   for (const piece of simmer.pieces) {
@@ -91,7 +93,7 @@ function seenIn(
   );
   const boilsLaterS = new Map(before.boilsLaterS);
   for (const [pan, laterS] of boilsLater(simmer, boilAtS)) boilsLaterS.set(pan, (boilsLaterS.get(pan) ?? 0) + laterS);
-  return { windows, floorsS, boilsLaterS };
+  return { windows, floorsS, boilsLaterS, steamG };
 }
 
 /** Seconds by which each pan boils later than its plan says; none where they agree. */
@@ -256,7 +258,8 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
   const pieces = simmer.pieces.map((piece) => told(piece, rehearsal));
   // What the table has to say of windows, the model of heat knows better.
   const { trace } = rehearsal;
-  const actions = trace ? coldSpells(simmer, trace) : simmer.actions;
+  const followed: Simmer = trace ? { ...simmer, trace } : simmer;
+  const actions = coldSpells(followed);
   const others = simmer.unsatisfied.filter((one) => !isOfWindows(one) && !(trace && isOfCold(one)));
   const rehearsed: Simmer = {
     ...simmer,
@@ -264,11 +267,7 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
     lowerBound,
     pieces,
     actions,
-    unsatisfied: [
-      ...problemsOf(menu, { pieces }),
-      ...(trace ? coldProblem(menu, planned.fit, actions) : []),
-      ...others,
-    ],
+    unsatisfied: [...problemsOf(menu, { pieces }), ...coldProblem(menu, planned.fit, followed), ...others],
     ...(trace ? { trace } : {}),
   };
   const given = { altitudeM: place.altitudeM, units };
@@ -278,3 +277,9 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
 
 /** `rehearsedInSteps` without a pause. */
 export const rehearsedPot = (menu: Menu, model: AdditionModel): PlannedPot => finish(rehearsedInSteps(menu, model));
+
+/**
+ * The plan of an evening as its pages show it, without its preparation.
+ * @throws EveningError when the evening cannot be planned
+ */
+export const rehearsedPlan = (evening: Evening): PotPlan => rehearsedPot(menuOrThrow(evening), timesTable).plan;

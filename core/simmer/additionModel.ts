@@ -55,6 +55,8 @@ export interface AdditionModel {
   inPotS?(ingredientId: string, cut: string): number | undefined;
   /** Seconds until the liquid boils. */
   toBoilS(brothMl: number, pan: PanContext, start: Start): number;
+  /** What a pan loses from one course to the next, most of it as steam, in g, where that is known better than by the time at the table. */
+  steamG?(pan: Pan): number | undefined;
   /** Seconds until the pot boils again after these things went in together. */
   recoveryS(loads: readonly Load[], pan: PanContext): number;
 }

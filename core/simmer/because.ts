@@ -44,7 +44,13 @@ export function becauseOf(piece: SimmerPiece, given: BecauseGiven): string | und
   const after = (seconds: number) => (ofBoil ? `${spanText(seconds)} after the boil` : `after ${spanText(seconds)}`);
   const when = readyS <= 0 ? 'by the time that it boils' : `${after(readyS)}${at}`;
   const overS = overAtS === undefined ? Infinity : overAtS - countsFromS;
-  const over = overS < STANDS_S && overS > 0 ? `, past its best ${after(overS)}` : '';
+  const isAtOnce = readyS > 0 && after(overS) === after(readyS);
+  const over =
+    overS < STANDS_S && overS > 0
+      ? isAtOnce
+        ? ', and past its best soon after'
+        : `, past its best ${after(overS)}`
+      : '';
   const done = isAnimal ? `cooked through ${when}, the largest piece too` : `done ${when}`;
   const own = given.isOwnTime ? ' In when you said.' : '';
   return `${thick}${frozen ? ', frozen' : ''}: ${done}${over}.${own}`;

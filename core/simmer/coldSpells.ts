@@ -1,4 +1,4 @@
-import type { Action, Simmer, Trace, Unsatisfied } from '@elixa/contract';
+import type { Action, Simmer, Unsatisfied } from '@elixa/contract';
 import type { Fit } from '../arrange/fit';
 import type { Menu } from '../evening/menu';
 import { showVolume } from '../measures/showMeasure';
@@ -15,37 +15,58 @@ const OF_COLD = 'load-main';
 /** It tells of cold food that stops the boil of the pot. */
 export const isOfCold = ({ id }: Pick<Unsatisfied, 'id'>): boolean => id === OF_COLD;
 
+interface Spell {
+  action: Action;
+  coldS: number;
+  /** It simmers again before the fire is turned down. */
+  isBack: boolean;
+}
+
+/** For how long the pot does not simmer after each thing that goes in, and before its fire is turned down. */
+function spellsOf({ actions, pieces, boilingPointC, endsAtS, trace }: Simmer): Spell[] {
+  if (!trace) return [];
+  const mine = actions.filter((one) => one.pan === 'main');
+  // What lies in the pot from before the boil stops none.
+  const intoBoil = new Set(pieces.filter((one) => one.countsFromS === one.inAtS).map((one) => one.id));
+  return mine
+    .filter((one) => one.kind === 'add' && intoBoil.has(one.pieceId ?? ''))
+    .map((action) => {
+      const down = mine.find((one) => one.atS > action.atS && FIRE_DOWN.includes(one.kind));
+      const untilS = down?.atS ?? endsAtS;
+      const coldS = coldSpellS(trace, boilingPointC, action.atS, untilS);
+      return { action, coldS, isBack: coldS < untilS - action.atS - 1 };
+    });
+}
+
 /**
  * Actions of the pot with how long it really does not simmer after what goes in. Where the fire is turned down before it
  * would simmer again, nobody is told to wait for that: the lid stays on, if it was put on.
  */
-export function coldSpells({ actions, boilingPointC, endsAtS }: Simmer, trace: Trace): Action[] {
-  return actions.map((action) => {
+export function coldSpells(simmer: Simmer): Action[] {
+  const spells = new Map(spellsOf(simmer).map((one) => [one.action, one]));
+  return simmer.actions.map((action) => {
+    const spell = spells.get(action);
     const { recoveryS, lidThen, ...others } = action;
-    if (recoveryS === undefined || action.pan !== 'main') return action;
-    const down = actions.find((one) => one.pan === 'main' && one.atS > action.atS && FIRE_DOWN.includes(one.kind));
-    const untilS = down?.atS ?? endsAtS;
-    const coldS = coldSpellS(trace, boilingPointC, action.atS, untilS);
-    if (coldS < untilS - action.atS - 1) return { ...action, recoveryS: Math.round(coldS) };
+    if (recoveryS === undefined || !spell) return action;
+    if (spell.isBack) return { ...action, recoveryS: Math.round(spell.coldS) };
     return lidThen ? { ...others, lidThen: 'on' as const } : others;
   });
 }
 
-/** The longest that cold food stops the boil of the pot, in s. */
-export const longestColdS = (actions: readonly Action[]): number =>
-  Math.max(0, ...actions.filter((one) => one.pan === 'main').map((one) => one.recoveryS ?? 0));
+/** The longest that cold food stops the boil of the pot before its fire is turned down, in s. */
+export const longestColdS = (simmer: Simmer): number => Math.max(0, ...spellsOf(simmer).map(({ coldS }) => coldS));
 
 /** So much cold food at once that the pot does not simmer for long, as the model has it; what mends it is worked out apart. */
-export function coldProblem({ evening }: Menu, fit: Fit, actions: readonly Action[]): Unsatisfied[] {
-  const coldS = longestColdS(actions);
-  if (coldS <= LONG_COLD_S) return [];
-  const first = actions.find((one) => one.pan === 'main' && one.recoveryS === coldS)!;
-  const together = actions.filter((one) => one.step === first.step);
+export function coldProblem({ evening, pour }: Menu, fit: Fit, simmer: Simmer): Unsatisfied[] {
+  const [worst] = spellsOf(simmer).sort((a, b) => b.coldS - a.coldS);
+  // A few ladles are no boil that could be stopped.
+  if (!worst || worst.coldS <= LONG_COLD_S || pour.kind === 'ladles') return [];
+  const together = simmer.actions.filter((one) => one.step === worst.action.step);
   const massG = sum(together.map((one) => one.massG ?? 0));
   return [
     {
       id: OF_COLD,
-      text: `So much goes in at once that the boil stops for ${Math.round(coldS / 60)} minutes`,
+      text: `So much goes in at once that the boil stops for ${Math.round(worst.coldS / 60)} minutes`,
       because: `${showWeight(massG, evening.units)} of cold food go into ${showVolume(fit.potBrothMl, evening.units)}. The plan gives everything that much longer; nothing is lifted out before it is done.`,
       remedies: [],
     },

@@ -96,7 +96,12 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
       finish.length > 0
         ? planCourse({ ...base, course: 'finish', food: finish, stages: finishing?.stages ?? [], share: 1 / goes })
         : undefined,
-    levels: brothLevels(fit, courses, tableSteamG(evening, fit.vessel, heat, EATING_S[service]), pour),
+    levels: brothLevels(
+      fit,
+      courses,
+      model.steamG?.(pan) ?? tableSteamG(evening, fit.vessel, heat, EATING_S[service]),
+      pour,
+    ),
   };
 }
 

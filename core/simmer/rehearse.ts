@@ -9,6 +9,7 @@ import { FREE_SURFACE, POURED_C } from '../heat/givens';
 import { DRY_WORDS } from '../evening/vesselFit';
 import { leadOf, pastAtS, STANDS_S, type Lead } from './lead';
 import { LADLED_ML_PER_G } from './levels';
+import { lostBetween } from './lostBetween';
 import { isReady, knownOf, wantedBy } from './pot/food';
 import { seared, swished } from './swished';
 import { traceOf } from './traceOf';
@@ -61,6 +62,8 @@ export interface Rehearsal {
   leads: ReadonlyMap<string, Lead>;
   /** When each pan boils first; none that does not. */
   boilAtS: ReadonlyMap<Pan, number>;
+  /** What each pan loses from one course to the next, most of it as steam, in g; none of a pan that has one course. */
+  steamG: ReadonlyMap<Pan, number>;
 }
 
 /** A reserve is kept so hot beside the pot, water comes from the kettle, in °C. Kitchen estimates. */
@@ -279,6 +282,7 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
   const lateS = new Map<string, number>();
   const boilAtS = new Map<Pan, number>();
   const leads = new Map<string, Lead>();
+  const steamG = new Map<Pan, number>();
   let trace: Trace | undefined;
   for (const pan of ['main', 'aside'] as const) {
     const given = panOf(question, pan);
@@ -314,6 +318,8 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
       // What was lifted out is eaten, and no part of the pot any more.
       pot = { ...course.state, pieces: course.state.pieces.filter((one) => !ids.includes(one.id)) };
     }
+    const lostG = question.menu.pour.anew ? undefined : lostBetween(question.simmer.actions, pieces, samples, pan);
+    if (lostG !== undefined) steamG.set(pan, lostG);
     if (pan === 'main') {
       trace = traceOf(samples, start.atS);
     }
@@ -325,5 +331,5 @@ export function rehearse(question: RehearsalQuestion): Rehearsal {
     if (piece.way === 'swished') leads.set(piece.id, lead);
     if (late > 0) lateS.set(piece.id, late);
   }
-  return { outcomes, lateS, leads, boilAtS, ...(trace ? { trace } : {}) };
+  return { outcomes, lateS, leads, boilAtS, steamG, ...(trace ? { trace } : {}) };
 }

@@ -10,9 +10,11 @@ export interface Seen {
   floorsS: ReadonlyMap<string, number>;
   /** Seconds by which a pan boils later than the closed form has it. */
   boilsLaterS: ReadonlyMap<Pan, number>;
+  /** What each pan loses from one course to the next, most of it as steam, in g. */
+  steamG: ReadonlyMap<Pan, number>;
 }
 
-export const NOTHING_SEEN: Seen = { windows: new Map(), floorsS: new Map(), boilsLaterS: new Map() };
+export const NOTHING_SEEN: Seen = { windows: new Map(), floorsS: new Map(), boilsLaterS: new Map(), steamG: new Map() };
 
 /** Nothing is in for less than this, and nothing boils sooner. */
 const LEAST_S = 5;
@@ -26,7 +28,7 @@ export const courseOf = ({ readyAtS, platedRounds }: Simmer, round: number): Cou
   round > readyAtS.length ? 'finish' : round <= platedRounds ? 'first' : 'later';
 
 /** The same model, with windows and the boil as they were seen. */
-export function asSeen(model: AdditionModel, { windows, boilsLaterS }: Seen): AdditionModel {
+export function asSeen(model: AdditionModel, { windows, boilsLaterS, steamG }: Seen): AdditionModel {
   if (windows.size === 0 && boilsLaterS.size === 0) return model;
   return {
     ...model,
@@ -36,6 +38,7 @@ export function asSeen(model: AdditionModel, { windows, boilsLaterS }: Seen): Ad
       const seen = course && pan ? windows.get(windowKey(course, { ingredientId, cut, way, pan })) : undefined;
       return seen ? { ...seen, sign: usual.sign, byClock: true } : usual;
     },
+    steamG: (pan) => steamG.get(pan),
     toBoilS: (brothMl, context, start) =>
       Math.max(LEAST_S, model.toBoilS(brothMl, context, start) + (boilsLaterS.get(context.pan ?? 'main') ?? 0)),
   };

@@ -9,6 +9,9 @@ export interface TraceMoment {
   fatG: number;
 }
 
+/** Nothing is poured yet: slices sear in the dry pan. */
+export const isDryAt = ({ fromS }: Trace, atS: number): boolean => atS < fromS - 1;
+
 export const traceEndS = ({ fromS, stepS, liquidTempC }: Trace): number => fromS + stepS * (liquidTempC.length - 1);
 
 /**

@@ -62,7 +62,7 @@ export function MomentPanel({ evening, moment, drawn }: Props) {
           <MomentPot vessel={evening.vessel} moment={moment} />
         </View>
       ) : null}
-      {liquid ? <Small>{liquidWords(liquid, evening.units)}</Small> : null}
+      <Small>{liquid ? liquidWords(liquid, evening.units) : 'The pan is hot and dry: nothing is poured yet.'}</Small>
       {inPot.length === 0 ? <Body className="text-soft">Nothing is in it yet.</Body> : null}
       <View role="list" className="border-t border-line">
         {inPot.map((one) => (

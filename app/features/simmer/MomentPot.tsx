@@ -1,5 +1,5 @@
 import type { SimmerPiece, Vessel } from '@elixa/contract';
-import { pieceAt, saucesOf, traceAt, traceBeforeS, type PieceMoment } from '@elixa/core';
+import { isDryAt, pieceAt, saucesOf, traceAt, traceBeforeS, type PieceMoment } from '@elixa/core';
 import { useMemo } from 'react';
 import type { DoneMark } from '@/ui/pot/DoneMarks';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -22,7 +22,7 @@ export const inPotAt = ({ plan, round, atS }: MomentShown): StandingPiece[] =>
 export function liquidAt({ plan: { simmer }, round, atS }: MomentShown) {
   const { trace } = simmer;
   const readyS = Math.max(...simmer.pieces.filter((one) => one.round === round).map((one) => one.outAtS));
-  return trace ? traceAt(trace, Math.min(atS, traceBeforeS(trace, readyS))) : undefined;
+  return trace && !isDryAt(trace, atS) ? traceAt(trace, Math.min(atS, traceBeforeS(trace, readyS))) : undefined;
 }
 
 const lessDone = (a: DoneMark, b: DoneMark): DoneMark => (a.share <= b.share ? a : b);
@@ -60,6 +60,7 @@ export function MomentPot({ vessel, moment }: { vessel: Vessel; moment: MomentSh
       inPot={inPot}
       comingNext={waits}
       marks={marks}
+      dry={liquid === undefined}
       simmering={liquid !== undefined && liquid.liquidTempC > plan.simmer.boilingPointC - 1.5}
     />
   );

@@ -1,5 +1,5 @@
 import type { Simmer, Trace, Units } from '@elixa/contract';
-import { showVolume, traceAt, traceBeforeS, traceEndS } from '@elixa/core';
+import { isDryAt, showVolume, traceAt, traceBeforeS, traceEndS } from '@elixa/core';
 import { scaleLinear } from 'd3-scale';
 import { memo } from 'react';
 import { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
@@ -16,6 +16,7 @@ export const LEVELS_HEIGHT = 92;
 function lineOf(layout: ChartLayout, trace: Trace, y: (atS: number) => number): string {
   const from = Math.max(layout.fromS, trace.fromS);
   const to = Math.min(layout.readyS, traceEndS(trace));
+  if (to <= from) return '';
   const count = Math.max(1, Math.ceil((to - from) / STEP_S));
   return Array.from({ length: count + 1 }, (_, index) => from + ((to - from) * index) / count)
     .map((atS, index) => `${index === 0 ? 'M' : 'L'}${layout.x(atS).toFixed(1)} ${y(atS).toFixed(1)}`)
@@ -67,14 +68,16 @@ export const TemperatureCurve = memo(function TemperatureCurve({ layout, simmer,
         strokeWidth={2.5}
         strokeLinejoin="round"
       />
-      <Circle
-        cx={layout.x(atS)}
-        cy={y(now)}
-        r={6}
-        fill="rgb(var(--sheet))"
-        stroke="rgb(var(--ink))"
-        strokeWidth={2.5}
-      />
+      {isDryAt(trace, atS) ? null : (
+        <Circle
+          cx={layout.x(atS)}
+          cy={y(now)}
+          r={6}
+          fill="rgb(var(--sheet))"
+          stroke="rgb(var(--ink))"
+          strokeWidth={2.5}
+        />
+      )}
     </G>
   );
 });

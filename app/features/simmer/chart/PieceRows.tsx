@@ -1,5 +1,5 @@
 import type { SimmerPiece } from '@elixa/contract';
-import { lookOf } from '@elixa/core';
+import { lookOf, wrongWith } from '@elixa/core';
 import { memo } from 'react';
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { GLAZE_LINE, PieceGlyph } from '@/ui/pot/PieceGlyph';
@@ -95,12 +95,12 @@ export const PieceRows = memo(function PieceRows(given: Props) {
                   x2={Math.max(fromX + 2, toX)}
                   y1={y + 34}
                   y2={y + 34}
-                  stroke={one.inWindow ? 'rgb(var(--iron))' : 'rgb(var(--ember))'}
+                  stroke={wrongWith(one) === undefined ? 'rgb(var(--iron))' : 'rgb(var(--ember))'}
                   strokeWidth={3}
                   strokeLinecap="round"
                   opacity={0.55}
                 />
-                {one.inWindow ? (
+                {wrongWith(one) === undefined ? (
                   <Circle cx={landsX} cy={y + 34} r={4} fill="rgb(var(--iron))" />
                 ) : (
                   <Path

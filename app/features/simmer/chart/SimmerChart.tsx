@@ -1,5 +1,5 @@
 import type { Simmer, SimmerPiece, Units } from '@elixa/contract';
-import { shiftIso, spanText, traceAt, traceBeforeS } from '@elixa/core';
+import { isDryAt, shiftIso, spanText, traceAt, traceBeforeS } from '@elixa/core';
 import { useRef, useState } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
@@ -86,7 +86,9 @@ export function SimmerChart(props: Props) {
 
   const { trace } = simmer;
   // As a round is lifted out it stands as it did just before.
-  const warm = trace ? `${Math.round(traceAt(trace, Math.min(atS, traceBeforeS(trace, readyS))).liquidTempC)} °C` : '';
+  const isDry = trace !== undefined && isDryAt(trace, atS);
+  const warmC = trace ? Math.round(traceAt(trace, Math.min(atS, traceBeforeS(trace, readyS))).liquidTempC) : 0;
+  const warm = isDry ? 'dry pan' : `${warmC} °C`;
   const temperature = trace ? `${warm} at ${at(atS)}` : at(atS);
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
