@@ -29,6 +29,8 @@ export const actionSchema = z.object({
   because: z.string().optional(),
   /** Broth that is poured in with this action, in ml; negative where it is ladled out. */
   volumeMl: z.number().optional(),
+  /** What is left of the round before is ladled out, before the pot is built anew. */
+  empties: z.literal(true).optional(),
   /** Hot water that is poured in besides, in ml; all of `volumeMl` where that is nothing else. */
   waterMl: z.number().nonnegative().optional(),
   shownText: z.string().optional(),

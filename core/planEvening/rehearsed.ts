@@ -10,7 +10,7 @@ import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse
 import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
 import { coldProblem, coldSpells, isOfCold } from '../simmer/coldSpells';
 import { withReasons } from '../simmer/because';
-import { problemsOf } from '../simmer/problems';
+import { overMark, problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
 import { finish, type Steps } from '../steps';
 import { planMenu, solvedPot, type PlannedPot, type SolvedPot } from './planPot';
@@ -267,7 +267,12 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
     lowerBound,
     pieces,
     actions,
-    unsatisfied: [...problemsOf(menu, { pieces }), ...coldProblem(menu, planned.fit, followed), ...others],
+    unsatisfied: [
+      ...problemsOf(menu, { pieces }),
+      ...overMark(menu, planned.fit, trace),
+      ...coldProblem(menu, planned.fit, followed),
+      ...others,
+    ],
     ...(trace ? { trace } : {}),
   };
   const given = { altitudeM: place.altitudeM, units };

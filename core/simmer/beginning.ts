@@ -19,8 +19,20 @@ import {
 import type { Filling, TimedPan } from './panRounds';
 import { shortName } from './shortName';
 
-/** A filling that is poured anew finds what is left of the one before. */
-const afterEating = (says: string) => `Ladle out what is left; then ${says.charAt(0).toLowerCase()}${says.slice(1)}`;
+/** A filling that is built anew finds what is left of the one before. */
+const emptying = ({ course, startS, round }: Filling, pan: Pan): Draft => {
+  const isDryNext = course.early.some(({ stage }) => isDry(stage));
+  const pot = pan === 'main' ? '' : ' of the small pan';
+  return {
+    id: pan === 'main' ? `empty-${round}` : `empty-${round}-${pan}`,
+    atS: startS,
+    kind: 'lift',
+    round,
+    pan,
+    empties: true,
+    says: `Ladle out what is left${pot}${isDryNext ? ', and wipe it dry' : ''}`,
+  };
+};
 
 function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: number, round: number): Draft[] {
   const { menu, readyAtS, firstRound } = question;
@@ -37,7 +49,7 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
       pan,
       stageId: stage.id,
       volumeMl: pouredMl,
-      says: hot(round === firstRound ? saidIn(pan, stage.says) : afterEating(saidIn(pan, stage.says)), menu),
+      says: hot(saidIn(pan, stage.says), menu),
       shownText:
         menu.sides && pan === 'main'
           ? `${showVolume(pouredMl / 2, menu.evening.units)} of each`
@@ -135,6 +147,7 @@ export function beginning(question: ActionQuestion): Draft[] {
       const pour = course.stages.find((stage) => stage.do === 'pour');
       const pourAtS = joinsLight ? startS : startS + course.pouredS;
       return [
+        ...(isFirst ? [] : [emptying(filling, pan)]),
         ...(isFirst ? [lighting(question.menu, one, filling, pour, isHeatedDry)] : []),
         ...(pour ? pouring(question, one, pour, pourAtS, round) : []).map((draft) => ({ ...draft, joinsLight })),
         ...dryWork(question, filling, pan),

@@ -14,6 +14,8 @@ import type { Going, GroupPiece, RoundGroup, TimedRound } from './round';
 export const AFTER_BOIL_S = 60;
 /** A pan warms before anything is put on it dry. Kitchen estimate, 1-2 min for iron. */
 const PREHEAT_S = 60;
+/** What is left of the round before is ladled out of a pot that is built anew. Kitchen estimate, 30-90 s. */
+const EMPTYING_S = 60;
 /** To lay things into a pan, each in its place. Kitchen estimate. */
 const LAYING_S = 60;
 /** Between two batches on the hot pan: turned, lifted, the next laid in. Kitchen estimate. */
@@ -111,7 +113,8 @@ export function planCourse(given: {
   const timed = planRound(going, model, context, { restS, stillS, afterBoilS: AFTER_BOIL_S });
 
   const early: EarlyStep[] = [];
-  let atS = stages.slice(0, Math.max(0, coldUntil)).some(isDry) ? PREHEAT_S : 0;
+  const isDryFirst = stages.slice(0, Math.max(0, coldUntil)).some(isDry);
+  let atS = (start && given.again ? EMPTYING_S : 0) + (isDryFirst ? PREHEAT_S : 0);
   let searedS: number | undefined;
   for (const stage of stages.slice(0, Math.max(0, coldUntil))) {
     const portions = all.filter((one) => one.stageId === stage.id);

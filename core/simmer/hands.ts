@@ -51,28 +51,35 @@ function partedByHands(group: RoundGroup): RoundGroup[] {
   return [...partedByHands(earlierBy(part(first), MOST_AT_ONCE_S)), part(rest)];
 }
 
+/** Each begun no later than the next one allows, as far as it bears that. */
+function oneByOne(groups: readonly RoundGroup[], stays: (group: RoundGroup) => boolean): RoundGroup[] {
+  let afterS = -Infinity;
+  return [...groups]
+    .reverse()
+    .map((group) => {
+      const lacksS = afterS + handsS(group.pieces) - group.beforeReadyS;
+      const moves = lacksS > 0 && !stays(group) && group.pieces.every((one) => bears(one, lacksS));
+      const moved = moves ? earlierBy(group, lacksS) : group;
+      afterS = moved.beforeReadyS;
+      return moved;
+    })
+    .reverse();
+}
+
+const isInTurn = (groups: readonly RoundGroup[]): boolean =>
+  groups.every((one, index) => index === 0 || one.beforeReadyS <= groups[index - 1]!.beforeReadyS + 1e-6);
+
 /**
  * The additions of a round so that no more goes in at once than two hands put in within a minute, and none before the one
- * before it is in. What its window does not let go in earlier stays with the rest, and is told.
+ * before it is in. What its window does not let go in earlier stays with the rest, and is told; nothing overtakes what goes
+ * in before it.
  * @param groups first to last
  * @param isOwn the cook has said when it goes in
  */
 export function withinHands(groups: readonly RoundGroup[], isOwn: (piece: GroupPiece) => boolean): RoundGroup[] {
   const stays = (group: RoundGroup) => group.pieces.some(isOwn);
   const parted = groups.flatMap((group) => (stays(group) ? [group] : partedByHands(group)));
-  let afterS = -Infinity;
-  return parted
-    .reverse()
-    .map((group) => {
-      const lacksS = afterS + handsS(group.pieces) - group.beforeReadyS;
-      const moved =
-        lacksS > 0 && !stays(group) && group.pieces.every((one) => bears(one, lacksS))
-          ? earlierBy(group, lacksS)
-          : group;
-      afterS = moved.beforeReadyS;
-      return moved;
-    })
-    .reverse();
+  return [oneByOne(parted, stays), oneByOne(groups, stays)].find(isInTurn) ?? [...groups];
 }
 
 /** More goes in at once than hands can do, however it was parted. */

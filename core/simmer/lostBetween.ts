@@ -31,5 +31,5 @@ export function lostBetween(
   if (!before) return undefined;
   const pouredMl = sum(mine.filter((one) => one.atS < lastFromS).map((one) => one.volumeMl ?? 0));
   const leftMl = sum(pieces.filter((one) => one.round < last).map(leavesMl));
-  return Math.max(0, (pouredMl + leftMl - before.liquidMl) / (rounds.length - 1));
+  return (pouredMl + leftMl - before.liquidMl) / (rounds.length - 1);
 }

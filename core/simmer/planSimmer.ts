@@ -24,6 +24,8 @@ const EATING_S: Record<Service, number> = {
   swish: 35 * 60,
   searThenSimmer: 20 * 60,
 };
+/** A pot that is built anew is eaten from for so long at least before it is emptied. Kitchen estimate, 8-15 min. */
+const EATEN_FROM_POT_S = 10 * 60;
 /** Share of the pot that noodles or rice may fill at the finish; the rest is broth. Kitchen estimate, 0.4-0.6. */
 const FINISH_FILLS = 0.5;
 
@@ -187,7 +189,8 @@ export function planSimmer(question: SimmerQuestion): Simmer {
   const goes = finishGoes(question);
   const pans = (['main', 'aside'] as const).flatMap((pan) => timePan(question, pan, goes) ?? []);
   const filledS = Math.max(...pans.map((one) => leadS(one.first)));
-  const roundS = Math.max(eatingS, ...pans.map((one) => laterLeadS(one.later)));
+  const fromPotS = menu.pour.anew ? EATEN_FROM_POT_S : 0;
+  const roundS = Math.max(eatingS, ...pans.map((one) => fromPotS + laterLeadS(one.later)));
   const main = pans.find((one) => one.pan === 'main')!;
   const mainStartS = filledS - leadS(main.first);
   const searedS = main.first.searedS === undefined ? [] : [mainStartS + main.first.searedS];

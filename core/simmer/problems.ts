@@ -1,5 +1,7 @@
-import type { Simmer, SimmerPiece, Unsatisfied } from '@elixa/contract';
+import type { Simmer, SimmerPiece, Trace, Unsatisfied } from '@elixa/contract';
+import type { Fit } from '../arrange/fit';
 import type { Menu } from '../evening/menu';
+import { showVolume } from '../measures/showMeasure';
 import { spanText } from './because';
 import { shortName } from './shortName';
 
@@ -64,4 +66,26 @@ export function problemsOf(menu: Menu, { pieces }: Pick<Simmer, 'pieces'>): Unsa
     const because = wrong === 'raw' ? becauseRaw(mine) : wrong === 'past' && !own ? becausePast(menu, mine) : late;
     return [{ id: wrong, text: `${WORDS[wrong]}: ${namesOf(mine).join(', ')}`, because, remedies: [] }];
   });
+}
+
+/** So much over its mark a pot is not told of: it is within what the levels are good to. */
+const OVER_MARK = 1.03;
+
+/** A pot that would stand over its mark, as going through it has shown. */
+export function overMark(
+  { evening }: Menu,
+  { usableMl }: Pick<Fit, 'usableMl'>,
+  trace: Trace | undefined,
+): Unsatisfied[] {
+  const mostMl = Math.max(0, ...(trace?.levelMl ?? []));
+  if (!trace || mostMl <= usableMl * OVER_MARK) return [];
+  const { units } = evening;
+  return [
+    {
+      id: 'overMark',
+      text: `The pot stands ${showVolume(mostMl - usableMl, units)} over its mark`,
+      because: `${showVolume(mostMl, units)} stand in it at the most, and it takes ${showVolume(usableMl, units)} to its mark. Ladle that much out into the reserve before more goes in.`,
+      remedies: [],
+    },
+  ];
 }

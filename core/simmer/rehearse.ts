@@ -147,16 +147,11 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
     switch (kind) {
       case 'pour': {
         const isReserve = action !== firstPour;
-        const isFinish = round > simmer.readyAtS.length;
-        // What is built anew is eaten first, broth and all.
-        const emptied: PotAction[] =
-          pour.anew && isReserve && !isFinish ? [{ atS, kind: 'ladle', volumeMl: Infinity }] : [];
         const tempC = isReserve && !pour.anew ? RESERVE_C : POURED_C[pour.at];
         const { waterMl = 0 } = action;
         const brothMl = volumeMl === waterMl ? 0 : volumeMl;
         const hot = { atS, kind: 'pour' as const, tempC: Math.min(KETTLE_C, simmer.boilingPointC) };
         return [
-          ...emptied,
           {
             atS,
             kind: 'pour',
@@ -167,6 +162,8 @@ function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): Pa
         ];
       }
       case 'lift':
+        // What is built anew is emptied first.
+        if (action.empties) return [{ atS, kind: 'ladle', volumeMl: Infinity }];
         return volumeMl < 0 ? [{ atS, kind: 'ladle', volumeMl: -volumeMl }] : [];
       case 'add': {
         const ofStage = action.stageId ? stageOf.get(action.stageId)?.lid : undefined;

@@ -9,7 +9,7 @@ import { eveningFor, suited } from '../testing/household';
 import { becauseOf, spanText } from './because';
 import { differences } from './compare';
 import { pieceAt } from './pieceAt';
-import { problemsOf } from './problems';
+import { overMark, problemsOf } from './problems';
 import { timesTable } from './timesTable';
 import { whatIfs, whatIfsOf } from './whatIfs';
 
@@ -139,6 +139,15 @@ describe('what would not come out as it should', () => {
     expect(problems(broken('carrot', { ...isIn, readyAtS: outAtS + 200 }))).toEqual(['late']);
     expect(problems(broken('carrot', { ...isIn, overAtS: outAtS - 200 }))).toEqual(['past']);
     expect(problems(broken('carrot', { ...isIn, overAtS: outAtS - 20 }))).toEqual([]);
+  });
+
+  it('is a pot over its mark, by how much, and none within what the levels are good to', () => {
+    const told = (levelMl: number[]) =>
+      overMark(menuOrThrow(evening), { usableMl: 2000 }, { ...plan.simmer.trace!, levelMl }).map((one) => one.text);
+    expect(told([900, 2050, 1200])).toEqual([]);
+    expect(told([900, 2250, 1200])).toEqual(['The pot stands 250 ml over its mark']);
+    expect(overMark(menuOrThrow(evening), { usableMl: 2000 }, undefined)).toEqual([]);
+    expect(overMark(menuOrThrow(evening), plan.build, plan.simmer.trace)).toEqual([]);
   });
 
   it('is mended by changes that were planned, and by none that does not help', () => {

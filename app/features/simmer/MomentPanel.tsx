@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** Less than this is told of no broth. */
-const WORTH_SKIMMING_G = 10;
+const WORTH_SKIMMING_G = 15;
 
 /** A pan with less than this is all but empty, in ml. */
 const EMPTY_ML = 30;
