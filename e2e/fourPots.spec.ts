@@ -36,7 +36,7 @@ const POTS: readonly Pot[] = [
       /^The first slices are ready/,
       /^Long onion laid flat/,
       /^Sauce round the edge/,
-      /^Beef in/,
+      /^Beef (in|and)/,
       /^Burner off, covered/,
     ],
     shows: /Sear, then simmer/,

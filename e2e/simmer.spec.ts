@@ -78,3 +78,37 @@ test('what if: the pot without its lid is tried out, any moment of it is looked 
   await expect(page.getByRole('button', { name: 'No lid' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Undo/ })).toBeHidden();
 });
+
+test.describe('by touch', () => {
+  test.use({ hasTouch: true });
+
+  test('an addition is drawn with a finger, and a finger that goes up and down scrolls the page', async ({ page }) => {
+    await page.goto(server.url + at);
+    await expect(page.getByRole('heading', { name: /^The pot at/ })).toBeVisible();
+    const name = (await page.getByRole('slider', { name: / in$/ }).first().getAttribute('aria-label'))!;
+    const { handle, x, y } = await handleOf(page, name.replace(/ in$/, ''));
+    const before = await handle.getAttribute('aria-valuetext');
+    const finger = await page.context().newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', toX = 0, toY = 0) =>
+      finger.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x: toX, y: toY }] });
+
+    await touch('touchStart', x, y);
+    for (const by of [4, 9, 14, 19, 24]) await touch('touchMove', x - by, y + 1);
+    const panel = page.getByRole('region', { name: 'What if' });
+    await expect(panel).toBeVisible();
+    await touch('touchEnd');
+    await expect(panel.getByRole('button', { name: 'Keep it' })).toBeEnabled();
+    await expect(handle).not.toHaveAttribute('aria-valuetext', before!);
+    await panel.getByRole('button', { name: 'Put it back' }).click();
+    await expect(handle).toHaveAttribute('aria-valuetext', before!);
+
+    const place = await handleOf(page, name.replace(/ in$/, ''));
+    const seenAtY = async () => (await handle.boundingBox())!.y;
+    const fromY = await seenAtY();
+    await touch('touchStart', place.x, place.y);
+    for (const by of [10, 30, 60, 90, 120]) await touch('touchMove', place.x, place.y - by);
+    await touch('touchEnd');
+    await expect.poll(seenAtY).toBeLessThan(fromY - 40);
+    await expect(panel).toBeHidden();
+  });
+});

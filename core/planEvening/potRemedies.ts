@@ -14,10 +14,12 @@ import { shortName } from '../simmer/shortName';
 import { isOfSlowBoil, strongerBurner } from '../simmer/unsatisfied';
 import type { Steps } from '../steps';
 import type { PlannedPot } from './planPot';
-import { rehearsedInSteps } from './rehearsed';
+import { LONG_EVENING, rehearsedInSteps } from './rehearsed';
 
 /** So many changes are tried for each thing that is wrong: each is a pot planned anew. */
 const TRIED = 4;
+/** Of an evening that is long to go through, so many. */
+const TRIED_OF_LONG = 1;
 /** A cut is made so much thinner or thicker. */
 const TIMES = { thinner: 0.7, thicker: 1.5 } as const;
 
@@ -160,9 +162,10 @@ export function* withPotRemedies(planned: PlannedPot, model: AdditionModel): Ste
   const { plan, menu } = planned;
   const { evening } = menu;
   const all = plan.simmer.unsatisfied.map((one) => ({ one, mending: mendingOf(menu, plan, one) }));
+  const most = plan.simmer.pieces.length > LONG_EVENING ? TRIED_OF_LONG : TRIED;
   if (all.every(({ mending }) => !mending)) return plan;
   const unsatisfied: Unsatisfied[] = [];
-  const of = sum(all.map(({ mending }) => Math.min(TRIED, mending?.changes.length ?? 0)));
+  const of = sum(all.map(({ mending }) => Math.min(most, mending?.changes.length ?? 0)));
   let tried = 0;
   for (const { one, mending } of all) {
     if (!mending) {
@@ -170,7 +173,7 @@ export function* withPotRemedies(planned: PlannedPot, model: AdditionModel): Ste
       continue;
     }
     const found: Array<Advice & { left: number }> = [];
-    for (const { text, edit } of mending.changes.slice(0, TRIED)) {
+    for (const { text, edit } of mending.changes.slice(0, most)) {
       yield { tried, of };
       tried += 1;
       const changed = resolveMenu(applyEdit(evening, edit));

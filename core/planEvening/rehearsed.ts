@@ -18,7 +18,7 @@ import { planMenu, solvedPot, type PlannedPot, type SolvedPot } from './planPot'
 /** Plans that are gone through before the best of them is taken. */
 const TRIES = 7;
 /** An evening of more pieces than these, in many rounds, is gone through less often. */
-const LONG_EVENING = 70;
+export const LONG_EVENING = 70;
 const LONG_TRIES = 4;
 /** After so many in a row that were no better nothing better is looked for. */
 const IN_VAIN = 3;
