@@ -32,6 +32,9 @@ const KEYS: Record<string, number> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight:
 
 type Held = { kind: 'moment' } | { kind: 'piece'; piece: SimmerPiece; fromPageX: number; inAtS: number };
 
+/** A bar is drawn from so much to the side on. */
+const DRAWN_FROM_PX = 6;
+
 /**
  * A round on one line of time: the liquid's temperature, what is in from when to when with its window, and below it, when
  * asked for, level and strength. A touch anywhere is a moment; the beginning of a bar can be drawn to another time.
@@ -74,6 +77,8 @@ export function SimmerChart(props: Props) {
       if (locationX >= layout.namesWidth) onMoment(within(x.invert(locationX)));
       return;
     }
+    // A finger that scrolls trembles a little to the side; only what was drawn once goes back as well.
+    if (dragged?.inAtS === mine.piece.inAtS && Math.abs(pageX - mine.fromPageX) < DRAWN_FROM_PX) return;
     const inAtS = heldAtS(pageX, mine);
     if (inAtS === dragged?.inAtS) return;
     setDragged({ id: mine.piece.id, inAtS });
