@@ -73,7 +73,7 @@ export { newEvening } from './evening/newEvening';
 export { planEvening, prepFromNow, prepProblemOf, remediesFromNow } from './planEvening/planEvening';
 export { makePlanning, type Found, type PlanningQuestion } from './planEvening/planning';
 export { planPot } from './planEvening/planPot';
-export { potCard, type PotCard } from './planEvening/potCard';
+export { litAtOf, potCard, type PotCard } from './planEvening/potCard';
 export { saucesOf } from './planEvening/sauces';
 export { previewStyle, type PotPreview } from './planEvening/previewStyle';
 export type { Steps } from './steps';

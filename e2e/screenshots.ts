@@ -26,6 +26,13 @@ const screen =
     );
   };
 
+/** The list, its first pot drawn and timed. */
+async function atHome(page: Page, base: string): Promise<void> {
+  await screen('evenings')(page, base);
+  await page.getByText('light the burner').waitFor();
+  await page.getByText('…', { exact: true }).waitFor({ state: 'hidden' });
+}
+
 async function weighing(page: Page, base: string): Promise<void> {
   await screen('broth')(page, base);
   await page.getByRole('button', { name: 'Weigh as you go' }).click();
@@ -57,7 +64,7 @@ async function composing(page: Page, base: string): Promise<void> {
 }
 
 const SHOTS: Shot[] = [
-  { name: 'evenings-phone', size: 'phone', show: screen('evenings') },
+  { name: 'evenings-phone', size: 'phone', show: atHome },
   { name: 'choose-phone', size: 'phone', show: screen('choose') },
   { name: 'who-phone', size: 'phone', show: screen('who') },
   { name: 'broth-phone', size: 'phone', show: screen('broth') },
@@ -69,7 +76,7 @@ const SHOTS: Shot[] = [
   { name: 'simmer-phone', size: 'phone', show: screen('simmer') },
   { name: 'stove-phone', size: 'phone', atStove: true, show: startCooking },
   { name: 'after-phone', size: 'phone', show: screen('after') },
-  { name: 'evenings-wide', size: 'wide', show: screen('evenings') },
+  { name: 'evenings-wide', size: 'wide', show: atHome },
   { name: 'broth-wide', size: 'wide', show: screen('broth') },
   { name: 'prep-wide', size: 'wide', show: preparing },
   { name: 'sheet-wide', size: 'wide', show: screen('sheet') },

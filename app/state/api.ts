@@ -90,6 +90,9 @@ export const api = createApi({
     readCard: build.query<PotCard & { version: number }, { id: string; version: number }>({
       query: ({ id }) => `/evenings/${id}/card`,
     }),
+    readLitAt: build.query<{ version: number; litAt: string }, { id: string; version: number }>({
+      query: ({ id }) => `/evenings/${id}/lit-at`,
+    }),
     readPeople: build.query<People, void>({ query: () => '/people', providesTags: ['Evenings'] }),
     readEvening: build.query<StoredEvening, string>({
       query: (id) => `/evenings/${id}`,

@@ -28,6 +28,9 @@ export function eveningRoutes(evenings: EveningService, live: LiveService, cards
   router.get('/:id/card', async (request, response) => {
     response.json(await cards.card(request.params.id));
   });
+  router.get('/:id/lit-at', async (request, response) => {
+    response.json(await cards.litAt(request.params.id));
+  });
   router.put('/:id', async (request, response) => {
     const { version, evening } = validBody(changeEveningSchema, request.body);
     response.json(await evenings.change(request.params.id, version, evening));

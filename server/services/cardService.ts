@@ -1,29 +1,45 @@
+import type { Evening } from '@elixa/contract';
 import type { PotCard } from '@elixa/core';
 import type { EveningStore } from '../store/eveningStore';
 import type { Planner } from '../workers/planner';
 import { notFound } from './failures';
 
-/** Cards that are kept ready; the list asks for the same few again and again. */
+/** Answers that are kept ready; the list asks for the same few again and again. */
 const KEPT = 50;
 
-/** The pot of an evening as the list of evenings shows it: planned once for each version. */
+/** What the list of evenings shows of one: worked out once for each version. */
 export function cardService(store: EveningStore, planner: Planner) {
-  const kept = new Map<string, Promise<PotCard>>();
-  return {
-    async card(id: string): Promise<PotCard & { version: number }> {
+  /** The same for each version of an evening, worked out when it is first asked for. */
+  function keptOf<Answer>(workOut: (evening: Evening) => Promise<Answer>) {
+    const kept = new Map<string, Promise<Answer>>();
+    return async (id: string): Promise<{ version: number; answer: Answer }> => {
       const row = await store.find(id);
       if (!row || row.deletedAt) throw notFound(`evening "${id}"`);
       const key = `${row.version} ${id}`;
-      const card = kept.get(key) ?? planner.card(row.document);
+      const asked = kept.get(key) ?? workOut(row.document);
       kept.delete(key);
-      kept.set(key, card);
+      kept.set(key, asked);
       for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - KEPT))) kept.delete(oldest);
       try {
-        return { version: row.version, ...(await card) };
+        return { version: row.version, answer: await asked };
       } catch (error) {
         kept.delete(key);
         throw error;
       }
+    };
+  }
+  const cards = keptOf(planner.card);
+  const times = keptOf(planner.litAt);
+  return {
+    /** Its pot, to be drawn. */
+    async card(id: string): Promise<PotCard & { version: number }> {
+      const { version, answer } = await cards(id);
+      return { version, ...answer };
+    },
+    /** When its burner is lit; the pot has to be gone through for that. */
+    async litAt(id: string): Promise<{ version: number; litAt: string }> {
+      const { version, answer } = await times(id);
+      return { version, litAt: answer };
     },
   };
 }

@@ -1,8 +1,8 @@
 import { parentPort } from 'node:worker_threads';
 import type { Evening } from '@elixa/contract';
-import { EveningError, planEvening, potCard } from '@elixa/core';
+import { EveningError, litAtOf, planEvening, potCard } from '@elixa/core';
 
-const WORK = { plan: planEvening, card: potCard };
+const WORK = { plan: planEvening, card: potCard, litAt: litAtOf };
 
 parentPort?.on('message', ({ id, want, evening }: { id: number; want: keyof typeof WORK; evening: Evening }) => {
   try {

@@ -21,6 +21,8 @@ export interface Planner {
   plan(evening: Evening): Promise<Plan>;
   /** The pot at a glance. @throws Failure as `plan` does */
   card(evening: Evening): Promise<PotCard>;
+  /** When its burner is lit. @throws Failure as `plan` does */
+  litAt(evening: Evening): Promise<string>;
   /** Starts the thread ahead of the first evening: it has to read all of the planner. */
   start(): void;
   close(): Promise<void>;
@@ -67,7 +69,7 @@ export function threadPlanner(longestMs = LONGEST_MS): Planner {
     return started;
   };
 
-  const ask = (want: 'plan' | 'card', evening: Evening): Promise<unknown> =>
+  const ask = (want: 'plan' | 'card' | 'litAt', evening: Evening): Promise<unknown> =>
     new Promise((resolve, reject) => {
       lastId += 1;
       const id = lastId;
@@ -79,6 +81,7 @@ export function threadPlanner(longestMs = LONGEST_MS): Planner {
   return {
     plan: (evening) => ask('plan', evening) as Promise<Plan>,
     card: (evening) => ask('card', evening) as Promise<PotCard>,
+    litAt: (evening) => ask('litAt', evening) as Promise<string>,
     start: () => void thread(),
     async close() {
       await worker?.terminate();

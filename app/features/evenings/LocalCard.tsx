@@ -9,16 +9,15 @@ import { PotCardView } from './PotCardView';
 export function LocalCard({ row }: { row: EveningRow }) {
   const evening = useAppSelector((state) => state.drafts[row.id]?.evening);
   usePlanning(evening, undefined);
-  const { plan } = usePlanned(evening);
+  const { plan, pending } = usePlanned(evening);
   const card = useMemo(
     () =>
       evening &&
       plan && {
         drawing: drawFromAbove(evening.vessel, plan.build.sectors),
         ...saucesOf(plan),
-        litAt: plan.simmer.litAt,
       },
     [evening, plan],
   );
-  return <PotCardView row={row} card={card} />;
+  return <PotCardView row={row} card={card} litAt={pending ? undefined : plan?.simmer.litAt} />;
 }

@@ -10,8 +10,11 @@ const LocalCard = inKitchen(({ LocalCard }) => LocalCard);
 /** The evening that matters now. Its pot comes ready from the server; only what that does not have is planned here. */
 export function NextEvening({ row }: { row: EveningRow }) {
   const isOnlyHere = useAppSelector((state) => state.drafts[row.id]?.unsaved === true);
-  const { data } = api.useReadCardQuery({ id: row.id, version: row.version }, { skip: isOnlyHere });
-  if (!isOnlyHere) return <PotCardView row={row} card={data} />;
+  const asked = { id: row.id, version: row.version };
+  const { data: card } = api.useReadCardQuery(asked, { skip: isOnlyHere });
+  // The pot is drawn before it is gone through for its times.
+  const { data: timed } = api.useReadLitAtQuery(asked, { skip: isOnlyHere || !card });
+  if (!isOnlyHere) return <PotCardView row={row} card={card} litAt={timed?.litAt} />;
   return (
     <Suspense fallback={<PotCardView row={row} />}>
       <LocalCard row={row} />

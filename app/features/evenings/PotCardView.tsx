@@ -16,7 +16,7 @@ const WORDS: Record<EveningStatus, string> = {
 };
 
 /** The evening that matters now, with its pot as soon as that is known. */
-export function PotCardView({ row, card }: { row: EveningRow; card?: PotCard }) {
+export function PotCardView({ row, card, litAt }: { row: EveningRow; card?: PotCard; litAt?: string }) {
   const names = row.diners.map((diner) => diner.name).join(', ');
   return (
     <View className="gap-5 lg:flex-row lg:items-center lg:gap-12">
@@ -36,7 +36,8 @@ export function PotCardView({ row, card }: { row: EveningRow; card?: PotCard }) 
           </View>
           {card ? (
             <View>
-              <Figure size="large">{clock(card.litAt)}</Figure>
+              {/* The place is kept while the pot is gone through. */}
+              <Figure size="large">{litAt === undefined ? '…' : clock(litAt)}</Figure>
               <Small>light the burner</Small>
             </View>
           ) : null}
