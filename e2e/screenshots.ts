@@ -30,7 +30,7 @@ const screen =
 async function atHome(page: Page, base: string): Promise<void> {
   await screen('evenings')(page, base);
   await page.getByText('light the burner').waitFor();
-  await page.getByText('…', { exact: true }).waitFor({ state: 'hidden' });
+  await page.locator('.opacity-0[aria-hidden]').waitFor({ state: 'detached' });
 }
 
 async function weighing(page: Page, base: string): Promise<void> {

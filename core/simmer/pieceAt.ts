@@ -1,3 +1,4 @@
+import { TASTED_S } from './problems';
 import type { SimmerPiece, Trace } from '@elixa/contract';
 
 /** How a piece stands at a moment: not in yet or out again, cooking, ready, or past its best. */
@@ -33,6 +34,6 @@ export function pieceAt(piece: SimmerPiece, trace: Trace | undefined, atS: numbe
     : { share: atS >= readyAtS ? 1 : 0 };
   if (atS < inAtS - 1e-6) return { state: 'waits', isSafe: false, share: 0 };
   if (atS > outAtS + 1e-6) return { ...told, state: 'out', isSafe };
-  const state = atS > overAtS + 1e-6 ? 'past' : atS >= readyAtS - 1e-6 ? 'ready' : 'cooking';
+  const state = atS > overAtS + TASTED_S ? 'past' : atS >= readyAtS - 1e-6 ? 'ready' : 'cooking';
   return { ...told, state, isSafe };
 }

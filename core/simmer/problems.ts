@@ -9,7 +9,7 @@ import { shortName } from './shortName';
 export type Wrong = 'raw' | 'late' | 'past';
 
 /** Less than this out of its window nobody tastes, in s. */
-const TASTED_S = 60;
+export const TASTED_S = 60;
 
 /**
  * What is wrong with a piece when it is lifted out, by the model of heat.

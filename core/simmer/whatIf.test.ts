@@ -217,6 +217,7 @@ describe('a piece at a moment', () => {
     expect(at(safeAtS! + 1)).toMatchObject({ isSafe: true });
     expect(at(safeAtS! + 1).centreTempC!).toBeGreaterThan(70);
     expect(at(inAtS + 30).centreTempC!).toBeLessThan(40);
-    expect(pieceAt({ ...chicken, overAtS: outAtS - 10 }, plan.simmer.trace, outAtS).state).toBe('past');
+    expect(pieceAt({ ...chicken, overAtS: outAtS - 10 }, plan.simmer.trace, outAtS).state).toBe('ready');
+    expect(pieceAt({ ...chicken, overAtS: outAtS - 70 }, plan.simmer.trace, outAtS).state).toBe('past');
   });
 });

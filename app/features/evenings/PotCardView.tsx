@@ -36,8 +36,14 @@ export function PotCardView({ row, card, litAt }: { row: EveningRow; card?: PotC
           </View>
           {card ? (
             <View>
-              {/* The place is kept while the pot is gone through. */}
-              <Figure size="large">{litAt === undefined ? '…' : clock(litAt)}</Figure>
+              {litAt === undefined ? (
+                // The place is kept while the pot is gone through, so that nothing moves under a finger.
+                <Figure size="large" className="opacity-0" aria-hidden>
+                  {clock(row.sitDownAt)}
+                </Figure>
+              ) : (
+                <Figure size="large">{clock(litAt)}</Figure>
+              )}
               <Small>light the burner</Small>
             </View>
           ) : null}

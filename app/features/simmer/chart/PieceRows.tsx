@@ -4,10 +4,13 @@ import { memo } from 'react';
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { GLAZE_LINE, PieceGlyph } from '@/ui/pot/PieceGlyph';
 import { isOfAnimal } from '../isOfAnimal';
-import { isMovable, NAME_AT, ROW, type ChartLayout } from './layout';
+import { inLines, isMovable, NAME_AT, ROW, type ChartLayout } from './layout';
 import { Shield } from './Shield';
 
 export const CHART_TEXT = { fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
+
+/** From one line of a name to the next. */
+const LINE = 14;
 
 interface Props {
   layout: ChartLayout;
@@ -26,10 +29,7 @@ interface Props {
 export const PieceRows = memo(function PieceRows(given: Props) {
   const { layout, top, width, windows, ghost, chosenId, dragged } = given;
   const { pieces, names, namesWidth, x } = layout;
-  const fits = (name: string) => {
-    const most = Math.floor((namesWidth - NAME_AT - 6) / 6.7);
-    return name.length <= most ? name : `${name.slice(0, most - 1)}…`;
-  };
+  const most = Math.floor((namesWidth - NAME_AT - 6) / 6.7);
   return (
     <>
       {pieces.map((one, index) => {
@@ -48,9 +48,17 @@ export const PieceRows = memo(function PieceRows(given: Props) {
               <Rect x={0} y={y} width={width} height={ROW} rx={8} fill="rgb(var(--well))" />
             ) : null}
             <PieceGlyph {...lookOf(one.ingredientId, one.cut)} x={13} y={y + 18} radius={11} />
-            <SvgText {...CHART_TEXT} x={NAME_AT} y={y + 23} fill="rgb(var(--ink))">
-              {fits(names[index]!)}
-            </SvgText>
+            {inLines(names[index]!, most).map((line, at, lines) => (
+              <SvgText
+                key={line}
+                {...CHART_TEXT}
+                x={NAME_AT}
+                y={y + 23 + (at - (lines.length - 1) / 2) * LINE}
+                fill="rgb(var(--ink))"
+              >
+                {line}
+              </SvgText>
+            ))}
             <Line
               x1={namesWidth}
               x2={x.range()[1]!}

@@ -100,3 +100,17 @@ export function snappedS(seconds: number): number {
 
 /** What is seasoned in the pan and not by its broth is told of no strength, in % of salt. */
 export const LEAST_SALT_PCT = 0.1;
+
+/**
+ * A name in one line, or in two where it is too long for one: parted where both are shortest.
+ * @param most letters of a line
+ * @example inLines('buckwheat dumplings', 14) // ['buckwheat', 'dumplings']
+ */
+export function inLines(name: string, most: number): string[] {
+  const words = name.split(' ');
+  const ways = words.slice(1).map((_, at) => [words.slice(0, at + 1).join(' '), words.slice(at + 1).join(' ')]);
+  const longest = (lines: readonly string[]) => Math.max(...lines.map((line) => line.length));
+  const lines =
+    name.length <= most || ways.length === 0 ? [name] : ways.reduce((a, b) => (longest(a) <= longest(b) ? a : b));
+  return lines.map((line) => (line.length <= most ? line : `${line.slice(0, most - 1)}…`));
+}
