@@ -33,6 +33,12 @@ async function atHome(page: Page, base: string): Promise<void> {
   await page.locator('.opacity-0[aria-hidden]').waitFor({ state: 'detached' });
 }
 
+/** The simmer plan, gone through. */
+async function simmering(page: Page, base: string): Promise<void> {
+  await screen('simmer')(page, base);
+  await page.getByText('cooked through from here').waitFor();
+}
+
 async function weighing(page: Page, base: string): Promise<void> {
   await screen('broth')(page, base);
   await page.getByRole('button', { name: 'Weigh as you go' }).click();
@@ -73,14 +79,14 @@ const SHOTS: Shot[] = [
   { name: 'shopping-phone', size: 'phone', show: screen('shopping') },
   { name: 'pot-phone', size: 'phone', show: screen('pot') },
   { name: 'compose-phone', size: 'phone', show: composing },
-  { name: 'simmer-phone', size: 'phone', show: screen('simmer') },
+  { name: 'simmer-phone', size: 'phone', show: simmering },
   { name: 'stove-phone', size: 'phone', atStove: true, show: startCooking },
   { name: 'after-phone', size: 'phone', show: screen('after') },
   { name: 'evenings-wide', size: 'wide', show: atHome },
   { name: 'broth-wide', size: 'wide', show: screen('broth') },
   { name: 'prep-wide', size: 'wide', show: preparing },
   { name: 'sheet-wide', size: 'wide', show: screen('sheet') },
-  { name: 'simmer-wide', size: 'wide', show: screen('simmer') },
+  { name: 'simmer-wide', size: 'wide', show: simmering },
   { name: 'stove-wide-dark', size: 'wide', dark: true, atStove: true, show: startCooking },
 ];
 

@@ -41,7 +41,7 @@ function lookedAt(plan: PotPlan, chosen: number, momentS: number | undefined): M
 
 /** When everything goes in, back from sitting down. */
 export function SimmerScreen() {
-  const { evening, plan: own, mending, edit } = useEvening();
+  const { evening, plan: own, pending, mending, edit } = useEvening();
   const stop = useStopSearching(evening.id);
   const [chosen, setChosen] = useState(1);
   const [momentS, setMomentS] = useState<number | undefined>(undefined);
@@ -108,6 +108,9 @@ export function SimmerScreen() {
             setPieceId(undefined);
           }}
         />
+      ) : null}
+      {pending && !simmer.trace ? (
+        <Small role="status">The times of this pot are still worked out; they may move by a few minutes.</Small>
       ) : null}
       <View className="gap-4">
         <SimmerChart
