@@ -94,6 +94,15 @@ describe('an evening gone through by the model of heat', () => {
     },
   );
 
+  it.each(['barleyMisoMixed', 'layeredBeefCabbage'])(
+    'pours less where a pot would stand over its mark: %s, seven guests',
+    (styleId) => {
+      const { simmer, build } = rehearsed(suited(eveningFor(7), styleId));
+      expect(Math.max(...simmer.trace!.levelMl)).toBeLessThanOrEqual(build.usableMl * 1.02);
+      expect(simmer.unsatisfied.map((one) => one.id)).not.toContain('overMark');
+    },
+  );
+
   it('has the boil about where the plan has it', () => {
     for (const { id } of STYLES) {
       const { simmer } = rehearsed(suited(eveningFor(4), id));

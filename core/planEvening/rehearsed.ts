@@ -31,6 +31,10 @@ const TOGETHER_S = [4, -15];
 const TOGETHER_TRIES = 2;
 /** Nothing is planned nearer to the edge of its window than this, in s, where the window is wide enough. */
 const SPARE_S = 20;
+/** A level is good to this share of the room. */
+const OVER_MARK = 0.02;
+/** What it costs to stand over the mark by all of the room. */
+const OVER_COSTS = 60;
 
 export function strengthOf({ broths }: Pick<PlannedPot, 'broths'>): Record<'main' | 'aside', BrothStrength> {
   const of = (place: 'pot' | 'aside'): BrothStrength => {
@@ -48,6 +52,12 @@ function drawn({ leastS, mostS }: CookWindow['edges'] & {}, bySafe: boolean, spa
   if (spareS < 0) return { leastS: bySafe ? leastS : Math.max(0, leastS + spareS), mostS: mostS - spareS };
   const inS = Math.min(spareS, Math.max(0, (mostS - leastS) / 4));
   return { leastS: leastS + inS, mostS: Math.max(leastS + inS, mostS - inS) };
+}
+
+/** By how much of its room the pot stands over its mark at the most; nothing within what the levels are good to. */
+function overShare({ planned, rehearsal }: Pick<Tried, 'planned' | 'rehearsal'>): number {
+  const over = Math.max(0, ...(rehearsal.trace?.levelMl ?? [])) / planned.fit.usableMl - 1;
+  return over > OVER_MARK ? over : 0;
 }
 
 /** How long everything was in until it was ready, best and past its best; of several rounds the time that suits all. */
@@ -93,7 +103,10 @@ function seenIn(
   );
   const boilsLaterS = new Map(before.boilsLaterS);
   for (const [pan, laterS] of boilsLater(simmer, boilAtS)) boilsLaterS.set(pan, (boilsLaterS.get(pan) ?? 0) + laterS);
-  return { windows, floorsS, boilsLaterS, steamG };
+  // At first what it loses is only guessed at, and that may be all that is wrong.
+  const over = before === NOTHING_SEEN ? 0 : overShare({ planned, rehearsal });
+  const usableShare = before.usableShare / (1 + over);
+  return { windows, floorsS, boilsLaterS, steamG, usableShare };
 }
 
 /** Seconds by which each pan boils later than its plan says; none where they agree. */
@@ -113,7 +126,7 @@ const RAW_COSTS = 1000;
 
 /**
  * The measure of plans: one for each time that something is put in, one for each piece that is out of its window and one
- * for each minute that it is, and very much for what is raw. What the cook has in for a time of their own counts when it is raw only.
+ * for each minute that it is, and very much for what is raw; a pot over its mark costs besides, by how much it is. What the cook has in for a time of their own counts when it is raw only.
  */
 export function objectiveOf(menu: Menu, simmer: Simmer, { outcomes, lateS }: Rehearsal): number {
   const { pieces } = simmer;
@@ -145,7 +158,7 @@ function tried(menu: Menu, planned: SolvedPot, seen: Seen): Tried {
     planned,
     rehearsal,
     seen,
-    objective: objectiveOf(menu, simmer, rehearsal),
+    objective: objectiveOf(menu, simmer, rehearsal) + OVER_COSTS * overShare({ planned, rehearsal }),
     isBoilOff: boilsLater(simmer, rehearsal.boilAtS).length > 0,
   };
 }

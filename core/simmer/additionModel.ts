@@ -57,6 +57,8 @@ export interface AdditionModel {
   toBoilS(brothMl: number, pan: PanContext, start: Start): number;
   /** What a pan loses from one course to the next, most of it as steam, in g, where that is known better than by the time at the table. */
   steamG?(pan: Pan): number | undefined;
+  /** Share of the room of the main pot that its levels are planned with, where it stood over its mark. */
+  usableShare?: number;
   /** Seconds until the pot boils again after these things went in together. */
   recoveryS(loads: readonly Load[], pan: PanContext): number;
 }

@@ -99,7 +99,7 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
         ? planCourse({ ...base, course: 'finish', food: finish, stages: finishing?.stages ?? [], share: 1 / goes })
         : undefined,
     levels: brothLevels(
-      fit,
+      pan === 'main' ? { ...fit, usableMl: fit.usableMl * (model.usableShare ?? 1) } : fit,
       courses,
       model.steamG?.(pan) ?? tableSteamG(evening, fit.vessel, heat, EATING_S[service]),
       pour,

@@ -12,9 +12,17 @@ export interface Seen {
   boilsLaterS: ReadonlyMap<Pan, number>;
   /** What each pan loses from one course to the next, most of it as steam, in g. */
   steamG: ReadonlyMap<Pan, number>;
+  /** Share of its room that the pot is planned with, so that it does not stand over its mark. */
+  usableShare: number;
 }
 
-export const NOTHING_SEEN: Seen = { windows: new Map(), floorsS: new Map(), boilsLaterS: new Map(), steamG: new Map() };
+export const NOTHING_SEEN: Seen = {
+  windows: new Map(),
+  floorsS: new Map(),
+  boilsLaterS: new Map(),
+  steamG: new Map(),
+  usableShare: 1,
+};
 
 /** Nothing is in for less than this, and nothing boils sooner. */
 const LEAST_S = 5;
@@ -28,7 +36,7 @@ export const courseOf = ({ readyAtS, platedRounds }: Simmer, round: number): Cou
   round > readyAtS.length ? 'finish' : round <= platedRounds ? 'first' : 'later';
 
 /** The same model, with windows and the boil as they were seen. */
-export function asSeen(model: AdditionModel, { windows, boilsLaterS, steamG }: Seen): AdditionModel {
+export function asSeen(model: AdditionModel, { windows, boilsLaterS, steamG, usableShare }: Seen): AdditionModel {
   if (windows.size === 0 && boilsLaterS.size === 0) return model;
   return {
     ...model,
@@ -38,6 +46,7 @@ export function asSeen(model: AdditionModel, { windows, boilsLaterS, steamG }: S
       const seen = course && pan ? windows.get(windowKey(course, { ingredientId, cut, way, pan })) : undefined;
       return seen ? { ...seen, sign: usual.sign, byClock: true } : usual;
     },
+    usableShare,
     steamG: (pan) => steamG.get(pan),
     toBoilS: (brothMl, context, start) =>
       Math.max(LEAST_S, model.toBoilS(brothMl, context, start) + (boilsLaterS.get(context.pan ?? 'main') ?? 0)),
