@@ -10,7 +10,7 @@ import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse
 import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
 import { coldProblem, coldSpells, isOfCold } from '../simmer/coldSpells';
 import { withReasons } from '../simmer/because';
-import { overMark, problemsOf } from '../simmer/problems';
+import { overMark, overMarkShare, problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
 import { finish, type Steps } from '../steps';
 import { planMenu, solvedPot, type PlannedPot, type SolvedPot } from './planPot';
@@ -31,8 +31,6 @@ const TOGETHER_S = [4, -15];
 const TOGETHER_TRIES = 2;
 /** Nothing is planned nearer to the edge of its window than this, in s, where the window is wide enough. */
 const SPARE_S = 20;
-/** A level is good to this share of the room. */
-const OVER_MARK = 0.02;
 /** What it costs to stand over the mark by all of the room. */
 const OVER_COSTS = 60;
 
@@ -52,12 +50,6 @@ function drawn({ leastS, mostS }: CookWindow['edges'] & {}, bySafe: boolean, spa
   if (spareS < 0) return { leastS: bySafe ? leastS : Math.max(0, leastS + spareS), mostS: mostS - spareS };
   const inS = Math.min(spareS, Math.max(0, (mostS - leastS) / 4));
   return { leastS: leastS + inS, mostS: Math.max(leastS + inS, mostS - inS) };
-}
-
-/** By how much of its room the pot stands over its mark at the most; nothing within what the levels are good to. */
-function overShare({ planned, rehearsal }: Pick<Tried, 'planned' | 'rehearsal'>): number {
-  const over = Math.max(0, ...(rehearsal.trace?.levelMl ?? [])) / planned.fit.usableMl - 1;
-  return over > OVER_MARK ? over : 0;
 }
 
 /** How long everything was in until it was ready, best and past its best; of several rounds the time that suits all. */
@@ -104,7 +96,7 @@ function seenIn(
   const boilsLaterS = new Map(before.boilsLaterS);
   for (const [pan, laterS] of boilsLater(simmer, boilAtS)) boilsLaterS.set(pan, (boilsLaterS.get(pan) ?? 0) + laterS);
   // At first what it loses is only guessed at, and that may be all that is wrong.
-  const over = before === NOTHING_SEEN ? 0 : overShare({ planned, rehearsal });
+  const over = before === NOTHING_SEEN ? 0 : overMarkShare(rehearsal.trace, planned.fit);
   const usableShare = before.usableShare / (1 + over);
   return { windows, floorsS, boilsLaterS, steamG, usableShare };
 }
@@ -158,7 +150,7 @@ function tried(menu: Menu, planned: SolvedPot, seen: Seen): Tried {
     planned,
     rehearsal,
     seen,
-    objective: objectiveOf(menu, simmer, rehearsal) + OVER_COSTS * overShare({ planned, rehearsal }),
+    objective: objectiveOf(menu, simmer, rehearsal) + OVER_COSTS * overMarkShare(rehearsal.trace, planned.fit),
     isBoilOff: boilsLater(simmer, rehearsal.boilAtS).length > 0,
   };
 }

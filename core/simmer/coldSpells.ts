@@ -1,4 +1,4 @@
-import type { Action, Simmer, Unsatisfied } from '@elixa/contract';
+import type { Action, Simmer, Units, Unsatisfied } from '@elixa/contract';
 import type { Fit } from '../arrange/fit';
 import type { Menu } from '../evening/menu';
 import { showVolume } from '../measures/showMeasure';
@@ -56,6 +56,17 @@ export function coldSpells(simmer: Simmer): Action[] {
 /** The longest that cold food stops the boil of the pot before its fire is turned down, in s. */
 export const longestColdS = (simmer: Simmer): number => Math.max(0, ...spellsOf(simmer).map(({ coldS }) => coldS));
 
+/** Cold food that stops the boil for long, as it is told; the time for it is in the plan. */
+export const stopsBoil = (
+  id: string,
+  { coldS, massG, brothMl, units }: { coldS: number; massG: number; brothMl: number; units: Units },
+): Unsatisfied => ({
+  id,
+  text: `So much goes in at once that the boil stops for ${Math.round(coldS / 60)} minutes`,
+  because: `${showWeight(massG, units)} of cold food go into ${showVolume(brothMl, units)}. The plan gives everything that much longer; nothing is lifted out before it is done.`,
+  remedies: [],
+});
+
 /** So much cold food at once that the pot does not simmer for long, as the model has it; what mends it is worked out apart. */
 export function coldProblem({ evening, pour }: Menu, fit: Fit, simmer: Simmer): Unsatisfied[] {
   const [worst] = spellsOf(simmer).sort((a, b) => b.coldS - a.coldS);
@@ -63,12 +74,5 @@ export function coldProblem({ evening, pour }: Menu, fit: Fit, simmer: Simmer): 
   if (!worst || worst.coldS <= LONG_COLD_S || pour.kind === 'ladles') return [];
   const together = simmer.actions.filter((one) => one.step === worst.action.step);
   const massG = sum(together.map((one) => one.massG ?? 0));
-  return [
-    {
-      id: OF_COLD,
-      text: `So much goes in at once that the boil stops for ${Math.round(worst.coldS / 60)} minutes`,
-      because: `${showWeight(massG, evening.units)} of cold food go into ${showVolume(fit.potBrothMl, evening.units)}. The plan gives everything that much longer; nothing is lifted out before it is done.`,
-      remedies: [],
-    },
-  ];
+  return [stopsBoil(OF_COLD, { coldS: worst.coldS, massG, brothMl: fit.potBrothMl, units: evening.units })];
 }

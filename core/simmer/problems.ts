@@ -68,17 +68,21 @@ export function problemsOf(menu: Menu, { pieces }: Pick<Simmer, 'pieces'>): Unsa
   });
 }
 
-/** So much over its mark a pot is not told of: it is within what the levels are good to. */
-const OVER_MARK = 1.03;
+/** A level is good to this share of the room. */
+const LEVEL_GOOD_TO = 0.02;
+
+/** By how much of its room a pot stands over its mark at the most; nothing within what its levels are good to. */
+export function overMarkShare(trace: Trace | undefined, { usableMl }: Pick<Fit, 'usableMl'>): number {
+  const over = Math.max(0, ...(trace?.levelMl ?? [])) / usableMl - 1;
+  return over > LEVEL_GOOD_TO ? over : 0;
+}
 
 /** A pot that would stand over its mark, as going through it has shown. */
-export function overMark(
-  { evening }: Menu,
-  { usableMl }: Pick<Fit, 'usableMl'>,
-  trace: Trace | undefined,
-): Unsatisfied[] {
-  const mostMl = Math.max(0, ...(trace?.levelMl ?? []));
-  if (!trace || mostMl <= usableMl * OVER_MARK) return [];
+export function overMark({ evening }: Menu, fit: Pick<Fit, 'usableMl'>, trace: Trace | undefined): Unsatisfied[] {
+  const over = overMarkShare(trace, fit);
+  if (over === 0) return [];
+  const { usableMl } = fit;
+  const mostMl = usableMl * (1 + over);
   const { units } = evening;
   return [
     {

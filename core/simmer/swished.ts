@@ -38,8 +38,7 @@ interface Round {
 function followed(piece: Slice, { way, bathC, film, neverOverC }: Round, heldS: number): ByItself {
   const { what, wanted, mean, largest } = knownOf({ ...piece, way });
   const bath = [bathC, bathC, bathC] as const;
-  const isFrozen = piece.frozen === true || what.kept === 'freezer';
-  const startC = isFrozen ? FROZEN_C : KEPT_C[what.kept];
+  const startC = piece.frozen ? FROZEN_C : KEPT_C[what.kept];
   const held = (profile: readonly number[]) => profile.map((tempC) => Math.min(tempC, neverOverC));
   let [inside, inLargest] = [evenly(startC), evenly(startC - COLDER_K)];
   let cooked = RAW;

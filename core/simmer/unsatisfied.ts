@@ -8,9 +8,8 @@ import { vesselSuits } from '../evening/vesselFit';
 import { sum } from '../measures/sum';
 import { holdsBoil, usefulPowerW } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
-import { showWeight } from '../measures/showSize';
 import { spanText } from './because';
-import { LONG_COLD_S } from './coldSpells';
+import { LONG_COLD_S, stopsBoil } from './coldSpells';
 import { handsS, isTooMuch } from './hands';
 import type { PanRounds, SimmerQuestion } from './panRounds';
 
@@ -182,14 +181,9 @@ function ofLoad({ menu }: SimmerQuestion, pans: readonly PanRounds[]): Unsatisfi
     );
     if (worst.recoveryS <= LONG_COLD_S) return [];
     const massG = sum(worst.pieces.map((piece) => piece.massG));
-    return [
-      {
-        id: `load-${pan}`,
-        text: `So much goes in at once that the boil stops for ${minutes(worst.recoveryS)} minutes`,
-        because: `${showWeight(massG, evening.units)} of cold food go into ${showVolume(fit.potBrothMl, evening.units)}. The plan gives everything that much longer; nothing is lifted out before it is done.`,
-        remedies: [{ text: 'Put it in by halves, and let it boil in between' }],
-      },
-    ];
+    const told = { coldS: worst.recoveryS, massG, brothMl: fit.potBrothMl, units: evening.units };
+    const remedies = [{ text: 'Put it in by halves, and let it boil in between' }];
+    return [{ ...stopsBoil(`load-${pan}`, told), remedies }];
   });
 }
 

@@ -52,7 +52,7 @@ export const wantedBy = ({ way, ...piece }: SimmerPiece): Wanted =>
 export function pieceIn(food: FoodIn, atS: number): PieceState {
   const { what } = knownOf(food);
   const isFrozen = food.frozen === true || what.kept === 'freezer';
-  const startC = food.startC ?? (isFrozen ? FROZEN_C : KEPT_C[what.kept]);
+  const startC = food.startC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
   return {
     ...food,
     ...(isFrozen ? { frozen: true } : {}),
