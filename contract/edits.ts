@@ -3,7 +3,7 @@ import {
   dinerSchema,
   heatSourceSchema,
   kitchenSchema,
-  labelSchema,
+  laidSchema,
   liquidsChosenSchema,
   momentSchema,
   ownThingSchema,
@@ -11,10 +11,11 @@ import {
   swapSchema,
   tasteSchema,
   unitsSchema,
-  vesselSchema,
 } from './evening';
 import { housePotSchema } from './housePot';
 import { catalogueIdSchema } from './ids';
+import { labelSchema } from './label';
+import { vesselSchema } from './vessel';
 
 const seat = z.int().nonnegative();
 
@@ -94,6 +95,8 @@ export const editSchema = z.discriminatedUnion('kind', [
     where: z.enum(['first', 'second', 'both']),
   }),
   z.strictObject({ kind: z.literal('service'), service: serviceSchema }),
+  /** Where things lie in the pot; all of it is left to the solver again where nothing is said. */
+  z.strictObject({ kind: z.literal('bunchesLaid'), laid: z.array(laidSchema).max(60) }),
   z.strictObject({ kind: z.literal('finishChosen'), finishId: catalogueIdSchema }),
   z.strictObject({ kind: z.literal('riceBeside'), on: z.boolean() }),
   z.strictObject({ kind: z.literal('tasteTurned'), formulaId: catalogueIdSchema, taste: tasteSchema }),

@@ -1,25 +1,13 @@
 import { YEARS } from './years';
 import { z } from 'zod';
 import { catalogueIdSchema } from './ids';
+import { labelSchema } from './label';
 import { pantryItemSchema } from './pantry';
+import { vesselSchema } from './vessel';
 
 /** Version of the evening document's shape. Raised when a stored document would have to be rewritten. */
 export const EVENING_SCHEMA_VERSION = 2;
 
-/** Half of a character that never got its other half, or something that no screen can show. */
-const UNSHOWABLE = /\p{Cs}|(?![\n\r\t])\p{Cc}/u;
-
-/** A text that people read: shown in one line, without what cannot be shown. */
-export const labelSchema = (max: number) =>
-  z
-    .string()
-    .trim()
-    .min(1)
-    .max(max)
-    .refine((text) => !UNSHOWABLE.test(text), {
-      error: 'It holds characters that cannot be shown',
-      params: { fix: 'Type it again, without what was pasted.' },
-    });
 const label = labelSchema;
 
 /** A date and time with its offset from Greenwich. */
@@ -68,42 +56,6 @@ export const dinerSchema = z.strictObject({
   expecting: z.boolean().optional(),
   frail: z.boolean().optional(),
 });
-
-export const vesselMaterialSchema = z.enum(['clay', 'castIron', 'steel', 'aluminium', 'enamel']);
-
-/** A pot by its inside: width at the rim, depth at the middle and what it holds to the rim. */
-export const vesselSchema = z
-  .strictObject({
-    id: label(40),
-    name: label(60),
-    material: vesselMaterialSchema,
-    innerDiameterMm: z.number().min(100).max(600),
-    innerDepthMm: z.number().min(25).max(400),
-    rimVolumeMl: z.number().min(300).max(40_000),
-    emptyMassG: z.number().min(200).max(20_000),
-    lid: z.boolean(),
-    divided: z.boolean(),
-    inductionReady: z.boolean(),
-  })
-  .superRefine((vessel, context) => {
-    const cylinderMl = (Math.PI * (vessel.innerDiameterMm / 2) ** 2 * vessel.innerDepthMm) / 1000;
-    if (vessel.rimVolumeMl > cylinderMl * 1.02) {
-      context.addIssue({
-        code: 'custom',
-        path: ['rimVolumeMl'],
-        message: `A pot ${vessel.innerDiameterMm} mm wide and ${vessel.innerDepthMm} mm deep holds at most ${Math.round(cylinderMl)} ml`,
-        params: { fix: 'Measure it again, or fill it once with a jug.' },
-      });
-    }
-    if (vessel.rimVolumeMl < cylinderMl * 0.34) {
-      context.addIssue({
-        code: 'custom',
-        path: ['rimVolumeMl'],
-        message: `A pot ${vessel.innerDiameterMm} mm wide and ${vessel.innerDepthMm} mm deep holds at least ${Math.round(cylinderMl * 0.34)} ml`,
-        params: { fix: 'Measure it again, or fill it once with a jug.' },
-      });
-    }
-  });
 
 export const heatSourceSchema = z.strictObject({
   id: label(40),
@@ -184,6 +136,16 @@ export const liquidsChosenSchema = z.strictObject({
   ahead: z.array(catalogueIdSchema).max(6).optional(),
 });
 
+/** Where the cook has put a bunch in the pot: the direction of its middle, clockwise from the back. */
+export const laidSchema = z.strictObject({
+  /** The ingredient, and in a pot with two broths its side. */
+  id: z.string().min(1).max(80),
+  place: z.enum(['bed', 'ring', 'heart', 'top']),
+  atDeg: z.number().min(0).max(360),
+  /** It stays there whatever else is arranged anew. */
+  locked: z.boolean().optional(),
+});
+
 export const eveningSchema = z.strictObject({
   schemaVersion: z.literal(EVENING_SCHEMA_VERSION),
   id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}$/),
@@ -223,6 +185,8 @@ export const eveningSchema = z.strictObject({
     brothHot: z.boolean().optional(),
     /** Broth, sauces, and what is made ahead (marinades and bases); the style's own where nothing is said. */
     liquids: liquidsChosenSchema.optional(),
+    /** Where things lie in the pot, where that is not left to the solver. */
+    laid: z.array(laidSchema).max(60).optional(),
     /** Which side of a divided pot is for what. */
     sides: sidesSchema.optional(),
     /** What ends the evening in the broth, or `none`; the style's usual one where nothing is said. */
@@ -255,8 +219,6 @@ export type Appetite = z.infer<typeof appetiteSchema>;
 export type Diet = z.infer<typeof dietSchema>;
 export type Allergen = z.infer<typeof allergenSchema>;
 export type Diner = z.infer<typeof dinerSchema>;
-export type Vessel = z.infer<typeof vesselSchema>;
-export type VesselMaterial = z.infer<typeof vesselMaterialSchema>;
 export type HeatSource = z.infer<typeof heatSourceSchema>;
 export type Units = z.infer<typeof unitsSchema>;
 export type Service = z.infer<typeof serviceSchema>;
@@ -264,5 +226,6 @@ export type Pace = z.infer<typeof paceSchema>;
 export type Kitchen = z.infer<typeof kitchenSchema>;
 export type Taste = z.infer<typeof tasteSchema>;
 export type OwnThing = z.infer<typeof ownThingSchema>;
+export type Laid = z.infer<typeof laidSchema>;
 export type Swap = z.infer<typeof swapSchema>;
 export type Evening = z.infer<typeof eveningSchema>;

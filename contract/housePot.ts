@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { eveningSchema, labelSchema, ownThingSchema, serviceSchema } from './evening';
+import { eveningSchema, ownThingSchema, serviceSchema } from './evening';
 import { fieldErrors, type FieldError } from './fieldErrors';
+import { labelSchema } from './label';
 
 /** Version of the shape in which a pot of the house is kept and shared. */
 export const HOUSE_POT_VERSION = 1;

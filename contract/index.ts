@@ -1,11 +1,13 @@
 import './quiet';
 
 export * from './api';
+export * from './build';
 export * from './devices';
 export * from './edits';
 export * from './evening';
 export * from './housePot';
 export * from './ids';
+export * from './label';
 export * from './pantry';
 export * from './fieldErrors';
 export * from './liquid';
@@ -14,7 +16,9 @@ export * from './plan';
 export * from './prep';
 export * from './published';
 export * from './readEvening';
+export * from './migrations/plan2to3';
 export * from './simmer';
 export * from './stages';
+export * from './vessel';
 export * from './years';
 export * from './beforeDevices';

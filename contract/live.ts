@@ -1,7 +1,9 @@
 import { z } from 'zod';
-import { labelSchema, momentSchema } from './evening';
+import { momentSchema } from './evening';
 import { catalogueIdSchema } from './ids';
+import { labelSchema } from './label';
 import { planSchema } from './plan';
+import { migratePlan } from './migrations/plan2to3';
 import { anyEveningSchema } from './readEvening';
 import { stageWordSchema } from './stages';
 
@@ -10,6 +12,9 @@ export const LIVE_EVENT_VERSION = 2;
 
 const panSchema = z.enum(['main', 'aside']);
 const place = { actionId: z.string().min(1).max(120), round: z.int().positive(), pan: panSchema };
+
+/** The plan of a pot of any version, read as today's. */
+const anyPlanSchema = z.preprocess(migratePlan, planSchema.omit({ prep: true }));
 
 /** What has happened at the pot, each a fact of its own that can be read without any plan. */
 export const factSchema = z.discriminatedUnion('is', [
@@ -72,7 +77,7 @@ export const liveEventSchema = z.discriminatedUnion('type', [
     ...base,
     type: z.literal('planAdopted'),
     evening: anyEveningSchema,
-    plan: planSchema.omit({ prep: true }),
+    plan: anyPlanSchema,
   }),
   /** What one tap said. */
   z.strictObject({

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { buildSchema, placeSchema } from './build';
 import { adviceSchema } from './edits';
 import { serviceSchema, swapSchema } from './evening';
 import { catalogueIdSchema } from './ids';
@@ -8,7 +9,7 @@ import { endingSchema, simmerSchema } from './simmer';
 import { stageSchema } from './stages';
 
 /** Version of the plan's shape. */
-export const PLAN_SCHEMA_VERSION = 2;
+export const PLAN_SCHEMA_VERSION = 3;
 
 const massG = z.number().nonnegative();
 
@@ -22,52 +23,6 @@ export const amountSchema = z.object({
   cut: z.string().optional(),
   massG,
   shown: shownMeasureSchema,
-});
-
-export const sectorSchema = z.object({
-  ingredientId: catalogueIdSchema,
-  /** Around the wall, in the middle, standing in stacks, under everything, or laid on top. */
-  zone: z.enum(['ring', 'heart', 'stack', 'bed', 'top']),
-  startDeg: z.number(),
-  sweepDeg: z.number(),
-  areaMm2: z.number(),
-  heightMm: z.number(),
-  /** In a pot with two broths: on this side of the wall. */
-  side: z.enum(['first', 'second']).optional(),
-});
-
-export const buildSchema = z.object({
-  rimMl: z.number(),
-  usableMl: z.number(),
-  headroomMm: z.number(),
-  solidsMl: z.number(),
-  /** Rounds that the food is cooked in. */
-  rounds: z.int().positive(),
-  /** Broth in the pot at the start of the first round, and kept hot beside it. */
-  potBrothMl: z.number(),
-  reserveMl: z.number(),
-  /** Height of liquid and food together in the pot at its fullest, from the bottom at the middle. */
-  fillHeightMm: z.number(),
-  liquidHeightMm: z.number(),
-  /** Height of the liquid between the food: at its top where it is covered, below that where it is not. */
-  liquidStandsMm: z.number(),
-  /** What is poured, and whether food lies in the pot before it. */
-  liquid: z.enum(['broth', 'sauce']).optional(),
-  laidFirst: z.boolean().optional(),
-  fits: z.boolean(),
-  sectors: z.array(sectorSchema),
-  /** The same for what finishes the broth. */
-  finishSectors: z.array(sectorSchema),
-  /** The pan of those who eat apart, filled in the same rounds. */
-  aside: z
-    .object({
-      name: z.string(),
-      usableMl: z.number(),
-      solidsMl: z.number(),
-      potBrothMl: z.number(),
-      reserveMl: z.number(),
-    })
-    .optional(),
 });
 
 export const cautionSchema = z.object({
@@ -120,7 +75,7 @@ export const menuSlotSchema = z.object({
   /** Its cuts, the larger share first. */
   cut: z.string(),
   massG,
-  place: z.enum(['bed', 'ring', 'heart', 'top', 'stack', 'skewer', 'beside']),
+  place: placeSchema,
   layer: z.int(),
   pan: z.enum(['main', 'aside']),
   /** In a pot with two broths: in which of them. */
@@ -187,8 +142,6 @@ export const planSchema = z.object({
 export type ShownMeasure = z.infer<typeof shownMeasureSchema>;
 export type AmountPurpose = z.infer<typeof amountPurposeSchema>;
 export type Amount = z.infer<typeof amountSchema>;
-export type Sector = z.infer<typeof sectorSchema>;
-export type Build = z.infer<typeof buildSchema>;
 export type MenuSlotShown = z.infer<typeof menuSlotSchema>;
 export type ShoppingItem = z.infer<typeof shoppingItemSchema>;
 export type Caution = z.infer<typeof cautionSchema>;

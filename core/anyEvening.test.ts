@@ -194,7 +194,7 @@ function expectSound(plan: Omit<Plan, 'prep'>) {
     }
   }
   expect(new Set(plan.simmer.pieces.map((piece) => piece.id)).size).toBe(plan.simmer.pieces.length);
-  const fat = (plan.build.potBrothMl + plan.build.solidsMl / plan.build.rounds) / plan.build.usableMl;
+  const fat = (plan.build.pourMl + plan.build.solidsMl / plan.build.rounds.length) / plan.build.usableVolumeMl;
   expect(fat).toBeLessThanOrEqual(1 + 1e-6);
 }
 

@@ -1,9 +1,31 @@
-export { drawFromAbove, type Layer, type PotDrawing } from './arrange/drawing/fromAbove';
-export { drawFromSide, outlineOf, wallLineOf } from './arrange/drawing/fromSide';
-export type { Block, StandingBlock } from './arrange/drawing/blocks';
+export {
+  drawFromAbove,
+  type Block,
+  type Buildable,
+  type DrawnBunch,
+  type DrawnPiece,
+  type Layer,
+  type PotDrawing,
+  type Stick,
+} from './arrange/drawing/fromAbove';
+export { drawFromSide, outlineOf, wallLineOf, type SideDrawing, type StandingBlock } from './arrange/drawing/fromSide';
 export { lookOf } from './arrange/drawing/lookOf';
+export {
+  bunchAt,
+  isMovable,
+  laidOf,
+  lockedAs,
+  lockedOf,
+  moved,
+  nextTo,
+  spotAt,
+  stepped,
+  swapped,
+  turned,
+  type Spot,
+} from './arrange/moves';
 export { brothAtLevel } from './arrange/level';
-export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl, wallExponent } from './arrange/vesselShape';
+export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl } from './arrange/vesselShape';
 export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catalogue/formulas';
 export type { Formula, FormulaKind, PotFamily } from './catalogue/formula';
 export { HEAT_SOURCES } from './catalogue/heatSources';
@@ -73,12 +95,13 @@ export { newEvening } from './evening/newEvening';
 export { planEvening, prepFromNow, prepProblemOf, remediesFromNow } from './planEvening/planEvening';
 export { makePlanning, type Found, type PlanningQuestion } from './planEvening/planning';
 export { planPot } from './planEvening/planPot';
+export { relaid } from './planEvening/buildOf';
 export { litAtOf, potCard, type PotCard } from './planEvening/potCard';
 export { saucesOf } from './planEvening/sauces';
 export { previewStyle, type PotPreview } from './planEvening/previewStyle';
 export type { Steps } from './steps';
 export type { PrepClock } from './prep/planPrep';
-export { shortName } from './simmer/shortName';
+export { shortName } from './catalogue/shortName';
 export { counterList, onCounterByPrep, type CounterItem } from './prep/counter';
 export { lanesOf, type Lane } from './prep/lanes';
 export { doneInCalendar, prepCalendar } from './formats/calendar';

@@ -123,7 +123,7 @@ describe('the card of an evening', () => {
     expect(timed.body).toEqual({ version: 1, litAt: plan.simmer.litAt });
     const seen = (body: typeof first.body) =>
       body.drawing.names.map((one: { ingredientId: string }) => one.ingredientId);
-    expect(seen(first.body).sort()).toEqual([...new Set(plan.build.sectors.map((one) => one.ingredientId))].sort());
+    expect(seen(first.body).sort()).toEqual([...new Set(plan.build.placements.map((one) => one.ingredientId))].sort());
     const changed = { ...evening, choices: { ...evening.choices, leaveOut: ['carrot'] } };
     await server.request.put('/api/evenings/muffled-peal').send({ version: 1, evening: changed });
     const second = await server.request.get('/api/evenings/muffled-peal/card');

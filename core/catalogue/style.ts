@@ -119,6 +119,8 @@ export interface Stack {
   order: readonly string[];
   repeats: readonly [least: number, most: number];
   thicknessMm: readonly [from: number, to: number];
+  /** A leaf of the first as it is laid, long and broad. Kitchen estimate, a fifth either way. */
+  leafMm: readonly [long: number, broad: number];
 }
 
 /** Something that stands by the pot and is not eaten. */

@@ -1,5 +1,6 @@
 import type { Edit, Evening } from '@elixa/contract';
 import fc from 'fast-check';
+import { drawFromAbove } from '../arrange/drawing/fromAbove';
 import { usableVolumeMl } from '../arrange/vesselShape';
 import { ingredientById } from '../catalogue/ingredients';
 import { planEvening } from '../planEvening/planEvening';
@@ -82,7 +83,7 @@ describe('a pot of two sides', () => {
               const share = slot.where === 'both' ? 0.5 : slot.where === side ? 1 : 0;
               return sum + (share * slot.massG) / ingredientById(slot.ingredientId).settledDensityGPerMl;
             }, 0);
-          const halfMl = ml / build.rounds + build.potBrothMl / 2;
+          const halfMl = ml / build.rounds.length + build.pourMl / 2;
           expect(halfMl).toBeLessThanOrEqual(usableVolumeMl(given.vessel) / 2 + 1e-6);
         }
       }),
@@ -91,13 +92,16 @@ describe('a pot of two sides', () => {
   });
 
   it('is drawn with each thing on its side of the wall', () => {
-    const { sectors } = planPot(divided()).build;
-    expect(new Set(sectors.map((one) => one.side))).toEqual(new Set(['first', 'second']));
-    for (const { side, startDeg, sweepDeg } of sectors) {
-      expect(startDeg).toBeGreaterThanOrEqual(side === 'first' ? 180 - 1e-9 : -1e-9);
-      expect(startDeg + sweepDeg).toBeLessThanOrEqual((side === 'first' ? 360 : 180) + 1e-6);
+    const given = divided();
+    const { build } = planPot(given);
+    const inIt = build.placements.filter((one) => one.region);
+    expect(new Set(inIt.map((one) => one.side))).toEqual(new Set(['first', 'second']));
+    for (const { side, x } of drawFromAbove(given.vessel, build).pieces.filter((one) => one.place !== 'beside')) {
+      // The wall is bent by less than a third of the radius.
+      const most = given.vessel.innerDiameterMm / 6;
+      expect(side === 'first' ? x : -x).toBeLessThan(most);
     }
-    const meat = sectors.filter((one) => isAnimal(one.ingredientId));
+    const meat = inIt.filter((one) => isAnimal(one.ingredientId));
     expect(meat.length).toBeGreaterThan(0);
     expect(meat.every((one) => one.side === 'first')).toBe(true);
   });

@@ -1,4 +1,4 @@
-import type { HeatSource, Vessel, VesselMaterial } from '@elixa/contract';
+import { meanDiameterMm, type HeatSource, type Vessel, type VesselMaterial } from '@elixa/contract';
 import { EFFICIENCY } from '../catalogue/heatSources';
 import { boilingPointC } from './boilingPoint';
 import { sum } from '../measures/sum';
@@ -62,7 +62,8 @@ export function lossesW(
   tempC: number,
   lid: LidState,
 ): { dryW: number; steamW: number } {
-  const { innerDiameterMm: diameterMm, innerDepthMm: depthMm } = vessel;
+  const diameterMm = meanDiameterMm(vessel);
+  const depthMm = vessel.innerDepthMm;
   const closed = vessel.lid ? CLOSED[lid] : 0;
   const u = LOSS_W_PER_M2_K.open + closed * (LOSS_W_PER_M2_K.lidded - LOSS_W_PER_M2_K.open);
   const dryW = u * (mouthM2(diameterMm) + wallM2(diameterMm, depthMm)) * Math.max(0, tempC - roomTempC);

@@ -1,5 +1,5 @@
 import type { Action, ActionKind, Simmer } from '@elixa/contract';
-import { shortName } from '../simmer/shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** What is told and tapped at once. */
 export interface LiveStep {

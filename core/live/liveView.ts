@@ -1,5 +1,5 @@
 import type { Simmer, SimmerPiece } from '@elixa/contract';
-import { shortName } from '../simmer/shortName';
+import { shortName } from '../catalogue/shortName';
 import { stepTaps, type StepTap } from './facts';
 import { potClockS, type LiveState } from './foldLive';
 import type { LiveStep } from './liveSteps';

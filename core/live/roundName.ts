@@ -10,14 +10,14 @@ export interface RoundName {
 
 /** How many rounds come before the first filling of the pot: slices that are seared and eaten first. */
 export const slicesFirst = ({ simmer, build }: Pick<PotPlan, 'simmer' | 'build'>): number =>
-  simmer.readyAtS.length - build.rounds;
+  simmer.readyAtS.length - build.rounds.length;
 
 /**
  * What a round of a plan is called: the slices that are eaten first, a filling of the pot, or the finish.
  * @example roundName(plan, 2).name // 'Round 1' where slices came before it
  */
 export function roundName(plan: Pick<PotPlan, 'simmer' | 'build'>, round: number): RoundName {
-  const { rounds } = plan.build;
+  const rounds = plan.build.rounds.length;
   const filling = round - slicesFirst(plan);
   if (filling < 1) return { short: 'Slices', name: 'The first slices' };
   if (filling > rounds) {

@@ -1,4 +1,11 @@
-import { BEFORE_DEVICES, type AnyLiveEvent, type LiveEvent, type LiveEvent1 } from '@elixa/contract';
+import {
+  BEFORE_DEVICES,
+  migratePlan,
+  type AnyLiveEvent,
+  type Evening,
+  type LiveEvent,
+  type LiveEvent1,
+} from '@elixa/contract';
 import { planPot } from '../planEvening/planPot';
 import { timesTable } from '../simmer/timesTable';
 import { factsOf } from './facts';
@@ -7,7 +14,18 @@ import { liveSteps, type LiveStep } from './liveSteps';
 /** What was cooked then stays as it was told, whatever is planned for a finish now. */
 const AS_IN_VERSION_1 = { ...timesTable, asInVersion1: true } as const;
 
+/** Every pot came to a point then: a bowl without a flat bottom, which holds a little less to its mark. */
+const POINT_MM = 1e-6;
+const inPointedPot = (evening: Evening): Evening => ({
+  ...evening,
+  vessel: { ...evening.vessel, baseDiameterMm: POINT_MM },
+});
+
 const isOld = (event: AnyLiveEvent): event is LiveEvent1 => !('v' in event);
+
+/** The plan that was adopted may be of an older shape. */
+const withPlanOfToday = (event: LiveEvent): LiveEvent =>
+  event.type === 'planAdopted' ? { ...event, plan: migratePlan(event.plan) as typeof event.plan } : event;
 
 /** What came first of things logged in the same millisecond: nothing before the start, nothing after the end. */
 const rank = ({ type }: LiveEvent1) => (type === 'started' ? 0 : type === 'finished' ? 2 : 1);
@@ -25,7 +43,7 @@ const siblingId = (id: string) => {
  */
 export function upcastLog(events: readonly AnyLiveEvent[]): LiveEvent[] {
   const old = events.filter(isOld).sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || rank(a) - rank(b));
-  const today = events.filter((event): event is LiveEvent => !isOld(event));
+  const today = events.filter((event): event is LiveEvent => !isOld(event)).map(withPlanOfToday);
   if (old.length === 0) return today;
   let steps: LiveStep[] = [];
   let planId = '';
@@ -40,7 +58,7 @@ export function upcastLog(events: readonly AnyLiveEvent[]): LiveEvent[] {
   const read = old.flatMap((event): LiveEvent[] => {
     switch (event.type) {
       case 'started': {
-        const plan = planPot(event.evening, AS_IN_VERSION_1);
+        const plan = planPot(inPointedPot(event.evening), AS_IN_VERSION_1);
         steps = liveSteps(plan.simmer);
         planId = siblingId(event.id);
         const adopted: LiveEvent = {

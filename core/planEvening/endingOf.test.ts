@@ -20,8 +20,8 @@ describe('the finish', () => {
     if (faults.length > 0) return;
     const plan = planPot(evening);
     const wantedMl = finish.leavesMlPerHead * plan.portions + plan.ending!.drinksMl;
-    const foodMl = plan.build.finishSectors.length === 0 ? 0 : plan.build.usableMl / 2;
-    expect(plan.ending!.brothMl).toBeGreaterThanOrEqual(Math.min(wantedMl, plan.build.usableMl - foodMl) - 1);
+    const foodMl = plan.build.finishPlacements.length === 0 ? 0 : plan.build.usableVolumeMl / 2;
+    expect(plan.ending!.brothMl).toBeGreaterThanOrEqual(Math.min(wantedMl, plan.build.usableVolumeMl - foodMl) - 1);
   });
 
   it('has the liquid that it asks for: reserve first, then hot water, and no water where there is enough', () => {

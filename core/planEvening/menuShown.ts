@@ -3,7 +3,7 @@ import type { Stage } from '../catalogue/style';
 import type { Helping } from '../diners/helpings';
 import type { Menu } from '../evening/menu';
 import { stageSays } from '../simmer/drafts';
-import { shortName } from '../simmer/shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** A stage of the style as the plan tells it, with what goes in. */
 export const stageShown = (menu: Menu, stage: Stage): PlanStage => {

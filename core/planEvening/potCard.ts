@@ -15,7 +15,7 @@ export interface PotCard extends PotSauces {
  */
 export function potCard(evening: Evening): PotCard {
   const plan = planPot(evening);
-  return { drawing: drawFromAbove(evening.vessel, plan.build.sectors), ...saucesOf(plan) };
+  return { drawing: drawFromAbove(evening.vessel, plan.build), ...saucesOf(plan) };
 }
 
 /**

@@ -10,7 +10,7 @@ import { resolveMenu } from '../evening/resolveMenu';
 import type { AdditionModel } from '../simmer/additionModel';
 import { spanText } from '../simmer/because';
 import { wrongWith, type Wrong } from '../simmer/problems';
-import { shortName } from '../simmer/shortName';
+import { shortName } from '../catalogue/shortName';
 import { isOfSlowBoil, strongerBurner } from '../simmer/unsatisfied';
 import type { Steps } from '../steps';
 import type { PlannedPot } from './planPot';

@@ -1,4 +1,5 @@
-import type { Evening, Sector, Vessel } from '@elixa/contract';
+import type { Evening, Vessel } from '@elixa/contract';
+import type { Buildable } from '../arrange/drawing/fromAbove';
 import { styleById } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
@@ -19,7 +20,7 @@ export interface PotPreview extends PotSauces {
   suits: Suitability;
   /** The pot that it is drawn in: the evening's own, or where that cannot carry it, one that can. */
   vessel: Vessel;
-  sectors: Sector[];
+  build?: Buildable;
   /** How far what the house has would carry it. */
   fromTheHouse?: FromTheHouse;
   /** Seconds of work from the first cut to sitting down, and from lighting the burner to the first food. */
@@ -57,7 +58,7 @@ function bearer(evening: Evening, styleId: string): { vessel: Vessel; suits: Sui
 export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPreview> {
   const { vessel, suits } = bearer(evening, styleId);
   const { menu, faults } = resolveMenu(styleChosen({ ...evening, vessel }, styleId));
-  if (!menu) return { styleId, suits, vessel, sectors: [], notFor: [], fault: faults[0]?.message };
+  if (!menu) return { styleId, suits, vessel, notFor: [], fault: faults[0]?.message };
   const { plan } = planMenu(menu);
   const question = { menu, liquids: plan.liquids, simmer: plan.simmer };
   const prep = yield* planPrep(question, undefined, { ...REMEDY_EFFORT, budget: new Budget(PREVIEW_STEPS) });
@@ -65,12 +66,12 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
     styleId,
     suits,
     vessel,
-    sectors: plan.build.sectors,
+    build: plan.build,
     ...saucesOf(plan),
     fromTheHouse: fromTheHouse(plan.shopping, evening.pantry ?? [], evening.sitDownAt.slice(0, 10)),
     spanS: prep.spanS,
     toFirstFoodS: plan.simmer.readyAtS[0],
-    fillings: plan.build.rounds,
+    fillings: plan.build.rounds.length,
     notFor: [...new Set(plan.conflicts.filter((one) => !one.resolvedBy).map((one) => one.diner))],
   };
 }

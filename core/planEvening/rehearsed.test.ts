@@ -42,7 +42,7 @@ describe('an evening gone through by the model of heat', () => {
     }
     // Never over the mark, top-ups and the finish included.
     if (plan.simmer.trace)
-      expect(Math.max(...plan.simmer.trace.levelMl)).toBeLessThanOrEqual(plan.build.usableMl * 1.05);
+      expect(Math.max(...plan.simmer.trace.levelMl)).toBeLessThanOrEqual(plan.build.usableVolumeMl * 1.05);
     // The order of the style stands.
     const placeOf = (stageId?: string) => plan.style.stages.findIndex((stage) => stage.id === stageId);
     const adds = plan.simmer.actions.filter((one) => one.kind === 'add' && one.round === 1 && one.pan === 'main');
@@ -67,8 +67,8 @@ describe('an evening gone through by the model of heat', () => {
         .filter((one) => one.round === 1)
         .reduce((sum, one) => sum + one.massG, 0);
       const before = traceAt(trace, traceBeforeS(trace, readyS));
-      expect(before.levelMl).toBeGreaterThan(plan.build.potBrothMl + foodG * 0.6);
-      expect(Math.max(...trace.levelMl)).toBeLessThanOrEqual(plan.build.usableMl * 1.02);
+      expect(before.levelMl).toBeGreaterThan(plan.build.pourMl + foodG * 0.6);
+      expect(Math.max(...trace.levelMl)).toBeLessThanOrEqual(plan.build.usableVolumeMl * 1.02);
       expect(Math.max(...trace.liquidTempC)).toBeLessThanOrEqual(plan.simmer.boilingPointC + 0.5);
       expect(Math.min(...trace.liquidTempC)).toBeGreaterThan(10);
       expect(traceEndS(trace)).toBeGreaterThan(plan.simmer.readyAtS.at(-1)! - 60);
@@ -90,7 +90,7 @@ describe('an evening gone through by the model of heat', () => {
       const first = simmer.actions.find((one) => one.kind === 'add' && one.round === simmer.readyAtS.length + 1)!;
       const before = traceAt(trace, traceBeforeS(trace, first.atS - TRACE_LAGS_S)).levelMl;
       expect(Math.abs(before / ending!.brothMl - 1)).toBeLessThan(0.1);
-      expect(Math.max(...trace.levelMl)).toBeLessThanOrEqual(build.usableMl * 1.02);
+      expect(Math.max(...trace.levelMl)).toBeLessThanOrEqual(build.usableVolumeMl * 1.02);
     },
   );
 
@@ -98,7 +98,7 @@ describe('an evening gone through by the model of heat', () => {
     'pours less where a pot would stand over its mark: %s, seven guests',
     (styleId) => {
       const { simmer, build } = rehearsed(suited(eveningFor(7), styleId));
-      expect(Math.max(...simmer.trace!.levelMl)).toBeLessThanOrEqual(build.usableMl * 1.02);
+      expect(Math.max(...simmer.trace!.levelMl)).toBeLessThanOrEqual(build.usableVolumeMl * 1.02);
       expect(simmer.unsatisfied.map((one) => one.id)).not.toContain('overMark');
     },
   );

@@ -13,6 +13,7 @@ import { withReasons } from '../simmer/because';
 import { overMark, overMarkShare, problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
 import { finish, type Steps } from '../steps';
+import { withLevels } from './levelsTold';
 import { planMenu, solvedPot, type PlannedPot, type SolvedPot } from './planPot';
 
 /** Plans that are gone through before the best of them is taken. */
@@ -282,7 +283,8 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
   };
   const given = { altitudeM: place.altitudeM, units };
   const withBecause = withReasons(rehearsed, given, (piece) => isOwnTime(menu, piece));
-  return { ...planned, plan: { ...planned.plan, simmer: withBecause } };
+  const build = withLevels(planned.plan.build, menu, planned.fit, withBecause);
+  return { ...planned, plan: { ...planned.plan, simmer: withBecause, build } };
 }
 
 /** `rehearsedInSteps` without a pause. */

@@ -114,10 +114,10 @@ describe('a pot that begins with slices', () => {
 
   it('counts the fillings of the pot apart from the slices', () => {
     expect(roundName(plan, 1).name).toBe('The first slices');
-    expect(roundName(plan, 2)).toMatchObject({ name: 'Round 1', of: plan.build.rounds });
+    expect(roundName(plan, 2)).toMatchObject({ name: 'Round 1', of: plan.build.rounds.length });
     const said = plan.simmer.actions.map((action) => action.says);
-    expect(said.some((one) => one.startsWith(`Round ${plan.build.rounds} is ready`))).toBe(true);
-    expect(said.some((one) => one.startsWith(`Round ${plan.build.rounds + 1} is ready`))).toBe(false);
+    expect(said.some((one) => one.startsWith(`Round ${plan.build.rounds.length} is ready`))).toBe(true);
+    expect(said.some((one) => one.startsWith(`Round ${plan.build.rounds.length + 1} is ready`))).toBe(false);
   });
 });
 

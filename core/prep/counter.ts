@@ -3,7 +3,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import type { KitchenTool } from '../catalogue/style';
 import { styleById } from '../catalogue/styles';
 import { slicesFirst } from '../live/roundName';
-import { shortName } from '../simmer/shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** Something that has to stand by the pot before the burner is lit. */
 export interface CounterItem {
@@ -70,7 +70,7 @@ export function counterList(plan: PotPlan): CounterItem[] {
   }
   const food = [...byId.values()];
   const rest: CounterItem[] =
-    build.rounds > 1
+    build.rounds.length > 1
       ? [{ id: 'laterRounds', name: 'The plates for the later rounds, covered, in the fridge', kind: 'food' }]
       : [];
   const broths = liquids.filter((liquid) => liquid.kind === 'broth' || liquid.kind === 'sauce');

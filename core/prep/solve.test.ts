@@ -1,6 +1,6 @@
 import { compareTimes, judgeTimes } from './judge';
 import { RESOURCES, type Block, type Capacities, type Ends, type Judged, type Lag, type PrepProblem } from './problem';
-import { repeatable } from './random';
+import { repeatable } from '../measures/repeatable';
 import { solvePrep } from './solve';
 
 const CAPACITIES: Capacities = { hands: 1, burner: 2, board: 1, fridge: 9, freezer: 2, pot: 1 };

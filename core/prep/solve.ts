@@ -6,7 +6,7 @@ import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
 import { placeByList, placing } from './place';
 import type { Ends, Judged, PrepProblem } from './problem';
 import { finish, PAUSE_AFTER, type Steps } from '../steps';
-import { repeatable } from './random';
+import { repeatable } from '../measures/repeatable';
 
 export interface PrepSolution {
   ends: Ends;

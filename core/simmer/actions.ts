@@ -15,7 +15,7 @@ import {
   type ActionQuestion,
   type Draft,
 } from './drafts';
-import { shortName } from './shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** Bringing a pan back to its mark before a course, so long before its first addition. */
 const TOP_UP_BEFORE_S = 60;

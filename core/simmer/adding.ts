@@ -1,6 +1,6 @@
 import { holdsBoil } from '../heat/burner';
 import { into, shown, type ActionQuestion, type Draft } from './drafts';
-import { shortName } from './shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** A lid is put on for no less than this. */
 const WORTH_COVERING_S = 60;

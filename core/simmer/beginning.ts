@@ -17,7 +17,7 @@ import {
   type Draft,
 } from './drafts';
 import type { Filling, TimedPan } from './panRounds';
-import { shortName } from './shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** A filling that is built anew finds what is left of the one before. */
 const emptying = ({ course, startS, round }: Filling, pan: Pan): Draft => {

@@ -1,6 +1,6 @@
 import type { PotPlan, SimmerPiece } from '@elixa/contract';
 import { spanText } from './because';
-import { shortName } from './shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** Something that a change does to the pot. */
 export interface Difference {
@@ -76,7 +76,7 @@ export function differences(before: PotPlan, now: PotPlan): Difference[] {
   const raw = pieces.filter(([, piece]) => !piece.safe).map(([, piece]) => named(piece));
   const litS = (Date.parse(now.simmer.litAt) - Date.parse(before.simmer.litAt)) / 1000;
   const boilS = (now.simmer.timeToBoilS ?? 0) - (before.simmer.timeToBoilS ?? 0);
-  const rounds = (plan: PotPlan) => plan.build.rounds;
+  const rounds = (plan: PotPlan) => plan.build.rounds.length;
   return [
     ...raw.map((name): Difference => ({ kind: 'raw', text: `${sentence(name)} would not be cooked through` })),
     ...(rounds(now) === rounds(before)

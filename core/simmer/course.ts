@@ -1,4 +1,4 @@
-import type { Vessel } from '@elixa/contract';
+import { mouthAreaMm2, type Vessel } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
 import type { Helping } from '../diners/helpings';
@@ -58,7 +58,7 @@ function batches(portions: readonly Portion[], vessel: Vessel): number {
       return (massG / settledDensityGPerMl / (cuts[cut ?? '']?.thicknessMm ?? 5)) * 1000;
     }),
   );
-  const bottomMm2 = Math.PI * (vessel.innerDiameterMm / 2) ** 2 * LAID_SHARE;
+  const bottomMm2 = mouthAreaMm2(vessel) * LAID_SHARE;
   return Math.max(1, Math.ceil(areaMm2 / bottomMm2 - 1e-9));
 }
 

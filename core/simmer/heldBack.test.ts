@@ -19,7 +19,7 @@ describe('what must not boil', () => {
       const evening = suited(eveningFor(count), id);
       const plan = planPot(evening);
       const enriched = plan.simmer.actions.filter((action) => action.kind === 'enrich');
-      expect(enriched).toHaveLength(plan.build.rounds);
+      expect(enriched).toHaveLength(plan.build.rounds.length);
       for (const { round, atS, volumeMl } of enriched) {
         const own = plan.simmer.pieces.filter((piece) => piece.round === round);
         expect(Math.max(...own.map((piece) => piece.inAtS))).toBeLessThanOrEqual(atS);
@@ -41,8 +41,10 @@ describe('what must not boil', () => {
       const evening = suited(eveningFor(4), id);
       const first = plan.simmer.actions.filter((action) => action.round === 1 && action.pan === 'main');
       const ml = first.reduce((sum, action) => sum + (action.volumeMl ?? 0), 0);
-      expect(ml).toBeCloseTo(plan.build.potBrothMl, 6);
-      expect(ml + plan.build.solidsMl / plan.build.rounds).toBeLessThanOrEqual(usableVolumeMl(evening.vessel) + 1e-6);
+      expect(ml).toBeCloseTo(plan.build.pourMl, 6);
+      expect(ml + plan.build.solidsMl / plan.build.rounds.length).toBeLessThanOrEqual(
+        usableVolumeMl(evening.vessel) + 1e-6,
+      );
     }
   });
 
@@ -58,9 +60,9 @@ describe('what must not boil', () => {
         if (checkEvening(evening).length > 0) continue;
         const { build, simmer } = planPot(evening);
         // A splash by the ladle is no pot of broth.
-        if (build.potBrothMl < 150) continue;
+        if (build.pourMl < 150) continue;
         const enriched = simmer.actions.filter((action) => action.kind === 'enrich').length;
-        expect([style.id, enriched]).toEqual([style.id, build.rounds]);
+        expect([style.id, enriched]).toEqual([style.id, build.rounds.length]);
       }
     }
   });

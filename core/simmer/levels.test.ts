@@ -65,8 +65,8 @@ describe('the level of the broth', () => {
         fc.pre(checkEvening(evening).length === 0);
         const { build, simmer } = planPot(evening);
         for (const [pan, usableMl] of [
-          ['main', build.usableMl] as const,
-          ['aside', build.aside?.usableMl ?? 0] as const,
+          ['main', build.usableVolumeMl] as const,
+          ['aside', build.aside?.usableVolumeMl ?? 0] as const,
         ]) {
           const foodMl = (round: number) =>
             simmer.pieces
@@ -83,12 +83,14 @@ describe('the level of the broth', () => {
 
   it('is topped up by what was lost, not by a share of the reserve', () => {
     const { build, simmer } = planPot(eveningFor(6));
-    const topUps = simmer.actions.filter((one) => one.kind === 'pour' && one.round > 1 && one.round <= build.rounds);
-    expect(topUps.length).toBe(build.rounds - 1);
+    const topUps = simmer.actions.filter(
+      (one) => one.kind === 'pour' && one.round > 1 && one.round <= build.rounds.length,
+    );
+    expect(topUps.length).toBe(build.rounds.length - 1);
     const poured = topUps.reduce((sum, one) => sum + (one.volumeMl ?? 0), 0);
     expect(poured).toBeGreaterThan(0);
     expect(poured).toBeLessThan(build.reserveMl);
-    for (const one of topUps) expect(one.volumeMl).toBeLessThan(build.potBrothMl);
+    for (const one of topUps) expect(one.volumeMl).toBeLessThan(build.pourMl);
   });
 
   it('cooks the finish in goes where rice for all would fill the pot over its mark', () => {
@@ -115,9 +117,9 @@ describe('the small pan', () => {
     expect(planPot(crowd(6, 1)).build.aside?.name).toBe('small pan');
     const many = planPot(crowd(13, 12));
     expect(many.build.aside?.name).toBe('second pan');
-    expect(many.build.aside!.usableMl).toBeCloseTo(usableVolumeMl(ASIDE_PANS[1]!), 6);
-    expect(many.build.aside!.potBrothMl + many.build.aside!.solidsMl / many.build.rounds).toBeLessThanOrEqual(
-      many.build.aside!.usableMl + 1e-6,
+    expect(many.build.aside!.usableVolumeMl).toBeCloseTo(usableVolumeMl(ASIDE_PANS[1]!), 6);
+    expect(many.build.aside!.pourMl + many.build.aside!.solidsMl / many.build.rounds.length).toBeLessThanOrEqual(
+      many.build.aside!.usableVolumeMl + 1e-6,
     );
   });
 
@@ -183,16 +185,16 @@ describe('what a pot cannot give is told, with what mends it', () => {
   it('what does not fit at once can be had in fewer rounds by a tap', () => {
     const crowded = eveningFor(6, { service: 'allAtOnce' });
     const { remedies } = planPot(crowded).simmer.unsatisfied.find((one) => one.id === 'allAtOnce')!;
-    const before = planPot(crowded).build.rounds;
+    const before = planPot(crowded).build.rounds.length;
     const edits = remedies.flatMap((one) => (one.edit ? [one.edit] : []));
     expect(edits.map((edit) => edit.kind)).toEqual(expect.arrayContaining(['vessel', 'service']));
     for (const edit of edits.filter((one) => one.kind !== 'service')) {
-      expect(planPot(applyEdit(crowded, edit)).build.rounds).toBeLessThan(before);
+      expect(planPot(applyEdit(crowded, edit)).build.rounds.length).toBeLessThan(before);
     }
     const fourteen = eveningFor(14);
     const less = planPot(fourteen).simmer.unsatisfied.find((one) => one.id === 'manyRounds')!.remedies;
     const edit = less.find((one) => one.edit?.kind === 'lessFood')!.edit!;
-    expect(planPot(applyEdit(fourteen, edit)).build.rounds).toBe(planPot(fourteen).build.rounds - 1);
+    expect(planPot(applyEdit(fourteen, edit)).build.rounds.length).toBe(planPot(fourteen).build.rounds.length - 1);
   });
 });
 

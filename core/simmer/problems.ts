@@ -3,7 +3,7 @@ import type { Fit } from '../arrange/fit';
 import type { Menu } from '../evening/menu';
 import { showVolume } from '../measures/showMeasure';
 import { spanText } from './because';
-import { shortName } from './shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** What the pot has wrong with a piece when it is lifted out. */
 export type Wrong = 'raw' | 'late' | 'past';
@@ -77,6 +77,8 @@ export function overMarkShare(trace: Trace | undefined, { usableMl }: Pick<Fit, 
   return over > LEVEL_GOOD_TO ? over : 0;
 }
 
+export const OVER_MARK = 'overMark';
+
 /** A pot that would stand over its mark, as going through it has shown. */
 export function overMark({ evening }: Menu, fit: Pick<Fit, 'usableMl'>, trace: Trace | undefined): Unsatisfied[] {
   const over = overMarkShare(trace, fit);
@@ -86,7 +88,7 @@ export function overMark({ evening }: Menu, fit: Pick<Fit, 'usableMl'>, trace: T
   const { units } = evening;
   return [
     {
-      id: 'overMark',
+      id: OVER_MARK,
       text: `The pot stands ${showVolume(mostMl - usableMl, units)} over its mark`,
       because: `${showVolume(mostMl, units)} stand in it at the most, and it takes ${showVolume(usableMl, units)} to its mark. Ladle that much out into the reserve before more goes in.`,
       remedies: [],

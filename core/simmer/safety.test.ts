@@ -145,7 +145,7 @@ function centreWhenServedC(evening: Evening, plan: PotPlan, piece: SimmerPiece):
   const efficiency = { portableGas: 0.4, gasHob: 0.35, induction: 0.8, electricPlate: 0.65 }[heatSource.kind];
   const areaM2 =
     Math.PI * (vessel.innerDiameterMm / 2000) ** 2 + Math.PI * vessel.innerDiameterMm * vessel.innerDepthMm * 1e-6;
-  const brothJPerK = (plan.build.potBrothMl / 1000) * 4180 + (vessel.emptyMassG / 1000) * 600;
+  const brothJPerK = (plan.build.pourMl / 1000) * 4180 + (vessel.emptyMassG / 1000) * 600;
   const watched = new Brick(sides, { k, rho: RHO, cp }, COLD_C);
   const dtS = Math.min(1, watched.stableS);
   // Everything else is a lump that takes up heat through its surface; 6 mm of depth for each.

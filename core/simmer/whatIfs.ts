@@ -5,7 +5,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import { styleById } from '../catalogue/styles';
 import { canBeHotter, pourOf, stagesOf } from '../evening/tonight';
 import { usefulPowerW } from '../heat/burner';
-import { shortName } from './shortName';
+import { shortName } from '../catalogue/shortName';
 
 /** Something that a cook may wonder about, with what it changes. */
 export interface WhatIf {

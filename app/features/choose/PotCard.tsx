@@ -24,6 +24,8 @@ function VerdictLine({ tone, says }: Verdict) {
   );
 }
 
+const EMPTY = { placements: [] };
+
 interface Props {
   style: Style;
   evening: Evening;
@@ -66,7 +68,7 @@ export function PotCard({ style, evening, preview, byHouse, chosen, keys, onChoo
           {drawing.isNear ? (
             <PotFromAbove
               vessel={preview?.vessel ?? evening.vessel}
-              sectors={preview?.sectors ?? []}
+              build={preview?.build ?? EMPTY}
               sauce={preview?.sauce}
               otherSauce={preview?.otherSauce}
             />

@@ -47,7 +47,7 @@ function mockPreview(styleId: string): PotPreview {
     styleId,
     suits: { verdict: 'suits', because: [] },
     vessel: practice().vessel,
-    sectors: [],
+    build: { placements: [] },
     notFor: [],
     fromTheHouse: { have: 9, of: 10, missing: ['firm tofu'], usesUp: [], score },
   };

@@ -46,8 +46,8 @@ export function houseVerdict({ fromTheHouse }: PotPreview): Verdict | undefined 
 }
 
 /** Whether it suits the guests. */
-export function guestVerdict({ notFor, sectors }: PotPreview): Verdict | undefined {
-  if (sectors.length === 0) return undefined;
+export function guestVerdict({ notFor, build }: PotPreview): Verdict | undefined {
+  if (!build) return undefined;
   if (notFor.length === 0) return { tone: 'good', says: 'Everybody can eat all of it.' };
   return { tone: 'warn', says: `Something has to be settled for ${andList(notFor)}.` };
 }

@@ -148,7 +148,7 @@ export function EveningShell() {
               {bar}
               {atBroth && plan ? (
                 <View className="px-2 pt-4">
-                  <PotFromAbove vessel={evening.vessel} sectors={plan.build.sectors} {...saucesOf(plan)} />
+                  <PotFromAbove vessel={evening.vessel} build={plan.build} {...saucesOf(plan)} />
                 </View>
               ) : null}
             </View>

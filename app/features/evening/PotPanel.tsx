@@ -23,7 +23,7 @@ export function PotPanel() {
       {atSimmer && shown ? (
         <MomentPot vessel={evening.vessel} moment={shown} />
       ) : (
-        <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />
+        <PotFromAbove vessel={evening.vessel} build={build} {...saucesOf(plan)} />
       )}
       <PotFromSide vessel={evening.vessel} build={build} units={evening.units} {...saucesOf(plan)} measured />
       <View className="flex-row flex-wrap justify-between gap-x-5 gap-y-3">
@@ -36,7 +36,7 @@ export function PotPanel() {
           <Small>sit down</Small>
         </View>
         <View>
-          <Figure>{showVolume(build.potBrothMl, evening.units)}</Figure>
+          <Figure>{showVolume(build.pourMl, evening.units)}</Figure>
           <Small>broth in first</Small>
         </View>
       </View>

@@ -50,7 +50,7 @@ export function stagesOf(plan: PotPlan | undefined, live: LiveState, prep?: Prep
       left: cooking || finished ? 'done' : prep ? prepLeft(prep) : 'planning',
       open: !cooking && !finished && (prep?.late ?? 0) > 0,
     },
-    { id: 'pot', label: 'Pot', left: plan ? count(plan.build.rounds, 'round', 'rounds') : '', open: false },
+    { id: 'pot', label: 'Pot', left: plan ? count(plan.build.rounds.length, 'round', 'rounds') : '', open: false },
     {
       id: 'simmer',
       label: 'Simmer',

@@ -14,7 +14,7 @@ export function LocalCard({ row }: { row: EveningRow }) {
     () =>
       evening &&
       plan && {
-        drawing: drawFromAbove(evening.vessel, plan.build.sectors),
+        drawing: drawFromAbove(evening.vessel, plan.build),
         ...saucesOf(plan),
       },
     [evening, plan],

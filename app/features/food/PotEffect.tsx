@@ -14,9 +14,9 @@ export function noticedOf(
   const broth = liquids.find((one) => one.kind === 'broth' && one.place === 'pot');
   const open = conflicts.filter((one) => !one.resolvedBy).length;
   return [
-    ['Rounds', String(build.rounds)],
+    ['Rounds', String(build.rounds.length)],
     ['Filled to', `${Math.round((build.fillHeightMm / vessel.innerDepthMm) * 100)} % of the depth`],
-    [`${build.liquid === 'sauce' ? 'Sauce' : 'Broth'} in first`, showVolume(build.potBrothMl, units)],
+    [`${build.liquid === 'sauce' ? 'Sauce' : 'Broth'} in first`, showVolume(build.pourMl, units)],
     ...(broth
       ? [
           ['Broth to make', showVolume(broth.madeMl, units)] as const,

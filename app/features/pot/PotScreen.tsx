@@ -23,10 +23,10 @@ const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
 ];
 
 /** What is poured, and how high it stands: alone where it goes in first, or else between the food. */
-function pourWords({ liquid = 'broth', laidFirst, liquidHeightMm, liquidStandsMm }: Build, units: Units): string {
+function pourWords({ liquid = 'broth', laidFirst, pourDepthMm, liquidStandsMm }: Build, units: Units): string {
   return laidFirst
     ? `${liquid} between the food, ${showLength(liquidStandsMm, units)} deep`
-    : `${liquid} in first, to ${showLength(liquidHeightMm, units)}`;
+    : `${liquid} in first, to ${showLength(pourDepthMm, units)}`;
 }
 
 /** What goes into the pot, how much of it, and how it fits. */
@@ -39,16 +39,16 @@ export function PotScreen() {
   return (
     <>
       <Faults />
-      {wide ? null : <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />}
+      {wide ? null : <PotFromAbove vessel={evening.vessel} build={build} {...saucesOf(plan)} />}
       <Figures
         items={[
           {
-            value: String(build.rounds),
-            unit: build.rounds === 1 ? 'round' : 'rounds',
-            says: build.rounds === 1 ? 'it all fits at once' : 'it does not fit at once',
+            value: String(build.rounds.length),
+            unit: build.rounds.length === 1 ? 'round' : 'rounds',
+            says: build.rounds.length === 1 ? 'it all fits at once' : 'it does not fit at once',
           },
           {
-            value: showVolume(build.potBrothMl, evening.units),
+            value: showVolume(build.pourMl, evening.units),
             says: pourWords(build, evening.units),
           },
           ...(build.reserveMl >= 25

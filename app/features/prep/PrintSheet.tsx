@@ -31,7 +31,9 @@ function simmerWords(plan: PotPlan): string {
   const { simmer, build } = plan;
   const steps = liveSteps(simmer).filter((step) => step.round <= 1 + slicesFirst(plan));
   const first = steps.map((step) => `${clock(shiftIso(simmer.litAt, step.atS))} ${step.title}`).join(' · ');
-  return build.rounds > 1 ? `${first}. The other ${build.rounds - 1} rounds in the same order.` : `${first}.`;
+  return build.rounds.length > 1
+    ? `${first}. The other ${build.rounds.length - 1} rounds in the same order.`
+    : `${first}.`;
 }
 
 /** Everything that stands on the sheet. */

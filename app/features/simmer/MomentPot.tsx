@@ -55,7 +55,7 @@ export function MomentPot({ vessel, moment }: { vessel: Vessel; moment: MomentSh
   return (
     <PotFromAbove
       vessel={vessel}
-      sectors={plan.build.sectors}
+      build={plan.build}
       {...saucesOf(plan)}
       inPot={inPot}
       comingNext={waits}

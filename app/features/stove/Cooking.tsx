@@ -36,13 +36,16 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const rounds = plan.simmer.readyAtS.length;
   const isFinish =
     (view.next?.kind === 'add' && view.next.round > rounds) || view.inPot.some((one) => one.piece.round > rounds);
-  const sectors = isFinish ? plan.build.finishSectors : plan.build.sectors;
+  const build = useMemo(
+    () => (isFinish ? { ...plan.build, placements: plan.build.finishPlacements, stacks: undefined } : plan.build),
+    [isFinish, plan.build],
+  );
   const cooking = useSame(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
   // A pot that is carried to the table whole has everything in it until the finish goes in.
   const isAtTable = rounds === 1 && cooking.length === 0 && view.served && !isFinish;
   const inPot = useMemo(
-    () => new Set(isAtTable ? sectors.map((one) => one.ingredientId) : cooking),
-    [isAtTable, sectors, cooking],
+    () => new Set(isAtTable ? build.placements.map((one) => one.ingredientId) : cooking),
+    [isAtTable, build, cooking],
   );
   const coming = useSame(
     (view.next?.actions ?? []).flatMap((one) => (one.pieceId && one.kind !== 'swish' ? [one.ingredientId ?? ''] : [])),
@@ -64,7 +67,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const pot = (
     <PotFromAbove
       vessel={evening.vessel}
-      sectors={sectors}
+      build={build}
       inPot={inPot}
       comingNext={comingNext}
       simmering={running && view.boiled}
@@ -117,7 +120,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
           open
           evening={evening}
           plan={plan}
-          foodMl={inPot.size > 0 ? plan.build.solidsMl / plan.build.rounds : 0}
+          foodMl={inPot.size > 0 ? plan.build.solidsMl / plan.build.rounds.length : 0}
           onClose={() => setTasting(false)}
           onDone={(text) => {
             log.record({ type: 'noted', text });

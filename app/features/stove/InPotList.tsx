@@ -34,7 +34,7 @@ export function InPotList({ inPot }: { inPot: readonly InPot[] }) {
                   className="h-full rounded-full"
                   style={{
                     width: `${Math.round(one.share * 100)}%`,
-                    backgroundColor: lookOf(one.piece.ingredientId, one.piece.cut).glaze,
+                    backgroundColor: `var(--glaze-${lookOf(one.piece.ingredientId, one.piece.cut).glaze})`,
                   }}
                 />
               </View>

@@ -57,7 +57,7 @@ export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Prop
   const { build } = plan;
   const [complaint, setComplaint] = useState<Complaint>('tooSalty');
   const [brothId, setBrothId] = useState<string>();
-  const [heightMm, setHeightMm] = useState(() => Math.round(foodMl > 0 ? build.fillHeightMm : build.liquidHeightMm));
+  const [heightMm, setHeightMm] = useState(() => Math.round(foodMl > 0 ? build.fillHeightMm : build.pourDepthMm));
   const inPot = plan.liquids.filter((one) => one.kind === 'broth' && one.place !== 'aside');
   const broth = inPot.find((one) => one.id === brothId) ?? inPot[0];
   if (!broth) return null;

@@ -106,7 +106,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
           <Small role="status">It is lit as soon as the times of this pot are worked out, in a moment.</Small>
         ) : null}
         <View className="mx-auto w-full max-w-md">
-          <PotFromAbove vessel={evening.vessel} sectors={build.sectors} {...saucesOf(plan)} />
+          <PotFromAbove vessel={evening.vessel} build={build} {...saucesOf(plan)} />
         </View>
       </View>
       <View className={classes('gap-8', wide ? 'w-80' : '')}>

@@ -1,10 +1,11 @@
-import type { PotDrawing } from '@elixa/core';
-import { memo, useId } from 'react';
+import type { DrawnPiece, PotDrawing } from '@elixa/core';
+import { memo, useId, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, Ellipse, G, Path } from 'react-native-svg';
 import { DoneMarks, type DoneMark } from './DoneMarks';
 import { PieceGlyph } from './PieceGlyph';
 import { Stacks } from './Stacks';
+import { Vessel, WALL_MM } from './Vessel';
 
 export interface PotDrawnProps {
   drawing: PotDrawing;
@@ -20,80 +21,128 @@ export interface PotDrawnProps {
   otherSauce?: string;
   /** How far each bunch has come, by ingredient. */
   marks?: ReadonlyMap<string, DoneMark>;
+  /** Drawn over everything, in mm from the middle: handles for a finger, a line of a cut. */
+  children?: ReactNode;
 }
 
-const WALL_MM = 9;
+const HANDLES_MM = 34;
+const EDGE_MM = 5;
+
+/** The corner and the size of the picture, in mm: the pot with its handles, and the plate behind it. */
+export function pictureOf({ vessel, plate, sticks }: PotDrawing) {
+  const { halfLengthMm, halfBreadthMm, handles } = vessel;
+  const sideMm = handles === 'none' ? EDGE_MM : HANDLES_MM;
+  const overMm = sticks.length > 0 ? 34 : 0;
+  const left = halfLengthMm + WALL_MM + Math.max(sideMm, overMm);
+  const up = halfBreadthMm + WALL_MM + EDGE_MM + overMm;
+  const right = Math.max(left, plate ? plate.x + plate.radius + EDGE_MM : 0);
+  const down = Math.max(up, plate ? plate.y + plate.radius + EDGE_MM : 0);
+  return { x: -left, y: -up, width: left + right, height: up + down };
+}
+
+const inHalf = (side: 'first' | 'second' | undefined) => (one: { side?: string }) => one.side === side;
 
 /** A pot as somebody sees it who bends over it, to scale. */
 export const PotDrawn = memo(function PotDrawn(shownIn: PotDrawnProps) {
-  const { drawing, inPot, comingNext, simmering, dry, sauce, otherSauce, marks } = shownIn;
-  const { vessel, surfaceMm: surface, pieces, blocks, layers, names } = drawing;
+  const { drawing, inPot, comingNext, simmering, dry, sauce, otherSauce, marks, children } = shownIn;
+  const { vessel, mouth, surface, halves, wall, pieces, blocks, layers, sticks, plate, names } = drawing;
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
-  const radius = vessel.innerDiameterMm / 2;
-  const reach = radius + WALL_MM + 30;
+  const picture = pictureOf(drawing);
   const isIn = (one: { ingredientId: string }) => !inPot || inPot.has(one.ingredientId);
   const isShown = (one: { ingredientId: string }) => isIn(one) || comingNext?.has(one.ingredientId) === true;
-  const inside = `var(--pot-${vessel.material}-inside)`;
-  const wall = `var(--pot-${vessel.material})`;
-  const halves = pieces.some((one) => one.side);
-  const bend = `C ${radius * 0.5} ${-radius * 0.4}, ${-radius * 0.5} ${radius * 0.4}, 0 ${radius}`;
-  const glyphs = (side?: 'first' | 'second') =>
+  const glyphs = (of: (one: DrawnPiece) => boolean) =>
     pieces
-      .filter((one) => one.side === side && isShown(one))
-      .map((one) => <PieceGlyph key={one.id} {...one} faded={!isIn(one)} />);
+      .filter((one) => of(one) && isShown(one))
+      .map(({ id, glyph, glaze, x, y, radius, turnDeg }, index) => (
+        <PieceGlyph
+          key={id}
+          {...{ glyph, glaze, x, y, radius, turnDeg }}
+          chance={index}
+          faded={!isIn(pieces.find((one) => one.id === id)!)}
+        />
+      ));
+  const inIt = (one: DrawnPiece) => one.place !== 'beside' && one.place !== 'skewer';
   const named = names.filter(isIn).map(({ name }) => name);
   const label = `${vessel.name} from above: ${named.length > 0 ? named.join(', ') : dry ? 'empty' : 'broth only'}`;
+  const broth = (colour: string | undefined, key?: string) => (
+    <G key={key}>
+      <Path d={surface} fill={colour ?? 'var(--broth)'} />
+      <Path d={surface} fill="none" stroke={colour ?? 'var(--broth-deep)'} strokeWidth={5} opacity={0.45} />
+    </G>
+  );
   return (
     <View role="img" aria-label={label} className="w-full">
       <Svg
-        viewBox={`${-reach} ${-radius - WALL_MM - 4} ${reach * 2} ${(radius + WALL_MM + 4) * 2}`}
+        viewBox={`${picture.x} ${picture.y} ${picture.width} ${picture.height}`}
         width="100%"
-        style={{ aspectRatio: reach / (radius + WALL_MM + 4) }}
+        style={{ aspectRatio: picture.width / picture.height }}
       >
         <Defs>
           <ClipPath id={clip}>
-            <Circle r={radius} />
+            <Path d={mouth} />
           </ClipPath>
           {halves
             ? (['first', 'second'] as const).map((side) => (
                 <ClipPath key={side} id={`${clip}-${side}`}>
-                  <Path d={`M0 ${-radius} ${bend} L ${side === 'first' ? -radius : radius} ${radius} V ${-radius} Z`} />
+                  <Path d={halves[side]} />
                 </ClipPath>
               ))
             : null}
         </Defs>
-        {[-1, 1].map((side) => (
-          <Path
-            key={side}
-            d={`M${side * (radius + 2)} -34 h${side * 20} q${side * 14} 0 ${side * 14} 14 v40 q0 14 ${side * -14} 14 h${side * -20}`}
-            fill={wall}
-          />
-        ))}
-        <Circle r={radius + WALL_MM} fill={wall} />
-        <Circle r={radius + WALL_MM - 3} fill="none" stroke={inside} strokeWidth={1} opacity={0.5} />
-        <Circle r={radius} fill={inside} />
+        {plate ? (
+          <>
+            <Circle
+              cx={plate.x}
+              cy={plate.y}
+              r={plate.radius}
+              fill="var(--plate)"
+              stroke="var(--plate-line)"
+              strokeWidth={1.6}
+            />
+            <Circle
+              cx={plate.x}
+              cy={plate.y}
+              r={plate.radius * 0.8}
+              fill="none"
+              stroke="var(--plate-line)"
+              strokeWidth={1}
+              opacity={0.6}
+            />
+            {glyphs((one) => one.place === 'beside')}
+          </>
+        ) : null}
+        <Vessel drawing={drawing} />
         <G clipPath={`url(#${clip})`}>
-          {dry ? null : <Circle r={surface} fill={sauce ?? 'var(--broth)'} />}
-          {dry ? null : (
-            <Circle r={surface - 7} fill="none" stroke={sauce ?? 'var(--broth-deep)'} strokeWidth={2} opacity={0.5} />
-          )}
-          {layers.some(isShown) ? <Stacks blocks={blocks} layers={layers} faded={!layers.some(isIn)} /> : null}
-          {halves
+          {dry || halves ? null : broth(sauce)}
+          {halves && !dry
             ? (['first', 'second'] as const).map((side) => (
                 <G key={side} clipPath={`url(#${clip}-${side})`}>
-                  {dry || side === 'first' ? null : <Circle r={surface} fill={otherSauce ?? 'var(--broth)'} />}
-                  {glyphs(side)}
+                  {broth(side === 'first' ? sauce : otherSauce)}
                 </G>
               ))
             : null}
-          {glyphs()}
+          <Path d={mouth} fill="none" stroke="var(--glaze-line)" strokeWidth={16} opacity={0.16} />
+          {blocks.length > 0 && isShown(layers[0]!) ? (
+            <Stacks blocks={blocks} layers={layers} faded={!isIn(layers[0]!)} />
+          ) : null}
+          {(['first', 'second'] as const).map((side) =>
+            halves ? (
+              <G key={side} clipPath={`url(#${clip}-${side})`}>
+                {glyphs((one) => inIt(one) && inHalf(side)(one))}
+              </G>
+            ) : null,
+          )}
+          {glyphs((one) => inIt(one) && inHalf(undefined)(one))}
+          {dry || named.length === 0 ? null : (
+            <Path d={surface} fill={sauce ?? 'var(--broth)'} opacity={inPot ? 0.14 : 0.06} />
+          )}
           {simmering
             ? BUBBLES.map(([x, y, size]) => (
                 <Ellipse
                   key={`${x}${y}`}
-                  cx={x * surface}
-                  cy={y * surface}
+                  cx={x * vessel.halfLengthMm * 0.95}
+                  cy={y * vessel.halfBreadthMm * 0.95}
                   rx={size}
                   ry={size}
                   fill="none"
@@ -103,9 +152,34 @@ export const PotDrawn = memo(function PotDrawn(shownIn: PotDrawnProps) {
                 />
               ))
             : null}
-          {marks ? <DoneMarks drawing={drawing} marks={marks} /> : null}
-          {vessel.divided ? <Path d={`M0 ${-radius} ${bend}`} stroke={wall} strokeWidth={7} fill="none" /> : null}
+          {wall ? (
+            <>
+              <Path d={wall} stroke="var(--glaze-line)" strokeWidth={11} fill="none" opacity={0.25} />
+              <Path d={wall} stroke={`var(--pot-${vessel.material})`} strokeWidth={7} fill="none" />
+              <Path d={wall} stroke="var(--steam)" strokeWidth={1.4} fill="none" opacity={0.35} />
+            </>
+          ) : null}
         </G>
+        {sticks.filter(isShown).map((one) => (
+          <G key={one.id} opacity={isIn(one) ? 1 : 0.3}>
+            <Path
+              d={`M${one.fromX} ${one.fromY}L${one.toX} ${one.toY}`}
+              stroke="var(--glaze-line)"
+              strokeWidth={5}
+              strokeLinecap="round"
+              opacity={0.3}
+            />
+            <Path
+              d={`M${one.fromX} ${one.fromY}L${one.toX} ${one.toY}`}
+              stroke="var(--stick)"
+              strokeWidth={3.4}
+              strokeLinecap="round"
+            />
+          </G>
+        ))}
+        {glyphs((one) => one.place === 'skewer')}
+        {marks ? <DoneMarks drawing={drawing} marks={marks} /> : null}
+        {children}
       </Svg>
     </View>
   );

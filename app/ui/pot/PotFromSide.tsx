@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { PieceGlyph } from './PieceGlyph';
 import { StandingStacks } from './Stacks';
+import { WALL_MM } from './Vessel';
 
 interface Props {
   vessel: Vessel;
@@ -18,12 +19,13 @@ interface Props {
   units?: Units;
 }
 
-const WALL_MM = 7;
 /** What a ruler says of a pot: centimetres for both, or inches. */
 const size = (mm: number, units: Units) =>
   units === 'us' ? showLength(mm, units) : `${Number((mm / 10).toFixed(1))} cm`;
 
-/** The pot cut through the middle, to scale: how deep it is, how high the broth stands and the room left for foam. */
+const SIDE_MM = 34;
+
+/** The pot cut through the middle, to scale: what lies on what, how high the liquid stands and the room left for foam. */
 export const PotFromSide = memo(function PotFromSide({
   vessel,
   build,
@@ -40,26 +42,34 @@ export const PotFromSide = memo(function PotFromSide({
   const drawing = useMemo(() => build && drawFromSide(vessel, build), [vessel, build]);
   const shown = drawing?.pieces.filter((one) => !inPot || inPot.has(one.ingredientId)) ?? [];
   // Two broths, a wall between them.
-  const halves = build?.sectors.some((one) => one.side) ?? false;
+  const halves = build?.placements.some((one) => one.side) ?? false;
   const usableMm = depth - (build?.headroomMm ?? 0);
-  const liquidMm = build ? (inPot && inPot.size === 0 ? build.liquidHeightMm : build.liquidStandsMm) : 0;
-  const reach = radius + 40;
-  const top = depth + (measured ? 26 : 12);
+  const liquidMm = build ? (inPot && inPot.size === 0 ? build.pourDepthMm : build.liquidStandsMm) : 0;
+  const heapMm =
+    Math.max(0, ...(drawing?.runs.map((one) => one.toMm) ?? []), ...(build?.stacks ? [usableMm] : [])) - depth;
+  const reach = radius + WALL_MM + SIDE_MM;
+  const top = depth + Math.max(heapMm + 14, 12) + (measured ? 18 : 0);
   const label = build
     ? `${vessel.name} from the side: filled to ${showLength(build.fillHeightMm, units)} of ${showLength(depth, units)}`
     : `${vessel.name} from the side, ${showLength(depth, units)} deep`;
   const wall = `var(--pot-${vessel.material})`;
+  const inside = outlineOf(vessel, depth);
   const text = { fill: 'rgb(var(--ink))', fontSize: 13, fontFamily: 'Atkinson Hyperlegible Next Variable' } as const;
   return (
     <View role="img" aria-label={label} className="w-full">
       <Svg
-        viewBox={`${-reach} ${-top} ${reach * 2} ${top + 16}`}
+        viewBox={`${-reach} ${-top} ${reach * 2} ${top + 14}`}
         width="100%"
-        style={{ aspectRatio: (reach * 2) / (top + 16) }}
+        style={{ aspectRatio: (reach * 2) / (top + 14) }}
       >
         <Defs>
           <ClipPath id={clip}>
-            <Path d={outlineOf(vessel, depth)} />
+            {/* What is heaped over the rim is seen too. */}
+            <Path d={inside} />
+            <Rect x={-radius} y={-depth - heapMm - 40} width={radius * 2} height={heapMm + 40} />
+          </ClipPath>
+          <ClipPath id={`${clip}-in`}>
+            <Path d={inside} />
           </ClipPath>
         </Defs>
         <Path
@@ -70,29 +80,52 @@ export const PotFromSide = memo(function PotFromSide({
           strokeLinejoin="round"
           strokeLinecap="round"
         />
-        {[-1, 1].map((side) => (
-          <Rect
-            key={side}
-            x={side > 0 ? radius : -radius - 26}
-            y={-depth + 6}
-            width={26}
-            height={9}
-            rx={4.5}
-            fill={wall}
-          />
-        ))}
-        <Path d={outlineOf(vessel, depth)} fill={`var(--pot-${vessel.material}-inside)`} />
-        <G clipPath={`url(#${clip})`}>
+        {vessel.handles === 'none'
+          ? null
+          : (vessel.handles === 'one' ? [1] : [-1, 1]).map((side) => (
+              <Rect
+                key={side}
+                x={side > 0 ? radius + 3 : -radius - 29}
+                y={-depth + 5}
+                width={26}
+                height={9}
+                rx={4.5}
+                fill={wall}
+              />
+            ))}
+        <Path d={inside} fill={`var(--pot-${vessel.material}-inside)`} />
+        <G clipPath={`url(#${clip}-in)`}>
           <Rect x={-radius} y={-liquidMm} width={radius * 2} height={liquidMm} fill={sauce ?? 'var(--broth)'} />
           {halves ? (
             <Rect x={0} y={-liquidMm} width={radius} height={liquidMm} fill={otherSauce ?? 'var(--broth)'} />
           ) : null}
+        </G>
+        <G clipPath={`url(#${clip})`}>
           {drawing ? <StandingStacks {...drawing} heightMm={usableMm} /> : null}
-          {shown.map((one) => (
-            <PieceGlyph key={one.id} {...one} />
+          {shown.map(({ id, glyph, glaze, x, y, radius: across, radiusUp, turnDeg }, index) => (
+            <PieceGlyph key={id} {...{ glyph, glaze, x, y, turnDeg, radiusUp }} radius={across} chance={index} />
           ))}
-          {build ? (
-            <Line x1={-radius} x2={radius} y1={-liquidMm} y2={-liquidMm} stroke="var(--broth-deep)" strokeWidth={2} />
+        </G>
+        <G clipPath={`url(#${clip}-in)`}>
+          {build && liquidMm > 0 ? (
+            <>
+              <Rect
+                x={-radius}
+                y={-liquidMm}
+                width={radius * 2}
+                height={liquidMm}
+                fill={sauce ?? 'var(--broth)'}
+                opacity={0.16}
+              />
+              <Line
+                x1={-radius}
+                x2={radius}
+                y1={-liquidMm}
+                y2={-liquidMm}
+                stroke="var(--broth-deep)"
+                strokeWidth={2.4}
+              />
+            </>
           ) : null}
           {halves ? <Line x1={0} x2={0} y1={0} y2={-depth} stroke={wall} strokeWidth={6} /> : null}
           {build ? (
@@ -108,11 +141,9 @@ export const PotFromSide = memo(function PotFromSide({
           ) : null}
         </G>
         {measured ? (
-          <>
-            <SvgText {...text} x={0} y={-depth - 10} textAnchor="middle">
-              {`${size(vessel.innerDiameterMm, units)} wide, ${size(depth, units)} deep`}
-            </SvgText>
-          </>
+          <SvgText {...text} x={0} y={-top + 13} textAnchor="middle">
+            {`${size(vessel.innerDiameterMm, units)} wide, ${size(depth, units)} deep`}
+          </SvgText>
         ) : null}
       </Svg>
     </View>

@@ -5,49 +5,79 @@ import { GLAZE_LINE } from './PieceGlyph';
 
 interface Props {
   blocks: readonly Block[];
-  /** What lies in a stack, from its bottom. */
+  /** What lies in a stack, from its bottom to its top. */
   layers: readonly Layer[];
   faded: boolean;
 }
 
-const REPEATS = 2;
+/** Leaves stand thicker than slices. */
+const thickOf = ({ glaze }: Layer) => (glaze.startsWith('leaf') ? 1.5 : 1);
+
+/** Where each layer of a stack lies in a block, as shares of its thickness. */
+function shares(layers: readonly Layer[]) {
+  const all = layers.reduce((sum, one) => sum + thickOf(one), 0);
+  let at = 0;
+  return layers.map((layer) => {
+    const from = at / all;
+    at += thickOf(layer);
+    return { layer, from, thick: thickOf(layer) / all };
+  });
+}
 
 const Outline = (box: { x: number; y: number; width: number; height: number }) => (
-  <Rect {...box} rx={4} fill="none" stroke={GLAZE_LINE} strokeWidth={1.1} />
+  <Rect {...box} rx={3} fill="none" stroke={GLAZE_LINE} strokeWidth={1} opacity={0.85} />
 );
+
+/** The pale rib of a leaf, and the fat of a slice, as a wavy line along a layer. */
+const rib = (width: number, y: number, bend: number) => {
+  const half = width / 2 - 3;
+  return `M${-half} ${y} q${half / 2} ${bend} ${half} 0 t${half} 0`;
+};
 
 /** Stacks of leaves and meat with the cut face up: their layers run along the wall. */
 export const Stacks = memo(function Stacks({ blocks, layers, faded }: Props) {
-  const order = Array.from({ length: REPEATS }, () => layers).flat();
-  const shown = [...order, ...layers.slice(0, 1)];
+  const bands = shares(layers);
   return (
-    <G opacity={faded ? 0.28 : 1}>
-      {blocks.map((block) => {
-        const { widthMm: width, depthMm: depth } = block;
-        const thick = depth / shown.length;
-        return (
-          <G key={block.id} transform={`translate(${block.x} ${block.y}) rotate(${block.turnDeg})`}>
-            {shown.map((layer, index) => (
-              <Rect
-                key={`${layer.ingredientId}-${index}`}
-                x={-width / 2}
-                y={-depth / 2 + index * thick}
-                width={width}
-                height={thick + 0.3}
-                fill={layer.glaze}
-              />
-            ))}
-            <Outline x={-width / 2} y={-depth / 2} width={width} height={depth} />
-            <Path
-              d={`M${-width / 2 + 5} ${-depth / 2 + 3} q${width / 4} 4 ${width / 2} 0 t${width / 2 - 10} 0`}
-              stroke="var(--glaze-tofu)"
-              strokeWidth={0.9}
-              fill="none"
-              opacity={0.6}
+    <G opacity={faded ? 0.3 : 1}>
+      {blocks.map(({ id, x, y, turnDeg, widthMm: width, depthMm: depth }, index) => (
+        <G key={id} transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) rotate(${turnDeg.toFixed(1)})`}>
+          <Rect
+            x={-width / 2 - 1}
+            y={-depth / 2 - 1}
+            width={width + 2}
+            height={depth + 2}
+            rx={4}
+            fill={GLAZE_LINE}
+            opacity={0.25}
+          />
+          {bands.map(({ layer, from, thick }, band) => (
+            <Rect
+              key={`${layer.ingredientId}-${band}`}
+              x={-width / 2}
+              y={-depth / 2 + from * depth}
+              width={width}
+              height={thick * depth + 0.3}
+              rx={1.2}
+              fill={`var(--glaze-${layer.glaze})`}
             />
-          </G>
-        );
-      })}
+          ))}
+          {bands.map(({ layer, from, thick }, band) => (
+            <Path
+              key={`${layer.ingredientId}-line-${band}`}
+              d={rib(
+                width,
+                -depth / 2 + (from + thick / 2) * depth,
+                ((index + band) % 2 === 0 ? 1 : -1) * thick * depth * 0.5,
+              )}
+              stroke={layer.glaze.startsWith('leaf') ? 'var(--glaze-leaf)' : 'var(--glaze-tofu)'}
+              strokeWidth={layer.glaze.startsWith('leaf') ? 1.1 : 0.8}
+              fill="none"
+              opacity={0.75}
+            />
+          ))}
+          <Outline x={-width / 2} y={-depth / 2} width={width} height={depth} />
+        </G>
+      ))}
     </G>
   );
 });
@@ -58,29 +88,32 @@ interface SideProps {
   heightMm: number;
 }
 
-/** The same blocks from the side: their layers stand upright. */
+/** A band of a block from the side, from one share of its thickness to another. */
+function bandPath({ topFromX, topToX, footFromX, footToX }: StandingBlock, from: number, to: number, heightMm: number) {
+  const top = (share: number) => topFromX + (topToX - topFromX) * share;
+  const foot = (share: number) => footFromX + (footToX - footFromX) * share;
+  return `M${foot(from)} 0L${top(from)} ${-heightMm}H${top(to)}L${foot(to)} 0Z`;
+}
+
+/** The same blocks from the side: their layers stand upright and lean out with the wall. */
 export function StandingStacks({ layers, blocks, heightMm }: SideProps) {
-  const stripes = [...Array.from({ length: REPEATS }, () => layers).flat(), ...layers.slice(0, 1)];
+  const bands = shares(layers);
   return (
     <>
-      {blocks.map(({ id, side, fromMm, widthMm }) => {
-        const thick = widthMm / stripes.length;
-        return (
-          <G key={id} transform={`scale(${side} 1)`}>
-            {stripes.map((layer, index) => (
-              <Rect
-                key={`${layer.ingredientId}-${index}`}
-                x={fromMm + index * thick}
-                y={-heightMm}
-                width={thick + 0.3}
-                height={heightMm}
-                fill={layer.glaze}
-              />
-            ))}
-            <Outline x={fromMm} y={-heightMm} width={widthMm} height={heightMm} />
-          </G>
-        );
-      })}
+      {blocks.map((block) => (
+        <G key={block.id}>
+          {bands.map(({ layer, from, thick }, band) => (
+            <Path
+              key={`${layer.ingredientId}-${band}`}
+              d={bandPath(block, from, from + thick, heightMm)}
+              fill={`var(--glaze-${layer.glaze})`}
+              stroke={`var(--glaze-${layer.glaze})`}
+              strokeWidth={0.4}
+            />
+          ))}
+          <Path d={bandPath(block, 0, 1, heightMm)} fill="none" stroke={GLAZE_LINE} strokeWidth={1} opacity={0.85} />
+        </G>
+      ))}
     </>
   );
 }

@@ -1,10 +1,17 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { migratePlan, type Vessel } from '@elixa/contract';
+import { GLAZES } from '../../catalogue/glazes';
 import { STYLES } from '../../catalogue/styles';
 import { VESSELS } from '../../catalogue/vessels';
+import { sum } from '../../measures/sum';
 import { planPot } from '../../planEvening/planPot';
 import { eveningFor, suited } from '../../testing/household';
+import { outlineFor, placeOf } from '../outline';
+import { pieceOf } from '../pieces';
 import { radiusAtMm } from '../vesselShape';
-import { drawFromAbove } from './fromAbove';
-import { drawFromSide } from './fromSide';
+import { drawFromAbove, type Buildable } from './fromAbove';
+import { bestCutDeg, drawFromSide } from './fromSide';
 
 const nights = STYLES.flatMap((style) =>
   [2, 6].map((count) => {
@@ -14,47 +21,107 @@ const nights = STYLES.flatMap((style) =>
 );
 
 describe.each(nights)('the drawing of $name', ({ evening: { vessel }, build }) => {
-  const above = drawFromAbove(vessel, build.sectors);
+  const above = drawFromAbove(vessel, build);
   const side = drawFromSide(vessel, build);
 
-  it('keeps every piece and block inside the wall, the same way every time', () => {
-    for (const { x, y } of [...above.pieces, ...above.blocks]) {
-      expect(Math.hypot(x, y)).toBeLessThan(vessel.innerDiameterMm / 2);
+  it('keeps every piece inside the wall of its side, the same way every time', () => {
+    for (const { x, y, side: half, place } of above.pieces) {
+      if (place === 'beside') continue;
+      expect(placeOf(outlineFor(vessel, half), { x, y }).share).toBeLessThan(place === 'skewer' ? 1.1 : 1);
     }
-    expect(drawFromAbove(vessel, build.sectors)).toEqual(above);
+    expect(drawFromAbove(vessel, build)).toEqual(above);
   });
 
-  it('shows everything that lies open, and names everything', () => {
-    const open = build.sectors.filter((one) => one.zone !== 'bed' && one.zone !== 'stack');
-    expect(new Set(above.pieces.map((one) => one.ingredientId))).toEqual(new Set(open.map((one) => one.ingredientId)));
+  it('draws no more pieces than there are, and something of everything', () => {
+    for (const one of build.placements) {
+      const mine = above.pieces.filter((piece) => piece.id.startsWith(`${one.id}-${one.cut}-`));
+      expect([one.id, one.cut, mine.length <= one.pieces]).toEqual([one.id, one.cut, true]);
+      if (one.place === 'stack' || one.place === 'beside' || one.pieces === 0) continue;
+      expect([one.id, one.cut, mine.length > 0]).toEqual([one.id, one.cut, true]);
+    }
     expect(above.names.map((one) => one.ingredientId).sort()).toEqual(
-      [...new Set(build.sectors.map((one) => one.ingredientId))].sort(),
+      [...new Set(build.placements.map((one) => one.ingredientId))].sort(),
     );
+    for (const { glaze } of above.pieces) expect(Object.keys(GLAZES)).toContain(glaze);
   });
 
-  it('lies within the pot from the side too, none under the floor or over the food', () => {
-    for (const { x, y } of side.pieces) {
-      expect(-y).toBeGreaterThan(0);
-      expect(-y).toBeLessThan(build.fillHeightMm + 0.01);
-      expect(Math.abs(x)).toBeLessThan(radiusAtMm(vessel, -y));
+  it('is cut through the middle so that several things are seen, none of them in the wall', () => {
+    expect(side.runs.length + side.blocks.length).toBeGreaterThan(1);
+    const top = vessel.innerDiameterMm / 2;
+    for (const { fromX, toX, fromMm } of side.runs) {
+      expect(toX).toBeGreaterThan(fromX);
+      expect(Math.max(-fromX, toX)).toBeLessThanOrEqual(top + 1);
+      expect(fromMm).toBeGreaterThanOrEqual(0);
+    }
+    for (const { y } of side.pieces) expect(y).toBeLessThan(0);
+  });
+
+  it('has blocks standing where food is stacked, on both sides, as many as the stacks make', () => {
+    expect(above.blocks).toHaveLength(build.stacks?.blocks ?? 0);
+    expect(side.blocks).toHaveLength(2 * (build.stacks?.rows.length ?? 0));
+    for (const block of side.blocks) {
+      expect(Math.abs(block.topToX)).toBeLessThanOrEqual(radiusAtMm(vessel, build.stacks!.cutWidthMm) + 1);
     }
   });
 
-  it('has blocks standing where food is stacked, on both sides, and nowhere else', () => {
-    const isStacked = build.sectors.some((one) => one.zone === 'stack');
-    expect(above.blocks.length > 0).toBe(isStacked);
-    expect(new Set(side.blocks.map((one) => one.side)).size).toBe(isStacked ? 2 : 0);
-    for (const { fromMm, widthMm } of side.blocks)
-      expect(fromMm + widthMm).toBeLessThanOrEqual(vessel.innerDiameterMm / 2);
+  it('has a plate beside it for what each guest holds in the pot', () => {
+    const waits = build.placements.some((one) => one.place === 'beside');
+    expect(above.plate !== undefined).toBe(waits);
+    expect(above.pieces.some((one) => one.place === 'beside')).toBe(waits);
   });
 });
 
-it('draws more of what there is more of, and more in a wider pot', () => {
-  const evening = eveningFor(4);
-  const { sectors } = planPot(evening).build;
-  const pieces = (of: typeof evening.vessel) => drawFromAbove(of, sectors).pieces;
-  const count = (id: string) => pieces(evening.vessel).filter((one) => one.ingredientId === id).length;
-  expect(count('napaCabbage')).toBeGreaterThan(count('carrot'));
-  const byWidth = [...VESSELS].sort((a, b) => a.innerDiameterMm - b.innerDiameterMm);
-  expect(pieces(byWidth.at(-1)!).length).toBeGreaterThan(pieces(byWidth[0]!).length);
+describe('a drawing to scale', () => {
+  const { build } = planPot(eveningFor(4));
+
+  it('has every piece as large as it is, whatever the pot', () => {
+    for (const vessel of VESSELS) {
+      const tofu = drawFromAbove(vessel, build).pieces.find((one) => one.ingredientId === 'firmTofu')!;
+      const { form, alongMm } = pieceOf('firmTofu', 'block');
+      expect(tofu.radius * 2 * form.along).toBeCloseTo(alongMm, 6);
+    }
+  });
+
+  it('is of the pot that there is: an oval is longer than broad, and its food lies in it', () => {
+    const oval: Vessel = {
+      ...VESSELS[0]!,
+      outline: 'oval',
+      innerDiameterMm: 330,
+      innerBreadthMm: 220,
+      rimVolumeMl: 2900,
+    };
+    const { vessel, pieces } = drawFromAbove(oval, build);
+    expect(vessel).toMatchObject({ halfLengthMm: 165, halfBreadthMm: 110 });
+    for (const { x, y } of pieces) expect(Math.hypot(x / 165, y / 110)).toBeLessThan(1);
+    expect(bestCutDeg(oval, build.placements)).toBe(90);
+  });
+
+  it('shows in a cut what lies on it: bunches as wide as a ruler along the cut measures them', () => {
+    const vessel = VESSELS[0]!;
+    const half = { startDeg: 0, sweepDeg: 180, fromShare: 0, toShare: 1 };
+    const one = build.placements.find((each) => each.place === 'ring')!;
+    const right = { ...one, region: half, fromMm: 0, toMm: 40 };
+    const { runs } = drawFromSide(vessel, { placements: [right] }, 90);
+    // It lies in the right half: from the middle to the rim.
+    expect(runs).toHaveLength(1);
+    expect(Math.abs(runs[0]!.fromX)).toBeLessThan(4);
+    expect(vessel.innerDiameterMm / 2 - runs[0]!.toX).toBeLessThan(4);
+  });
+});
+
+it('draws what a plan of an older shape was cooked by', () => {
+  const file = path.join(
+    __dirname,
+    '..',
+    '..',
+    '..',
+    'contract',
+    'migrations',
+    'documents',
+    'plan2-practice-night.json',
+  );
+  const { build } = migratePlan(JSON.parse(readFileSync(file, 'utf8'))) as { build: Buildable };
+  const { pieces, bunches } = drawFromAbove(VESSELS[0]!, build);
+  expect(bunches.length).toBeGreaterThan(8);
+  expect(sum(bunches.map((one) => pieces.filter((piece) => piece.bunchId === one.id).length))).toBeGreaterThan(30);
 });

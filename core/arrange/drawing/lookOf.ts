@@ -1,7 +1,7 @@
 import { FAMILY_GLYPH, type Glyph } from '../../catalogue/look';
 import { ingredientById } from '../../catalogue/ingredients';
 
-/** How a piece is drawn: its shape, and the name of its glaze as a colour. */
+/** How a piece is drawn: its shape, and its glaze by name. */
 export interface DrawnLook {
   glyph: Glyph;
   glaze: string;
@@ -13,6 +13,6 @@ export function lookOf(ingredientId: string, cut = ''): DrawnLook {
   const own = cuts[cut]?.look;
   return {
     glyph: own?.glyph ?? look?.glyph ?? FAMILY_GLYPH[family],
-    glaze: `var(--glaze-${own?.glaze ?? look?.glaze ?? family})`,
+    glaze: own?.glaze ?? look?.glaze ?? family,
   };
 }

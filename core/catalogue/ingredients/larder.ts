@@ -229,6 +229,7 @@ export const LARDER = [
         pieceG: 11,
         cooks: { simmered: plant(7, 9, 20, 25, 'soft through') },
         work: { says: 'Peel, halve', minPer100G: 1.4 },
+        look: { glyph: 'wedge', glaze: 'meat' },
       },
     },
     replacements: [{ withIngredientId: 'onion', keeps: 'mass', text: 'onion' }],

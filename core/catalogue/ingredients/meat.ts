@@ -37,6 +37,7 @@ export const MEAT = [
           simmered: animal(1.7, 2.5, 6, 74, 'white and firm through'),
           swished: animal(1.7, 2.2, 5, 74, 'white and firm through'),
         },
+        look: { glyph: 'ribbon', glaze: 'poultry' },
       },
     },
     replacements: [
@@ -119,6 +120,7 @@ export const MEAT = [
         thicknessMm: 30,
         pieceG: 22,
         cooks: { simmered: animal(9.5, 10, 20, 74, 'white through, it floats') },
+        look: { glyph: 'ball', glaze: 'poultry' },
       },
       crumbled: {
         label: 'broken small',
@@ -127,6 +129,7 @@ export const MEAT = [
         pieceG: 6,
         cooks: { simmered: animal(4.5, 5.5, 20, 74, 'white through') },
         work: { says: 'Break small, back into the fridge', fixedMin: 1, minPer100G: 0.4 },
+        look: { glyph: 'chunk' },
       },
     },
     replacements: [{ withIngredientId: 'firmTofu', keeps: 'mass', text: 'tofu, pressed and crumbled' }],
@@ -156,6 +159,7 @@ export const MEAT = [
           simmered: animal(0.85, 0.95, 1.6, 74, 'pale brown through; 74 °C inside'),
           swished: animal(0.85, 0.95, 1.6, 74, 'pale brown through, no red left'),
         },
+        look: { glyph: 'ribbon', glaze: 'meat' },
       },
     },
     replacements: [
@@ -188,6 +192,7 @@ export const MEAT = [
           swished: animal(0.35, 0.45, 1.2, 63, 'the pink is just gone'),
           seared: animal(0.4, 0.6, 1, 63, 'brown on one side, the pink gone on the other'),
         },
+        look: { glyph: 'ribbon' },
       },
       bite: {
         label: 'bite-sized pieces',
@@ -196,6 +201,7 @@ export const MEAT = [
         pieceG: 12,
         cooks: { simmered: animal(2, 4, 10, 63, 'loose and brown through') },
         work: { says: 'Cut across the grain in bite-sized pieces, back into the fridge', before: [] },
+        look: { glyph: 'ribbon' },
       },
     },
     replacements: [
@@ -270,6 +276,7 @@ export const MEAT = [
           seared: animal(1.5, 2.5, 12, 71, 'golden on both faces, no pink left'),
         },
         work: firmed,
+        look: { glyph: 'ribbon', glaze: 'pork' },
       },
       block: { label: 'in one piece', short: 'pork belly', thicknessMm: 50, pieceG: 500 },
       poachedSlice: {
@@ -285,6 +292,7 @@ export const MEAT = [
           fixedMin: 1,
           minPer100G: 0.8,
         },
+        look: { glyph: 'slice', glaze: 'pork' },
       },
     },
     replacements: [
@@ -315,6 +323,7 @@ export const MEAT = [
           simmered: animal(0.9, 1.2, 3, 71, 'no pink left'),
           swished: animal(0.9, 1.2, 3, 71, 'white through, no pink left'),
         },
+        look: { glyph: 'ribbon', glaze: 'pork' },
       },
     },
     replacements: [
@@ -343,6 +352,7 @@ export const MEAT = [
         thicknessMm: 30,
         pieceG: 22,
         cooks: { simmered: animal(9.5, 10, 20, 71, 'white through, it floats') },
+        look: { glyph: 'ball', glaze: 'poultry' },
       },
       crumbled: {
         label: 'broken small',
@@ -351,6 +361,7 @@ export const MEAT = [
         pieceG: 6,
         cooks: { simmered: animal(4, 5, 20, 71, 'grey through') },
         work: { says: 'Break small, back into the fridge', fixedMin: 1, minPer100G: 0.4 },
+        look: { glyph: 'chunk' },
       },
     },
     replacements: [{ withIngredientId: 'chickenMince', keeps: 'mass', text: 'chicken mince' }],
@@ -398,6 +409,7 @@ export const MEAT = [
           simmered: animal(1, 1.5, 4, 63, 'grey-brown through'),
           swished: animal(0.35, 0.5, 1.2, 63, 'grey-brown through'),
         },
+        look: { glyph: 'ribbon', glaze: 'meat' },
       },
     },
     replacements: [
@@ -423,6 +435,7 @@ export const MEAT = [
         thicknessMm: 6,
         pieceG: 15,
         cooks: { simmered: animal(2, 4, 20, 63, 'hot through, the fat runs') },
+        look: { glyph: 'slice', glaze: 'pork' },
       },
     },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu; salt the stew a little more' }],
@@ -446,6 +459,7 @@ export const MEAT = [
         thicknessMm: 8,
         pieceG: 7,
         cooks: { simmered: animal(2.2, 4, 20, 63, 'hot through, swollen') },
+        look: { glyph: 'sausage', glaze: 'meat' },
       },
     },
     replacements: [
@@ -514,6 +528,7 @@ export const MEAT = [
         thicknessMm: 28,
         pieceG: 22,
         cooks: { simmered: animal(11, 12, 25, 71, 'swollen, they float, hot through') },
+        look: { glyph: 'ball', glaze: 'mushroom' },
       },
     },
     replacements: [
@@ -567,6 +582,7 @@ export const MEAT = [
         thicknessMm: 6,
         pieceG: 15,
         cooks: { simmered: animal(2, 4, 20, 63, 'hot through') },
+        look: { glyph: 'slice', glaze: 'poultry' },
       },
     },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu; salt the stew a little more' }],
@@ -591,6 +607,7 @@ export const MEAT = [
         thicknessMm: 4,
         pieceG: 6,
         cooks: { simmered: animal(5, 8, 20, 71, 'the fat is clear') },
+        look: { glyph: 'strip', glaze: 'pork' },
       },
     },
     replacements: [{ withIngredientId: 'driedShiitake', keeps: 'savour', ratio: 0.3, text: 'soaked dried shiitake' }],
@@ -613,6 +630,7 @@ export const MEAT = [
         thicknessMm: 8,
         pieceG: 2,
         cooks: { simmered: animal(2, 3, 6, 63, 'soft and full of broth') },
+        look: { glyph: 'puff', glaze: 'tofu' },
       },
     },
     replacements: [{ withIngredientId: 'tofuPouch', keeps: 'mass', ratio: 3, text: 'thin fried tofu' }],

@@ -2,8 +2,10 @@ import { byDifference, ingredient } from '../ingredient';
 import { plant } from '../cooking';
 import { pack } from '../pack';
 
+const GLAZE = { red: 'chilli', green: 'leaf' } as const;
+
 /** Cuts of a fresh chilli, by its colour. */
-const chilliCuts = (colour: string) => ({
+const chilliCuts = (colour: keyof typeof GLAZE) => ({
   ring: {
     label: 'in rings',
     short: `${colour} chilli`,
@@ -12,6 +14,7 @@ const chilliCuts = (colour: string) => ({
     densityGPerMl: 0.45,
     cooks: { simmered: plant(0.5, 2, 30, 25, 'limp, the rim has darkened') },
     work: { says: 'Cut in rings; wash your hands', fixedMin: 1, minPer100G: 4, board: 'plants' as const },
+    look: { glyph: 'ring' as const, glaze: GLAZE[colour] },
   },
   slit: {
     label: 'whole, slit once',
@@ -20,7 +23,7 @@ const chilliCuts = (colour: string) => ({
     pieceG: 10,
     cooks: { simmered: plant(2, 5, 40, 25, 'the skin wrinkles; lift it out when the broth is hot enough') },
     work: { says: 'Slit along one side, stalk left on; wash your hands', fixedMin: 1, minPer100G: 1 },
-    look: { glyph: 'slant' as const },
+    look: { glyph: 'chilli' as const, glaze: GLAZE[colour] },
   },
 });
 
@@ -63,7 +66,7 @@ export const SPICES = [
         pieceG: 2,
         cooks: { simmered: plant(1, 6, 40, 25, 'limp, the bite gone out of it') },
         work: { says: 'Scrape, slice thin, cut the slices in threads', fixedMin: 2, minPer100G: 8 },
-        look: { glyph: 'strand' },
+        look: { glyph: 'strand', glaze: 'root-pale' },
       },
     },
     replacements: [{ withIngredientId: 'galangal', keeps: 'mass', text: 'galangal' }],
@@ -88,6 +91,7 @@ export const SPICES = [
         pieceG: 4,
         cooks: { simmered: plant(3, 10, 60, 25, 'the broth smells of it; it is not eaten') },
         work: { says: 'Scrape, slice', fixedMin: 1, minPer100G: 3, board: 'plants' },
+        look: { glyph: 'disc', glaze: 'root-pale' },
       },
       minced: { label: 'minced', short: 'galangal', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.6 },
     },

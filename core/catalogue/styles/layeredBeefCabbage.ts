@@ -143,7 +143,7 @@ export const LAYERED_BEEF_CABBAGE: Style = {
   ],
   schools: [LIQUID, SECOND_LEAF_SCHOOLS],
   finishIds: ['udon', 'porridge'],
-  stack: { order: ['leaf', 'green', 'main'], repeats: [2, 5], thicknessMm: [45, 70] },
+  stack: { order: ['leaf', 'green', 'main'], repeats: [2, 5], thicknessMm: [45, 70], leafMm: [220, 110] },
   keepsApart: [],
   returns: [],
   vesselFit: {

@@ -21,7 +21,7 @@ describe('composing a pot', () => {
     const plan = planPot(after({ kind: 'putIn', ingredientId: 'clam' }));
     expect(plan.simmer.pieces.some((piece) => piece.ingredientId === 'clam' && piece.safe)).toBe(true);
     expect(plan.shopping.map((item) => item.ingredientId)).toContain('clam');
-    expect(plan.build.sectors.map((sector) => sector.ingredientId)).toContain('clam');
+    expect(plan.build.placements.map((sector) => sector.ingredientId)).toContain('clam');
   });
 
   it('keeps the sum of the mushrooms where the cook says so, and lets it be where not', () => {

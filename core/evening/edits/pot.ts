@@ -38,6 +38,12 @@ export const service = (evening: Evening, { service: chosen }: EditOf<'service'>
   service: chosen,
 });
 
+/** Where things lie in the pot; nothing where that is left to the solver again. */
+export const bunchesLaid = (evening: Evening, { laid }: EditOf<'bunchesLaid'>): Evening => ({
+  ...evening,
+  choices: { ...evening.choices, laid: laid.length > 0 ? laid : undefined },
+});
+
 export const riceBeside = (evening: Evening, { on }: EditOf<'riceBeside'>): Evening => ({
   ...evening,
   choices: { ...evening.choices, riceBeside: on },

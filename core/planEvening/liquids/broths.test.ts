@@ -88,7 +88,7 @@ describe('a divided pot', () => {
     const eatenMl = (of: PotPlan) => brothsOf(of).reduce((sum, one) => sum + one.finishedMl, 0) - dipMl(of);
     expect(eatenMl(plan)).toBeCloseTo(eatenMl(whole), 0);
     const made = brothsOf(plan).reduce((sum, one) => sum + one.madeMl, 0);
-    expect(plan.build.potBrothMl + plan.build.reserveMl).toBeCloseTo(made, 0);
+    expect(plan.build.pourMl + plan.build.reserveMl).toBeCloseTo(made, 0);
   });
 
   it('takes the same broth twice as one, and names the half that a whole pot does not have', () => {

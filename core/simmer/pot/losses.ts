@@ -1,3 +1,4 @@
+import { mouthAreaMm2 } from '@elixa/contract';
 import { boilingPointC } from '../../heat/boilingPoint';
 import { lossesW } from '../../heat/burner';
 import type { PotState } from './state';
@@ -11,8 +12,7 @@ export const FAT_G_PER_ML = 0.92;
 
 /** Share of the mouth that is closed by the fat that floats on a pot. */
 export function fatCover({ fatG, vessel }: PotState): number {
-  const mouthMm2 = Math.PI * (vessel.innerDiameterMm / 2) ** 2;
-  return 1 - Math.exp(-((fatG / FAT_G_PER_ML) * 1000) / mouthMm2 / FAT_CLOSES_MM);
+  return 1 - Math.exp(-((fatG / FAT_G_PER_ML) * 1000) / mouthAreaMm2(vessel) / FAT_CLOSES_MM);
 }
 
 /** No pot is colder than so much below zero, in K. */

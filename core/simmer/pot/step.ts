@@ -1,3 +1,4 @@
+import { mouthAreaMm2 } from '@elixa/contract';
 import { cookedFor, isSafe } from '../../doneness/wanted';
 import { boilingPointC, boilingRaisedK } from '../../heat/boilingPoint';
 import { POT_CP, STEAM_J_PER_KG, steamLeaves, usefulPowerW, WATER_CP } from '../../heat/burner';
@@ -54,7 +55,7 @@ function filmOf(pot: PotState, boilingC: number): number {
 function bathFilm({ tempC, vessel, heatSource, power }: PotState, boilingC: number): number {
   if (tempC < boilingC - 6) return FILM.hot;
   const near = Math.min(1, (tempC - boilingC + 6) / 6);
-  const areaM2 = Math.PI * (vessel.innerDiameterMm / 2000) ** 2;
+  const areaM2 = mouthAreaMm2(vessel) / 1e6;
   const rolls = Math.min(1, (usefulPowerW(heatSource) * power) / areaM2 / (3 * ROLLS_W_PER_M2));
   const film = FILM.hot + near * (FILM.simmer + rolls * (FILM.rolling - FILM.simmer) - FILM.hot);
   return Math.round(film / FILM_STEP) * FILM_STEP;

@@ -86,7 +86,7 @@ export const PieceRows = memo(function PieceRows(given: Props) {
               width={right - left}
               height={18}
               rx={5}
-              fill={lookOf(one.ingredientId, one.cut).glaze}
+              fill={`var(--glaze-${lookOf(one.ingredientId, one.cut).glaze})`}
               stroke={GLAZE_LINE}
               strokeWidth={0.8}
             />

@@ -1,4 +1,4 @@
-import { ingredientById } from '../catalogue/ingredients';
+import { ingredientById } from './ingredients';
 
 /** How a cook names a piece at the stove: `cabbage stems`. */
 export function shortName(ingredientId: string, cut: string): string {

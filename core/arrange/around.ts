@@ -1,0 +1,225 @@
+import { ingredientById } from '../catalogue/ingredients';
+import { repeatable } from '../measures/repeatable';
+import type { Bunch } from './bunches';
+import { glazeLikeness } from './likeness';
+
+/** What it costs that two bunches lie near one another. */
+export interface Nearness {
+  /** By index: how much they look alike, with more where they are of one family. */
+  alike: readonly (readonly number[])[];
+  /** By index: they must not touch. */
+  apart: readonly (readonly boolean[])[];
+}
+
+/** A bunch that the cook has put where it lies: the direction of its middle. */
+export interface Held {
+  atDeg: number;
+  /** It is to stay there; or else it may give way to what is. */
+  locked?: boolean;
+}
+
+/** What is dealt round a wall. */
+export interface Round {
+  sweepDeg: readonly number[];
+  nearness: Nearness;
+  /** By index, where the cook has put it. */
+  held?: readonly (Held | undefined)[];
+}
+
+/** The weights of what is asked of an order round the wall; see docs/decisions/0017. */
+export const AROUND = {
+  /** Edges of two bunches that lie as far from one another as this are not taken together, in degrees. */
+  nearDeg: 60,
+  sameFamily: 0.5,
+  /** For what must not touch: where it does, and how far it is from lying across the pot. */
+  touching: 100,
+  notAcross: 4,
+  /** For each degree that a bunch lies away from where the cook has put it. */
+  awayPerDeg: 0.2,
+  lockedAwayPerDeg: 5,
+} as const;
+
+const glazeOf = ({ parts }: Bunch) => parts[0]?.piece.glaze ?? 'seasoning';
+
+/** What it costs that these lie side by side. */
+export function nearnessOf(bunches: readonly Bunch[], keepsApart: ReadonlyArray<{ a: string; b: string }>): Nearness {
+  const family = (one: Bunch) => ingredientById(one.ingredientId).family;
+  return {
+    alike: bunches.map((a) =>
+      bunches.map((b) => glazeLikeness(glazeOf(a), glazeOf(b)) + (family(a) === family(b) ? AROUND.sameFamily : 0)),
+    ),
+    apart: bunches.map((a) =>
+      bunches.map((b) =>
+        keepsApart.some(
+          (pair) =>
+            (pair.a === a.slotId && pair.b === b.slotId) ||
+            (pair.b === a.slotId && pair.a === b.slotId) ||
+            (pair.a === a.ingredientId && pair.b === b.ingredientId) ||
+            (pair.b === a.ingredientId && pair.a === b.ingredientId),
+        ),
+      ),
+    ),
+  };
+}
+
+/** The smaller angle between two directions. */
+export const betweenDeg = (a: number, b: number): number => {
+  const turn = (((a - b) % 360) + 360) % 360;
+  return Math.min(turn, 360 - turn);
+};
+
+/** The middle of each bunch, in the order of the bunches, where they are laid one after another from a direction on. */
+export function middlesOf(order: readonly number[], sweepDeg: readonly number[], fromDeg: number): number[] {
+  const middles: number[] = Array.from({ length: order.length }, () => 0);
+  let at = fromDeg;
+  for (const index of order) {
+    middles[index] = at + sweepDeg[index]! / 2;
+    at += sweepDeg[index]!;
+  }
+  return middles;
+}
+
+/** The direction to start from that brings what is held nearest to where it is held, and what that still costs. */
+function startOf(order: readonly number[], { sweepDeg, held }: Round): { fromDeg: number; costs: number } {
+  const pinned = order.flatMap((index) => (held?.[index] ? [{ index, ...held[index] }] : []));
+  if (pinned.length === 0) return { fromDeg: 0, costs: 0 };
+  const middles = middlesOf(order, sweepDeg, 0);
+  const weight = ({ locked }: Held) => (locked ? AROUND.lockedAwayPerDeg : AROUND.awayPerDeg);
+  let best = { fromDeg: 0, costs: Infinity };
+  // The sum of distances is least where one of them is none.
+  for (const { index, atDeg } of pinned) {
+    const fromDeg = atDeg - middles[index]!;
+    const costs = pinned.reduce(
+      (sum, one) => sum + weight(one) * betweenDeg(middles[one.index]! + fromDeg, one.atDeg),
+      0,
+    );
+    if (costs < best.costs - 1e-9) best = { fromDeg, costs };
+  }
+  return best;
+}
+
+/** What an order costs, of orders of one round: everything that does not change between them is looked up once. */
+function costIn(round: Round): (order: readonly number[]) => number {
+  const { sweepDeg, nearness, held } = round;
+  const count = sweepDeg.length;
+  const alike = Float64Array.from(nearness.alike.flat());
+  const apart = nearness.apart.flat();
+  const isHeld = held?.some(Boolean) ?? false;
+  const middles = new Float64Array(count);
+  return (order) => {
+    let at = 0;
+    for (let place = 0; place < count; place += 1) {
+      const sweep = sweepDeg[order[place]!]!;
+      middles[place] = at + sweep / 2;
+      at += sweep;
+    }
+    let costs = isHeld ? startOf(order, round).costs : 0;
+    for (let i = 0; i < count; i += 1) {
+      const row = order[i]! * count;
+      for (let j = i + 1; j < count; j += 1) {
+        const turn = middles[j]! - middles[i]!;
+        const between = turn > 180 ? 360 - turn : turn;
+        const gapDeg = between - (sweepDeg[order[i]!]! + sweepDeg[order[j]!]!) / 2;
+        const cell = row + order[j]!;
+        if (gapDeg < AROUND.nearDeg) costs += alike[cell]! * (1 - Math.max(0, gapDeg) / AROUND.nearDeg);
+        if (apart[cell]) costs += (gapDeg < 1e-6 ? AROUND.touching : 0) + AROUND.notAcross * (1 - between / 180);
+      }
+    }
+    return costs;
+  };
+}
+
+/** What an order round the wall costs: see docs/decisions/0017. */
+export const aroundCost = (order: readonly number[], round: Round): number => costIn(round)(order);
+
+/** The order after one bunch is put elsewhere in it, or two have changed places. */
+function* neighbours(order: readonly number[]): Generator<number[]> {
+  for (let from = 1; from < order.length; from += 1) {
+    for (let to = 1; to < order.length; to += 1) {
+      if (to === from) continue;
+      const moved = [...order];
+      const [one] = moved.splice(from, 1);
+      moved.splice(to, 0, one!);
+      yield moved;
+    }
+  }
+  for (let a = 1; a < order.length; a += 1) {
+    for (let b = a + 2; b < order.length; b += 1) {
+      const swapped = [...order];
+      [swapped[a], swapped[b]] = [swapped[b]!, swapped[a]!];
+      yield swapped;
+    }
+  }
+}
+
+function downhill(from: readonly number[], costOf: (order: readonly number[]) => number) {
+  let order = [...from];
+  let costs = costOf(order);
+  for (let isBetter = true; isBetter;) {
+    isBetter = false;
+    for (const next of neighbours(order)) {
+      const cost = costOf(next);
+      if (cost < costs - 1e-9) {
+        order = next;
+        costs = cost;
+        isBetter = true;
+        break;
+      }
+    }
+  }
+  return { order, costs };
+}
+
+/** Orders that the search starts from, besides that of the bunches. */
+const STARTS = 6;
+/** As many as this are gone through one by one. */
+const EXACT = 7;
+
+function* orders(rest: readonly number[], before: readonly number[]): Generator<number[]> {
+  if (rest.length === 0) yield [...before];
+  for (const [at, one] of rest.entries()) {
+    yield* orders([...rest.slice(0, at), ...rest.slice(at + 1)], [...before, one]);
+  }
+}
+
+/** The best order by going through all of them; the first bunch stays first, since a pot can be turned. */
+export function enumeratedAround(round: Round): { order: number[]; costs: number } {
+  const all = round.sweepDeg.map((_, index) => index);
+  const costOf = costIn(round);
+  let best = { order: all, costs: costOf(all) };
+  for (const order of orders(all.slice(1), all.slice(0, 1))) {
+    const costs = costOf(order);
+    if (costs < best.costs - 1e-9) best = { order, costs };
+  }
+  return best;
+}
+
+/**
+ * The order round the wall in which like things lie far from one another, what must not touch lies across the pot, and what
+ * the cook has put somewhere stays there. Few bunches are gone through one by one; for more the best of several descents
+ * is taken, the same every time for the same seed.
+ * @returns indices of the bunches, clockwise, and the direction that the first starts from
+ * @example solveAround({ sweepDeg: [120, 120, 120], nearness }).order // [0, 2, 1]
+ */
+export function solveAround(round: Round, seed = 1): { order: number[]; fromDeg: number; costs: number } {
+  const count = round.sweepDeg.length;
+  const all = round.sweepDeg.map((_, index) => index);
+  if (count <= EXACT) {
+    const { order, costs } = enumeratedAround(round);
+    return { order, costs, fromDeg: startOf(order, round).fromDeg };
+  }
+  const random = repeatable(seed);
+  const costOf = costIn(round);
+  const byHand = [...all].sort((a, b) => (round.held?.[a]?.atDeg ?? 0) - (round.held?.[b]?.atDeg ?? 0));
+  let best = downhill(round.held?.some(Boolean) ? byHand : all, costOf);
+  for (let start = 0; start < STARTS; start += 1) {
+    const shuffled = [...all];
+    for (let index = count - 1; index > 1; index -= 1) {
+      const other = 1 + Math.floor(random() * index);
+      [shuffled[index], shuffled[other]] = [shuffled[other]!, shuffled[index]!];
+    }
+    const found = downhill(shuffled, costOf);
+    if (found.costs < best.costs - 1e-9) best = found;
+  }
+  return { ...best, fromDeg: startOf(best.order, round).fromDeg };
+}

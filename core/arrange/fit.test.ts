@@ -1,0 +1,38 @@
+import { VESSELS } from '../catalogue/vessels';
+import { resolveMenu } from '../evening/resolveMenu';
+import { eveningFor } from '../testing/household';
+import { fitPot, LEAST_LIQUID_SHARE } from './fit';
+import { brothAtLevel } from './level';
+import { usableVolumeMl, volumeBelowMl } from './vesselShape';
+
+const clay = VESSELS.find((one) => one.id === 'clay28')!;
+const food = (count: number) => resolveMenu(eveningFor(count)).menu!.food.filter((one) => one.purpose === 'pot');
+const covering = (heads: number) => ({ pour: { kind: 'cover', at: 'warm' } as const, heads });
+
+describe('the fit', () => {
+  it('never passes the usable volume, from one guest to twenty-four', () => {
+    for (let count = 1; count <= 24; count += 1) {
+      for (const vessel of VESSELS) {
+        const fit = fitPot(vessel, food(count), count * 300, covering(count));
+        expect(fit.potBrothMl + fit.solidsMl / fit.rounds).toBeLessThanOrEqual(fit.usableMl + 1e-6);
+        expect(fit.potBrothMl + fit.reserveMl).toBeCloseTo(count * 300, 6);
+        expect(fit.solidsMl / fit.rounds).toBeLessThanOrEqual(fit.usableMl * (1 - LEAST_LIQUID_SHARE.cover) + 1e-6);
+      }
+    }
+  });
+
+  it('cooks for more guests in more rounds, and in fewer in a larger pot', () => {
+    const rounds = (vessel: typeof clay, count: number) =>
+      fitPot(vessel, food(count), count * 300, covering(count)).rounds;
+    expect(rounds(clay, 7)).toBeGreaterThan(rounds(clay, 2));
+    expect(rounds({ ...clay, innerDepthMm: 160, rimVolumeMl: 8000 }, 7)).toBeLessThan(rounds(clay, 7));
+  });
+
+  it('knows the broth between the food from the height that it stands at', () => {
+    const { brothMl, roomMl } = brothAtLevel(clay, 50, 400);
+    expect(brothMl).toBeCloseTo(volumeBelowMl(clay, 50) - 400, 6);
+    expect(brothMl + 400 + roomMl).toBeCloseTo(usableVolumeMl(clay), 6);
+    expect(brothAtLevel(clay, 5, 4000).brothMl).toBe(0);
+    expect(brothAtLevel(clay, clay.innerDepthMm, 0).roomMl).toBe(0);
+  });
+});

@@ -1,0 +1,22 @@
+/** The glaze of every kind of food as it looks by day; the sheet of styles says the same, and its own by night. */
+export const GLAZES: Readonly<Record<string, string>> = {
+  poultry: '#dba98c',
+  meat: '#b8655c',
+  pork: '#e0a59a',
+  shellfish: '#e19a7d',
+  fish: '#a3bfca',
+  tofu: '#f3ecd8',
+  root: '#d98a3d',
+  'root-pale': '#f0e3c8',
+  leaf: '#6d9458',
+  'leaf-pale': '#cfdcae',
+  allium: '#a9bd74',
+  mushroom: '#8a6547',
+  'mushroom-pale': '#ecdcbd',
+  grain: '#efe8d4',
+  glass: '#d9d2c0',
+  egg: '#e4b341',
+  seaweed: '#47584a',
+  chilli: '#b23a2c',
+  seasoning: '#7d5a45',
+};
