@@ -42,10 +42,15 @@ function inProduction(name, resolve) {
   return path.join(filePath.slice(0, filePath.lastIndexOf(dist) + dist.length), file);
 }
 
+// Gestures run without the library of animations, which they would otherwise bring along; nothing here is animated by it.
+const isForAnimation = (origin, name) =>
+  name === 'react-native-reanimated' && /[\\/]react-native-gesture-handler[\\/]/.test(origin);
+
 const STAND_IN = path.join(__dirname, 'notShipped.js');
 
 config.resolver.resolveRequest = (context, name, platform) => {
   if (isAllLanguages(context.originModulePath, name)) return { type: 'empty' };
+  if (isForAnimation(context.originModulePath, name)) return { type: 'empty' };
   const shipped = inProduction(name, () => context.resolveRequest(context, name, platform));
   if (shipped) return { type: 'sourceFile', filePath: shipped };
   const resolved = context.resolveRequest(context, name, platform);

@@ -142,6 +142,8 @@ export const laidSchema = z.strictObject({
   id: z.string().min(1).max(80),
   place: z.enum(['bed', 'ring', 'heart', 'top']),
   atDeg: z.number().min(0).max(360),
+  /** The cook put it there; what says nothing of that only stays where it lay then. */
+  byHand: z.boolean().optional(),
   /** It stays there whatever else is arranged anew. */
   locked: z.boolean().optional(),
 });

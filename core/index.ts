@@ -8,7 +8,14 @@ export {
   type PotDrawing,
   type Stick,
 } from './arrange/drawing/fromAbove';
-export { drawFromSide, outlineOf, wallLineOf, type SideDrawing, type StandingBlock } from './arrange/drawing/fromSide';
+export {
+  bestCutDeg,
+  drawFromSide,
+  outlineOf,
+  wallLineOf,
+  type SideDrawing,
+  type StandingBlock,
+} from './arrange/drawing/fromSide';
 export { lookOf } from './arrange/drawing/lookOf';
 export {
   bunchAt,
@@ -24,6 +31,7 @@ export {
   turned,
   type Spot,
 } from './arrange/moves';
+export type { Point } from './arrange/outline';
 export { brothAtLevel } from './arrange/level';
 export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl } from './arrange/vesselShape';
 export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catalogue/formulas';
@@ -96,6 +104,7 @@ export { planEvening, prepFromNow, prepProblemOf, remediesFromNow } from './plan
 export { makePlanning, type Found, type PlanningQuestion } from './planEvening/planning';
 export { planPot } from './planEvening/planPot';
 export { relaid } from './planEvening/buildOf';
+export { buildSteps, type BuildStep } from './planEvening/buildSteps';
 export { litAtOf, potCard, type PotCard } from './planEvening/potCard';
 export { saucesOf } from './planEvening/sauces';
 export { previewStyle, type PotPreview } from './planEvening/previewStyle';

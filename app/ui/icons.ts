@@ -25,6 +25,8 @@ export { default as Play } from 'lucide-react-native/icons/play';
 export { default as Plus } from 'lucide-react-native/icons/plus';
 export { default as Printer } from 'lucide-react-native/icons/printer';
 export { default as Repeat } from 'lucide-react-native/icons/repeat';
+export { default as RotateCcw } from 'lucide-react-native/icons/rotate-ccw';
+export { default as RotateCw } from 'lucide-react-native/icons/rotate-cw';
 export { default as Ruler } from 'lucide-react-native/icons/ruler';
 export { default as Scale } from 'lucide-react-native/icons/scale';
 export { default as Share } from 'lucide-react-native/icons/share-2';

@@ -1,12 +1,15 @@
-/** Hands a text to the browser as a file. */
-export function saveText(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands what a file holds to the browser. */
+export function saveBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;
   link.click();
   URL.revokeObjectURL(url);
 }
+
+/** Hands a text to the browser as a file. */
+export const saveText = (name: string, type: string, text: string): void => saveBlob(name, new Blob([text], { type }));
 
 /** What is told when something that reads files could not be loaded. */
 export const NOT_READ = 'The file could not be read just now. Try again when the house answers.';

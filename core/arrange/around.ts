@@ -14,6 +14,8 @@ export interface Nearness {
 /** A bunch that the cook has put where it lies: the direction of its middle. */
 export interface Held {
   atDeg: number;
+  /** The cook put it there, and it does not only stay where it lay. */
+  byHand?: boolean;
   /** It is to stay there; or else it may give way to what is. */
   locked?: boolean;
 }

@@ -183,7 +183,10 @@ describe('where things lie', () => {
       .map((one) => ({ id: one.id, place: 'ring' as const, atDeg: one.region!.startDeg % 360 }));
     const put = (id: string, to: { place: 'bed' | 'ring' | 'heart' | 'top'; atDeg: number; locked?: boolean }) =>
       planPot(
-        applyEdit(evening, { kind: 'bunchesLaid', laid: [...laid.filter((one) => one.id !== id), { id, ...to }] }),
+        applyEdit(evening, {
+          kind: 'bunchesLaid',
+          laid: [...laid.filter((one) => one.id !== id), { id, byHand: true, ...to }],
+        }),
       ).build;
     const daikon = put('daikon', { place: 'top', atDeg: 10 });
     expect(daikon.placements.find((one) => one.id === 'daikon')).toMatchObject({ place: 'top', held: 'laid' });

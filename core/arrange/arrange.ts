@@ -262,7 +262,7 @@ function layChamber(bunches: readonly Bunch[], layer: Layer): Omit<Arrangement, 
   return {
     placed: placed.map((one) => {
       const held = byHand?.get(one.bunch.id);
-      return held ? { ...one, held } : one;
+      return held?.byHand || held?.locked ? { ...one, held } : one;
     }),
     surfaceMm,
     ...(stacks ? { stacks } : {}),

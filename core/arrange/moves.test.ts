@@ -48,7 +48,7 @@ describe('moving things by hand', () => {
   it('exchanges two, and is as before when it is done twice', () => {
     const both = swapped(now, 'carrot', 'daikon');
     expect(betweenDeg(middle(put(evening, both), 'carrot'), middle(evening, 'daikon'))).toBeLessThan(40);
-    expect(swapped(both, 'carrot', 'daikon')).toEqual(now);
+    swapped(both, 'carrot', 'daikon').forEach((one, index) => expect(one).toMatchObject(now[index]!));
     expect(swapped(now, 'carrot', 'nothing')).toEqual(now);
   });
 
@@ -61,7 +61,9 @@ describe('moving things by hand', () => {
   it('steps round the wall with a key, one neighbour at a time, back with the other key', () => {
     const next = nextTo(now, 'carrot', true)!;
     expect(next.id).not.toBe('carrot');
-    expect(stepped(stepped(now, 'carrot', true), 'carrot', false)).toEqual(now);
+    stepped(stepped(now, 'carrot', true), 'carrot', false).forEach((one, index) =>
+      expect(one).toMatchObject(now[index]!),
+    );
     expect(nextTo(now, 'chickenThigh', true)).toBeUndefined();
     expect(stepped(now, 'chickenThigh', true)).toEqual(now);
   });
@@ -71,6 +73,13 @@ describe('moving things by hand', () => {
     expect(lockedOf(locked).map((one) => one.id)).toEqual(['carrot']);
     expect(betweenDeg(middle(put(evening, lockedOf(locked)), 'carrot'), 200)).toBeLessThan(2);
     expect(lockedOf(lockedAs(locked, 'carrot', false))).toEqual([]);
+  });
+
+  it('is said of what was moved, and of nothing that only stayed where it lay', () => {
+    const laid = put(evening, moved(now, 'carrot', { place: 'ring', atDeg: 200 }));
+    const held = buildOf(laid).placements.filter((one) => one.held);
+    expect(held.map((one) => one.id)).toEqual(['carrot']);
+    expect(held[0]!.because).toBe('It lies where you put it.');
   });
 
   it('is part of the evening: it is checked, kept, and in every plan that is made of it', () => {

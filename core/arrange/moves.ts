@@ -27,6 +27,7 @@ export function laidOf(placements: readonly Placement[]): Laid[] {
       id,
       place: place === 'skewer' || place === 'stack' || place === 'beside' ? 'ring' : place,
       atDeg: inTurn(region.startDeg + region.sweepDeg / 2),
+      ...(held ? { byHand: true } : {}),
       ...(held === 'locked' ? { locked: true } : {}),
     });
   }
@@ -35,7 +36,7 @@ export function laidOf(placements: readonly Placement[]): Laid[] {
 
 /** The same with one bunch put elsewhere. */
 export const moved = (laid: readonly Laid[], id: string, { place, atDeg }: Spot): Laid[] =>
-  laid.map((one) => (one.id === id ? { ...one, place, atDeg: inTurn(atDeg) } : one));
+  laid.map((one) => (one.id === id ? { ...one, place, atDeg: inTurn(atDeg), byHand: true } : one));
 
 /** The same with two bunches each in the other's place. */
 export function swapped(laid: readonly Laid[], a: string, b: string): Laid[] {
@@ -50,7 +51,9 @@ export const turned = (laid: readonly Laid[], byDeg: number): Laid[] =>
 
 /** The same with one bunch locked where it lies, or not any more. */
 export const lockedAs = (laid: readonly Laid[], id: string, locked: boolean): Laid[] =>
-  laid.map((one) => (one.id === id ? { id, place: one.place, atDeg: one.atDeg, ...(locked ? { locked } : {}) } : one));
+  laid.map((one) =>
+    one.id === id ? { id, place: one.place, atDeg: one.atDeg, byHand: true, ...(locked ? { locked } : {}) } : one,
+  );
 
 /** What stays when the rest is arranged anew: what is locked. */
 export const lockedOf = (laid: readonly Laid[]): Laid[] => laid.filter((one) => one.locked);

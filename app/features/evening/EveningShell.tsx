@@ -57,6 +57,8 @@ export function EveningShell() {
   const { wide, short } = useScreen();
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
   const atStove = path.endsWith('/stove');
+  // There the pot is the page itself.
+  const atBuild = path.endsWith('/build');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');
   const { plan } = planned;
   const [shown, show] = useState<MomentShown | undefined>(undefined);
@@ -156,13 +158,13 @@ export function EveningShell() {
               className="min-w-0 flex-1"
               contentContainerClassName={classes(
                 'mx-auto w-full gap-8 p-8',
-                atStove || atBroth ? 'max-w-5xl' : 'max-w-2xl',
+                atStove || atBroth || atBuild ? 'max-w-5xl' : 'max-w-2xl',
               )}
             >
               <RunningTimers eveningId={id} />
               {page}
             </ScrollView>
-            {atStove || atBroth ? null : (
+            {atStove || atBroth || atBuild ? null : (
               <View className="w-[380px] border-l border-line bg-sheet">
                 <ScrollView role="region" aria-label="The pot" tabIndex={0} contentContainerClassName="p-6">
                   <PotPanel />

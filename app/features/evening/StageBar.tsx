@@ -27,7 +27,9 @@ export function StageBar({ eveningId, stages, upright }: Props) {
   // On its side a phone has no height to give away, and very large letters or an open keyboard no room for seven names.
   const short = room.short && !upright;
   const iconsOnly = (room.narrow || room.tight) && !upright;
-  const at = stages.find((stage) => path.endsWith(`/${stage.id}`));
+  // How the pot is built belongs to what goes into it.
+  const page = path.endsWith('/build') ? '/pot' : path;
+  const at = stages.find((stage) => page.endsWith(`/${stage.id}`));
   return (
     <View
       role="navigation"

@@ -6,11 +6,11 @@ import { Faults } from '@/features/evening/Faults';
 import { Cautions } from '@/features/evening/Cautions';
 import { Section } from '@/ui/Page';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
-import { PotFromSide } from '@/ui/pot/PotFromSide';
-import { Body, Figures } from '@/ui/Text';
+import { Figures } from '@/ui/Text';
 import { useScreen } from '@/ui/useScreen';
 import { AmountRow, FoodList } from '@/features/food/FoodList';
 import { KeepPot } from '@/features/housePots/KeepPot';
+import { PotTabs } from '@/features/build/PotTabs';
 import { PotRow } from '@/features/choose/PotRow';
 import { FinishChoice } from './FinishChoice';
 import { ServiceChoice } from './ServiceChoice';
@@ -35,9 +35,9 @@ export function PotScreen() {
   const { wide } = useScreen();
   if (!plan) return <Faults />;
   const { build } = plan;
-  const full = Math.round((build.fillHeightMm / evening.vessel.innerDepthMm) * 100);
   return (
     <>
+      <PotTabs at="pot" />
       <Faults />
       {wide ? null : <PotFromAbove vessel={evening.vessel} build={build} {...saucesOf(plan)} />}
       <Figures
@@ -61,14 +61,6 @@ export function PotScreen() {
             : []),
         ]}
       />
-      {wide ? null : (
-        <PotFromSide vessel={evening.vessel} build={build} units={evening.units} {...saucesOf(plan)} measured />
-      )}
-      <Body className="text-soft">
-        Filled to {showLength(build.fillHeightMm, evening.units)} of{' '}
-        {showLength(evening.vessel.innerDepthMm, evening.units)} ({full} %). The dashed line leaves{' '}
-        {showLength(build.headroomMm, evening.units)} for foam.
-      </Body>
       <PotRow />
       <FoodList />
       <SidesChoice />

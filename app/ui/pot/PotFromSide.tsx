@@ -17,6 +17,9 @@ interface Props {
   sauce?: string;
   otherSauce?: string;
   units?: Units;
+  /** Where the liquid stands now, and how high it will, where that is not as it is poured. */
+  levelMm?: number;
+  risesToMm?: number;
 }
 
 /** What a ruler says of a pot: centimetres for both, or inches. */
@@ -34,6 +37,8 @@ export const PotFromSide = memo(function PotFromSide({
   sauce,
   otherSauce,
   units = 'metric',
+  levelMm,
+  risesToMm,
 }: Props) {
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
@@ -44,9 +49,10 @@ export const PotFromSide = memo(function PotFromSide({
   // Two broths, a wall between them.
   const halves = build?.placements.some((one) => one.side) ?? false;
   const usableMm = depth - (build?.headroomMm ?? 0);
-  const liquidMm = build ? (inPot && inPot.size === 0 ? build.pourDepthMm : build.liquidStandsMm) : 0;
-  const heapMm =
-    Math.max(0, ...(drawing?.runs.map((one) => one.toMm) ?? []), ...(build?.stacks ? [usableMm] : [])) - depth;
+  const pouredMm = build ? (inPot && inPot.size === 0 ? build.pourDepthMm : build.liquidStandsMm) : 0;
+  const liquidMm = levelMm ?? pouredMm;
+  const tops = drawing?.runs.map((one) => one.toMm) ?? [];
+  const heapMm = Math.max(0, Math.max(0, ...tops, ...(build?.stacks ? [usableMm] : [])) - depth);
   const reach = radius + WALL_MM + SIDE_MM;
   const top = depth + Math.max(heapMm + 14, 12) + (measured ? 18 : 0);
   const label = build
@@ -126,6 +132,18 @@ export const PotFromSide = memo(function PotFromSide({
                 strokeWidth={2.4}
               />
             </>
+          ) : null}
+          {risesToMm !== undefined && risesToMm > liquidMm + 1 ? (
+            <Line
+              x1={-radius}
+              x2={radius}
+              y1={-risesToMm}
+              y2={-risesToMm}
+              stroke="var(--broth-deep)"
+              strokeWidth={2}
+              strokeDasharray="1 5"
+              strokeLinecap="round"
+            />
           ) : null}
           {halves ? <Line x1={0} x2={0} y1={0} y2={-depth} stroke={wall} strokeWidth={6} /> : null}
           {build ? (

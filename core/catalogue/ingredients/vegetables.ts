@@ -26,6 +26,7 @@ export const VEGETABLES = [
         pieceG: 15,
         partOfWhole: true,
         cooks: { simmered: plant(5, 7, 14, 28, 'clear at the edges') },
+        look: { glyph: 'slice', glaze: 'leaf-pale' },
       },
       leaf: {
         label: 'leaves in large pieces',

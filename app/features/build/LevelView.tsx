@@ -1,0 +1,74 @@
+import type { Build, Units, Vessel } from '@elixa/contract';
+import { showLength, showVolume } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { IconButton } from '@/ui/Button';
+import { Minus, Plus } from '@/ui/icons';
+import { PotFromSide } from '@/ui/pot/PotFromSide';
+import { Body, Figure, Small } from '@/ui/Text';
+
+interface Props {
+  vessel: Vessel;
+  build: Build;
+  units: Units;
+  sauces: { sauce?: string; otherSauce?: string };
+}
+
+const minutes = (min: number) => {
+  const whole = Math.round(min);
+  return whole === 0 ? 'As it is poured' : `${whole} min later`;
+};
+
+/** The pot cut through, with its liquid as it stands now and as it will: minute by minute until the first food is ready. */
+export function LevelView({ vessel, build, units, sauces }: Props) {
+  const { levelAfterMin, usableVolumeMl } = build;
+  const [index, setIndex] = useState(0);
+  const at = Math.min(index, levelAfterMin.length - 1);
+  const now = levelAfterMin[at];
+  const step = (by: number) => setIndex(Math.min(levelAfterMin.length - 1, Math.max(0, at + by)));
+  return (
+    <View className="gap-3">
+      <PotFromSide
+        vessel={vessel}
+        build={build}
+        units={units}
+        {...sauces}
+        measured
+        levelMm={now?.depthMm}
+        risesToMm={Math.max(0, ...levelAfterMin.map((one) => one.depthMm))}
+      />
+      {now ? (
+        <View className="flex-row flex-wrap items-center gap-3">
+          <View className="words" aria-live="polite">
+            <Figure size="small">{minutes(now.min)}</Figure>
+            <Small>
+              {showVolume(now.levelMl, units)} stand in it, {showLength(now.depthMm, units)} deep:{' '}
+              {Math.round((100 * now.levelMl) / usableVolumeMl)} % of what it takes to the dashed line.
+            </Small>
+          </View>
+          <IconButton
+            label="Earlier"
+            className="border border-edge bg-sheet"
+            disabled={at <= 0}
+            onPress={() => step(-1)}
+            icon={<Minus size={22} color="rgb(var(--ink))" />}
+          />
+          <IconButton
+            label="Later"
+            className="border border-edge bg-sheet"
+            disabled={at >= levelAfterMin.length - 1}
+            onPress={() => step(1)}
+            icon={<Plus size={22} color="rgb(var(--ink))" />}
+          />
+        </View>
+      ) : (
+        <Body className="text-soft">How it rises is being worked out.</Body>
+      )}
+      {(vessel.outline ?? 'round') === 'round' ? (
+        <Small>Cut through from mark to mark on the rim above.</Small>
+      ) : (
+        <Small>Cut through along its longer side.</Small>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,111 @@
+import type { Build, Simmer, Units, Vessel } from '@elixa/contract';
+import { buildSteps, showLength, showVolume, type BuildStep } from '@elixa/core';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '@/ui/Button';
+import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { PieceSwatch } from '@/ui/pot/PieceSwatch';
+import { Body, Heading, Small } from '@/ui/Text';
+import { useScreen } from '@/ui/useScreen';
+import { piecesWords } from './BunchPanel';
+import { bunchName, PLACE_WORDS } from './placeWords';
+
+interface Props {
+  vessel: Vessel;
+  build: Build;
+  simmer: Simmer;
+  units: Units;
+  sauces: { sauce?: string; otherSauce?: string };
+  onDone(): void;
+}
+
+/** What a card says: what to do in a few words, and the line under them. */
+function wordsOf(step: BuildStep, build: Build, units: Units): { title: string; says: string } {
+  switch (step.kind) {
+    case 'pour':
+      return {
+        title: `Pour ${showVolume(step.ml, units)}`,
+        says: build.laidFirst
+          ? `Down the side, so that nothing is moved. It stands ${showLength(build.liquidStandsMm, units)} deep between the food.`
+          : `It stands ${showLength(build.pourDepthMm, units)} deep by a ruler in the middle.`,
+      };
+    case 'picture':
+      return build.laidFirst
+        ? { title: 'It is never prettier', says: 'If you want a picture, take it now, before the liquid goes in.' }
+        : { title: 'Everything is in', says: 'If you want a picture, take it now, before the lid goes on.' };
+    case 'lay': {
+      const [first] = step.cuts;
+      return {
+        title: bunchName(step.cuts),
+        says: first
+          ? `${PLACE_WORDS[first.place].replace(/^./, (letter) => letter.toUpperCase())}. ${first.because}`
+          : '',
+      };
+    }
+  }
+}
+
+/** The pot being built, one card at a time: the picture grows by what each of them lays. */
+export function StepsView({ vessel, build, simmer, units, sauces, onDone }: Props) {
+  const { wide } = useScreen();
+  const steps = useMemo(() => buildSteps({ build, simmer }), [build, simmer]);
+  const [index, setIndex] = useState(0);
+  const at = Math.min(index, steps.length - 1);
+  const step = steps[at];
+  const poured = steps.slice(0, at + 1).some((one) => one.kind === 'pour');
+  const shownStacks = step?.shown.some((one) => one.place === 'stack') ? build.stacks : undefined;
+  const drawn = useMemo(
+    () => ({ placements: step?.shown ?? [], stacks: shownStacks, liquidStandsMm: build.liquidStandsMm }),
+    [step, shownStacks, build.liquidStandsMm],
+  );
+  if (!step) return null;
+  const { title, says } = wordsOf(step, build, units);
+  const isLast = at === steps.length - 1;
+  const card = (
+    <View className="gap-3" aria-live="polite">
+      <Small>
+        {at + 1} of {steps.length}
+        {step.kind === 'lay' && step.poured ? ', into the liquid when its time comes' : ''}
+      </Small>
+      <Heading level={1}>{title}</Heading>
+      {step.kind === 'lay'
+        ? step.cuts.map((one) => (
+            <View key={one.cut} className="flex-row flex-wrap items-center gap-3">
+              <PieceSwatch ingredientId={one.ingredientId} cut={one.cut} size={36} />
+              <Body className="words text-xl font-semibold">{piecesWords(one, units)}</Body>
+            </View>
+          ))
+        : null}
+      <Body>{says}</Body>
+    </View>
+  );
+  const buttons = (
+    <View className="flex-row flex-wrap gap-3">
+      <Button label="Back" disabled={at === 0} className="min-h-main px-5" onPress={() => setIndex(at - 1)} />
+      <Button
+        look="main"
+        className="grow"
+        label={isLast ? 'It is built' : 'Next'}
+        onPress={() => (isLast ? onDone() : setIndex(at + 1))}
+      />
+    </View>
+  );
+  const picture = <PotFromAbove vessel={vessel} build={drawn} dry={!poured} {...sauces} />;
+  return wide ? (
+    <View className="flex-row items-center gap-12">
+      <View className="flex-1">{picture}</View>
+      <View className="flex-1 gap-8">
+        {card}
+        {buttons}
+        <Button look="quiet" className="self-start" label="Leave the steps" onPress={onDone} />
+      </View>
+    </View>
+  ) : (
+    <View className="gap-4">
+      {picture}
+      {buttons}
+      {card}
+      <Button look="quiet" className="self-start" label="Leave the steps" onPress={onDone} />
+    </View>
+  );
+}

@@ -1,0 +1,57 @@
+import { lockedOf, turned } from '@elixa/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, IconButton } from '@/ui/Button';
+import { ToggleChip } from '@/ui/Choice';
+import { RotateCcw, RotateCw } from '@/ui/icons';
+import { Small } from '@/ui/Text';
+import type { Laying } from './useLaying';
+
+const TURN_DEG = 15;
+
+interface ToolProps {
+  laying: Laying;
+  moving: boolean;
+  onMoving(moving: boolean): void;
+  onSteps(): void;
+  /** Saves the drawing. @returns what to tell the cook, or nothing */
+  onSave(type: 'svg' | 'png'): Promise<string>;
+}
+
+/** What is done with the whole pot: move, turn, arrange anew, build step by step, keep its picture. */
+export function Tools({ laying, moving, onMoving, onSteps, onSave }: ToolProps) {
+  const [told, setTold] = useState('');
+  const { laid, isByHand, keep } = laying;
+  const turn = (byDeg: number) => keep(turned(laid, byDeg));
+  return (
+    <View className="gap-2">
+      <View className="flex-row flex-wrap items-center gap-2">
+        <ToggleChip label="Move things" on={moving} onChange={onMoving} />
+        <IconButton
+          label="Turn everything to the left"
+          className="border border-edge bg-sheet"
+          icon={<RotateCcw size={22} color="rgb(var(--ink))" />}
+          onPress={() => turn(-TURN_DEG)}
+        />
+        <IconButton
+          label="Turn everything to the right"
+          className="border border-edge bg-sheet"
+          icon={<RotateCw size={22} color="rgb(var(--ink))" />}
+          onPress={() => turn(TURN_DEG)}
+        />
+        <Button label="Step by step" onPress={onSteps} />
+        {isByHand ? <Button label="Arrange it anew" onPress={() => keep(lockedOf(laid))} /> : null}
+      </View>
+      <Small>
+        {moving
+          ? 'Carry a bunch to where it should lie. What is locked stays.'
+          : 'Tap a bunch to see why it lies there, and to move it by buttons.'}
+      </Small>
+      <View className="flex-row flex-wrap gap-x-2">
+        <Button look="quiet" label="Save as PNG" onPress={() => void onSave('png').then(setTold)} />
+        <Button look="quiet" label="Save as SVG" onPress={() => void onSave('svg').then(setTold)} />
+      </View>
+      {told ? <Small aria-live="polite">{told}</Small> : null}
+    </View>
+  );
+}
