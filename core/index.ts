@@ -38,6 +38,7 @@ export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catal
 export type { Formula, FormulaKind, PotFamily } from './catalogue/formula';
 export { HEAT_SOURCES } from './catalogue/heatSources';
 export { FAMILIES, type Family } from './catalogue/family';
+export { GLAZES } from './catalogue/glazes';
 export { FAMILY_GLYPH, type Glyph } from './catalogue/look';
 export type { Ingredient } from './catalogue/ingredient';
 export { INGREDIENTS, ingredientById, hasIngredient } from './catalogue/ingredients';

@@ -102,12 +102,15 @@ export function spotAt(vessel: Vessel, placements: readonly Placement[], id: str
 /** The bunch that is seen at a point, the topmost where several lie over one another. */
 export function bunchAt(vessel: Vessel, placements: readonly Placement[], point: Point): string | undefined {
   const order: readonly Placement['place'][] = ['top', 'heart', 'skewer', 'ring', 'stack', 'bed'];
-  const under = placements.filter(({ region, side }) => {
+  const isAtWall: readonly Placement['place'][] = ['ring', 'skewer', 'stack'];
+  const under = placements.filter(({ region, side, place }) => {
     if (!region) return false;
     const { share, turnDeg } = placeOf(outlineFor(vessel, side), point);
     const along = inTurn(turnDeg - region.startDeg);
     const isRound = region.sweepDeg >= 360 - 1e-6 || along <= region.sweepDeg;
-    return share >= region.fromShare && share <= Math.max(region.toShare, 0.98) && isRound;
+    // What leans on the wall is meant by a finger between it and the wall, too.
+    const toShare = isAtWall.includes(place) ? 1 : region.toShare;
+    return share >= region.fromShare && share <= toShare && isRound;
   });
   return under.sort((a, b) => order.indexOf(a.place) - order.indexOf(b.place) || b.toMm - a.toMm)[0]?.id;
 }
