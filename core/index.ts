@@ -31,6 +31,7 @@ export {
   turned,
   type Spot,
 } from './arrange/moves';
+export { capacityBy, depthBy, widthBy, type Third } from './arrange/measured';
 export type { Point } from './arrange/outline';
 export { brothAtLevel } from './arrange/level';
 export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl } from './arrange/vesselShape';
@@ -51,6 +52,7 @@ export { schoolOf, type School, type SchoolChoice } from './catalogue/school';
 export type { Finish, Pour, Role, Stage, Style, StyleSlot } from './catalogue/style';
 export { findStyles } from './catalogue/findStyles';
 export { STYLES, schoolsOfStyle, styleById } from './catalogue/styles';
+export { MATERIALS } from './catalogue/materials';
 export { VESSELS } from './catalogue/vessels';
 export { differsFromKept, housePotOf, housePotSays, withHousePot } from './evening/housePot';
 export { keptPots, mergePots } from './evening/keptPots';

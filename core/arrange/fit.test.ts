@@ -1,6 +1,7 @@
 import { VESSELS } from '../catalogue/vessels';
 import { resolveMenu } from '../evening/resolveMenu';
-import { eveningFor } from '../testing/household';
+import { planPot } from '../planEvening/planPot';
+import { eveningFor, suited } from '../testing/household';
 import { fitPot, LEAST_LIQUID_SHARE } from './fit';
 import { brothAtLevel } from './level';
 import { usableVolumeMl, volumeBelowMl } from './vesselShape';
@@ -34,5 +35,29 @@ describe('the fit', () => {
     expect(brothMl + 400 + roomMl).toBeCloseTo(usableVolumeMl(clay), 6);
     expect(brothAtLevel(clay, 5, 4000).brothMl).toBe(0);
     expect(brothAtLevel(clay, clay.innerDepthMm, 0).roomMl).toBe(0);
+  });
+});
+
+describe('the headroom', () => {
+  const buildOf = (styleId: string) => planPot(suited(eveningFor(4), styleId)).build;
+  const shareOf = (styleId: string) => buildOf(styleId).headroomMm / suited(eveningFor(4), styleId).vessel.innerDepthMm;
+
+  it('is larger for a liquid that foams: soy milk a fifth of the depth, numbing and coconut broth a quarter', () => {
+    expect(shareOf('clearChicken')).toBeCloseTo(1 / 6, 6);
+    expect(shareOf('soyMilkMild')).toBeCloseTo(0.2, 6);
+    expect(shareOf('numbingPot')).toBeCloseTo(0.25, 6);
+    expect(shareOf('coconutChicken')).toBeCloseTo(0.25, 6);
+    // Two halves leave what the one that foams more wants.
+    expect(shareOf('dividedPot')).toBeCloseTo(0.25, 6);
+  });
+
+  it('is kept by what is poured and laid in, and is the line that the drawing shows', () => {
+    for (const id of ['soyMilkPork', 'numbingPot', 'coconutChicken', 'dividedPot']) {
+      const { vessel } = suited(eveningFor(4), id);
+      const build = buildOf(id);
+      const markMl = volumeBelowMl(vessel, vessel.innerDepthMm - build.headroomMm);
+      expect(build.usableVolumeMl).toBeCloseTo(markMl, 6);
+      expect(build.pourMl + build.solidsMl / build.rounds.length).toBeLessThanOrEqual(markMl + 1e-6);
+    }
   });
 });

@@ -86,7 +86,7 @@ export function standsMm({ vessel, usableMl, solidsMl, potBrothMl, coveringMl }:
  * higher, but no higher than the most: food that stands packed gives its own water as it falls in.
  */
 function shareMl(vessel: Vessel, onceMl: number, usableMl: number, { pour, heads }: Poured): number {
-  const foodMm = vessel.innerDepthMm - headroomMm(vessel);
+  const foodMm = vessel.innerDepthMm - headroomMm(vessel, pour.headroomShare);
   const gaps = gapsOf('share', onceMl, usableMl);
   const upTo = (share: number) => volumeBelowMl(vessel, foodMm * share) * gaps;
   const { share = 0, shareMost = share } = pour;
@@ -110,7 +110,7 @@ function wantedMl(vessel: Vessel, onceMl: number, usableMl: number, rounds: numb
 }
 
 function fill(vessel: Vessel, solidsMl: number, rounds: number, brothMl: number, poured: Poured): PanFit {
-  const usableMl = usableVolumeMl(vessel);
+  const usableMl = usableVolumeMl(vessel, poured.pour.headroomShare);
   const onceMl = solidsMl / rounds;
   const leastShare = LEAST_LIQUID_SHARE[poured.pour.kind];
   const isCovered = poured.pour.kind === 'cover' || poured.pour.kind === 'underTop';
@@ -123,7 +123,9 @@ function fill(vessel: Vessel, solidsMl: number, rounds: number, brothMl: number,
 
 /** The smallest pan that those who eat apart can be cooked for in so many rounds, or else the largest. */
 function asidePan(solidsMl: number, rounds: number, pour: Pour): Vessel {
-  const enough = ASIDE_PANS.find((vessel) => roundsFor(solidsMl, usableVolumeMl(vessel), pour) <= rounds);
+  const enough = ASIDE_PANS.find(
+    (vessel) => roundsFor(solidsMl, usableVolumeMl(vessel, pour.headroomShare), pour) <= rounds,
+  );
   return enough ?? ASIDE_PANS[ASIDE_PANS.length - 1]!;
 }
 
@@ -145,11 +147,11 @@ export function fitPot(
 ): Fit {
   const { pour } = poured;
   const solidsMl = filledVolumeMl(pieces);
-  const potRounds = roundsFor(solidsMl, usableVolumeMl(vessel), pour);
+  const potRounds = roundsFor(solidsMl, usableVolumeMl(vessel, pour.headroomShare), pour);
   if (!aside) return { rounds: potRounds, ...fill(vessel, solidsMl, potRounds, brothMl, poured) };
   const asideMl = settledVolumeMl(aside.pieces);
   const pan = asidePan(asideMl, potRounds, pour);
-  const rounds = Math.max(potRounds, roundsFor(asideMl, usableVolumeMl(pan), pour));
+  const rounds = Math.max(potRounds, roundsFor(asideMl, usableVolumeMl(pan, pour.headroomShare), pour));
   return {
     rounds,
     ...fill(vessel, solidsMl, rounds, brothMl, poured),

@@ -96,16 +96,18 @@ export function heightAtMm(vessel: VesselInside, volumeMl: number): number {
   return vessel.innerDepthMm * t;
 }
 
+/** Share of the depth that stays free over a plain broth. Kitchen estimate; a cook's rule is to fill a pot to seven or eight tenths. */
+const HEADROOM_SHARE = 1 / 6;
+const LEAST_HEADROOM_MM = 12;
+
 /**
- * Room that stays free below the rim for foam: a sixth of the depth, at least 12 mm. Kitchen estimate; a cook's rule is
- * to fill a pot to seven or eight tenths.
+ * Room that stays free below the rim for foam: a share of the depth by the kind of liquid, at least 12 mm.
+ * @param share a sixth where nothing is said
  * @returns mm
  */
-export function headroomMm(vessel: VesselInside): number {
-  return Math.max(12, vessel.innerDepthMm / 6);
-}
+export const headroomMm = (vessel: VesselInside, share = HEADROOM_SHARE): number =>
+  Math.max(LEAST_HEADROOM_MM, vessel.innerDepthMm * share);
 
-/** Volume that broth and food together may fill, in ml. */
-export function usableVolumeMl(vessel: VesselInside): number {
-  return volumeBelowMl(vessel, vessel.innerDepthMm - headroomMm(vessel));
-}
+/** Volume that broth and food together may fill, in ml; for a liquid that foams more, with more headroom. */
+export const usableVolumeMl = (vessel: VesselInside, headroomShare?: number): number =>
+  volumeBelowMl(vessel, vessel.innerDepthMm - headroomMm(vessel, headroomShare));

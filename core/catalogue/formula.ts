@@ -131,6 +131,8 @@ export interface Formula {
   /** What it is let down with: plain water, broth from the pot, or nothing, when its parts are all there is. */
   thinnedWith: 'water' | 'broth' | 'nothing';
   heldBack?: HeldBack;
+  /** Share of the pot's depth that stays free above it for foam, where that is more than a sixth. Kitchen estimate. */
+  headroomShare?: number;
   /** Share of a marinade's salt and sugar that ends in the broth, where it is not about half. */
   runsOff?: number;
   /** The part that comes from a carton, a bottle or a packet, whose label says how salty it is. */

@@ -62,6 +62,8 @@ export interface Pour {
   at: 'cold' | 'warm' | 'boiling';
   /** It was brought to the boil beforehand because the cook wants it so. */
   heated?: true;
+  /** Share of the depth that stays free above it for foam, where it foams more than a plain broth. */
+  headroomShare?: number;
 }
 
 export type Heat = 'high' | 'mediumHigh' | 'medium' | 'low' | 'off';

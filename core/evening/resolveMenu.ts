@@ -20,6 +20,7 @@ import {
   potIngredients,
   pouredTonight,
   pourOf,
+  withRoomFor,
   slotsOf,
   stagesOf,
   withHeldBack,
@@ -47,7 +48,7 @@ function menuOf(given: Evening, style: Style): Menu {
     chosen,
     marinades: marinadesOn(chosen.ahead, food),
     stages,
-    pour: pouredTonight(pourOf(stages), evening),
+    pour: pouredTonight(withRoomFor(pourOf(stages), [chosen.broth, chosen.otherHalf]), evening),
     finish: finishOf(evening, style),
   };
 }

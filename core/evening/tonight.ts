@@ -115,6 +115,12 @@ export const pourOf = (stages: readonly Stage[]): Pour => stages.find((stage) =>
 /** A pot into which broth is poured that could be brought to the boil first; what begins cold is wanted so. */
 export const canBeHotter = ({ kind, at }: Pour): boolean => kind !== 'none' && kind !== 'ladles' && at === 'warm';
 
+/** The same with the room that its broths want for foam. */
+export function withRoomFor(pour: Pour, broths: ReadonlyArray<Formula | undefined>): Pour {
+  const shares = broths.flatMap((one) => one?.headroomShare ?? []);
+  return shares.length > 0 ? { ...pour, headroomShare: Math.max(...shares) } : pour;
+}
+
 /** The same, poured as hot as it gets where the cook has it so. */
 export const pouredTonight = (pour: Pour, { choices }: Evening): Pour =>
   choices.brothHot && canBeHotter(pour) ? { ...pour, at: 'boiling', heated: true } : pour;

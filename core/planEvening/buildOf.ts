@@ -61,7 +61,7 @@ interface Standing {
 
 /** Where everything of a round lies, with why and what to mind. */
 function layOut(menu: Menu, { rounds, fillMl, liquidStandsMm }: Standing, byHand = laidTonight(menu.evening)) {
-  const { evening, style, stages } = menu;
+  const { evening, style, stages, pour } = menu;
   const { vessel } = evening;
   const laid = arrangePot({
     vessel,
@@ -69,6 +69,7 @@ function layOut(menu: Menu, { rounds, fillMl, liquidStandsMm }: Standing, byHand
     keepsApart: style.keepsApart,
     stack: style.stack,
     byHand,
+    headroomMm: headroomMm(vessel, pour.headroomShare),
     fillMl,
     pouredFirst: !isLaidFirst(stages),
   });
@@ -105,7 +106,7 @@ export function buildOf(menu: Menu, fit: Fit): Build {
   return {
     rimVolumeMl: vessel.rimVolumeMl,
     usableVolumeMl: fit.usableMl,
-    headroomMm: headroomMm(vessel),
+    headroomMm: headroomMm(vessel, pour.headroomShare),
     solidsMl: fit.solidsMl,
     fits: rounds === 1,
     fullnessPct: (100 * fillMl) / fit.usableMl,

@@ -33,11 +33,11 @@ function roomierPots({ menu, fit }: SimmerQuestion): Advice[] {
     const isBigger = usableVolumeMl(vessel) > usableVolumeMl(evening.vessel);
     const bears = evening.heatSource.kind !== 'induction' || vessel.inductionReady;
     const suits = bears && vesselSuits(evening, style, vessel).verdict !== 'refused';
-    return isBigger && suits && roundsFor(fit.solidsMl, usableVolumeMl(vessel), pour) < fit.rounds;
+    return isBigger && suits && roundsFor(fit.solidsMl, usableVolumeMl(vessel, pour.headroomShare), pour) < fit.rounds;
   })
     .map((vessel) => ({
       vessel,
-      rounds: roundsFor(fit.solidsMl, usableVolumeMl(vessel), pour),
+      rounds: roundsFor(fit.solidsMl, usableVolumeMl(vessel, pour.headroomShare), pour),
       against:
         Number(vesselSuits(evening, style, vessel).verdict !== 'suits') +
         Number(vessel.divided && !evening.vessel.divided),

@@ -146,7 +146,8 @@ export async function geometryFaults(page: Page): Promise<string[]> {
       }
 
     const buttons = [...root.querySelectorAll('button, a[href], [role=button], [role=radio], [role=checkbox]')]
-      .filter((button) => !hidden(button))
+      // What only keys reach takes no finger: nobody hits its neighbour instead.
+      .filter((button) => !hidden(button) && getComputedStyle(button).pointerEvents !== 'none')
       .map((button) => ({ button, box: seen(button, button.getBoundingClientRect()).box }))
       .filter(({ box }) => box.right > box.left && box.bottom > box.top);
     for (const [at, one] of buttons.entries())

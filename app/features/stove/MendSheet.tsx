@@ -62,7 +62,7 @@ export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Prop
   const broth = inPot.find((one) => one.id === brothId) ?? inPot[0];
   if (!broth) return null;
   const share = 1 / inPot.length;
-  const level = brothAtLevel(evening.vessel, heightMm, foodMl);
+  const level = brothAtLevel(evening.vessel, heightMm, foodMl, build.usableVolumeMl);
   const brothMl = level.brothMl * share;
   const [least, most] = broth.targetSalinityPct;
   // A plan that was adopted before it told its aim.

@@ -1,5 +1,5 @@
-import type { HeatSource, Units, Vessel } from '@elixa/contract';
-import { doubtPctOf, HEAT_SOURCES, showLength, showVolume, usefulPowerW, VESSELS } from '@elixa/core';
+import type { Evening, HeatSource, Units, Vessel } from '@elixa/contract';
+import { doubtPctOf, HEAT_SOURCES, MATERIALS, showLength, showVolume, usefulPowerW, VESSELS } from '@elixa/core';
 import { Ruler, Timer } from '@/ui/icons';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -62,6 +62,12 @@ function powerWords(heatSource: HeatSource): string {
     : `About ${inPotW} W go into the pot, as is usual for its kind, give or take ${doubtPctOf(heatSource)} %. A litre of water tells it better.`;
 }
 
+/** How the pot's material gets on with the burner; one that was made for induction does on that too. */
+function onBurnerWords({ vessel, heatSource }: Pick<Evening, 'vessel' | 'heatSource'>): string {
+  const { verdict, says } = MATERIALS[vessel.material].on[heatSource.kind];
+  return verdict === 'never' && vessel.inductionReady ? 'This one is made for it.' : says;
+}
+
 /** The pot, the burner, the place and the measures. */
 export function KitchenSection() {
   const { evening, edit } = useEvening();
@@ -103,6 +109,9 @@ export function KitchenSection() {
             value={evening.heatSource.kind}
             onChange={(kind) => edit({ kind: 'heatSourceChosen', heatSource: heatFor(kind) })}
           />
+          <Small>
+            {MATERIALS[evening.vessel.material].name} here: {onBurnerWords(evening)}
+          </Small>
           {evening.heatSource.kind === 'induction' && !evening.vessel.inductionReady ? (
             <Small role="alert" className="text-ember">
               The {evening.vessel.name} is not made for induction. Choose another pot or another burner.
@@ -168,6 +177,7 @@ export function KitchenSection() {
       {measuring ? (
         <OwnPotSheet
           vessel={evening.vessel}
+          units={evening.units}
           onClose={() => setMeasuring(false)}
           onSave={(vessel) => {
             chooseVessel(vessel);

@@ -1,95 +1,77 @@
-import { fieldErrors, vesselMaterialSchema, vesselSchema, type Vessel, type VesselMaterial } from '@elixa/contract';
-import { VESSELS } from '@elixa/core';
-import { Controller, useForm } from 'react-hook-form';
+import {
+  vesselMaterialSchema,
+  vesselOutlineSchema,
+  type Units,
+  type Vessel,
+  type VesselOutline,
+} from '@elixa/contract';
+import { MATERIALS, VESSELS } from '@elixa/core';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { ToggleChip } from '@/ui/Choice';
+import { Tabs, ToggleChip } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
-import { Body } from '@/ui/Text';
-import { typedNumber } from '@/ui/typedNumber';
+import { Body, Small } from '@/ui/Text';
 import { useLeaving } from '@/ui/useLeaving';
+import { MeasuringPicture } from './MeasuringPicture';
+import { readPot, THREE, thirdWords, typedPot, type Measure, type TypedPot } from './ownPot';
 
-const MATERIAL: Record<VesselMaterial, string> = {
-  clay: 'Clay',
-  castIron: 'Cast iron',
-  steel: 'Steel',
-  aluminium: 'Aluminium',
-  enamel: 'Enamel',
-};
-
-/** Empty mass of a pot when nobody weighed it: g for a litre it holds, by material. Kitchen estimate. */
-const MASS_G_PER_L: Record<VesselMaterial, number> = {
-  clay: 900,
-  castIron: 1000,
-  steel: 360,
-  aluminium: 260,
-  enamel: 420,
-};
+const OUTLINE: Record<VesselOutline, string> = { round: 'Round', oval: 'Oval', rectangular: 'With corners' };
 
 interface Props {
   vessel: Vessel;
+  units: Units;
   onSave(vessel: Vessel): void;
   onClose(): void;
 }
 
-const NUMBERS = [
-  { name: 'innerDiameterMm', label: 'Width inside, at the rim', unit: 'mm', most: 600 },
-  { name: 'innerDepthMm', label: 'Depth in the middle', unit: 'mm', most: 400 },
-  { name: 'rimVolumeMl', label: 'Holds to the rim', unit: 'ml', most: 40_000 },
-] as const;
-
-type Measure = (typeof NUMBERS)[number]['name'];
-/** A pot as it is typed: its measures are texts until it is used. */
-type TypedPot = Omit<Vessel, Measure> & Record<Measure, string>;
-
-const EMPTY_G = { least: 200, most: 20_000 };
-
-const emptyMassG = (rimVolumeMl: number, material: VesselMaterial) =>
-  Math.min(EMPTY_G.most, Math.max(EMPTY_G.least, Math.round((rimVolumeMl / 1000) * MASS_G_PER_L[material])));
-
-/** The pot that was typed, or what is wrong with it, by field. */
-export function readPot(typed: TypedPot): { pot?: Vessel; errors: Array<{ field: Measure | 'name'; says: string }> } {
-  const numbers = NUMBERS.map(({ name, most }) => ({ name, number: typedNumber(String(typed[name]), most) }));
-  const unread = numbers.filter(({ number }) => number === undefined);
-  if (unread.length > 0) {
-    return { errors: unread.map(({ name }) => ({ field: name, says: 'Write a number, for example 280.' })) };
-  }
-  const measures = Object.fromEntries(numbers.map(({ name, number }) => [name, number])) as Record<Measure, number>;
-  const parsed = vesselSchema.safeParse({
-    ...typed,
-    ...measures,
-    emptyMassG: emptyMassG(measures.rimVolumeMl, typed.material),
-  });
-  if (parsed.success) return { pot: parsed.data, errors: [] };
-  return {
-    errors: fieldErrors(parsed.error).map(({ field, message, fix }) => ({
-      field: field === 'name' ? 'name' : (NUMBERS.find(({ name }) => name === field)?.name ?? 'rimVolumeMl'),
-      says: field === 'name' ? 'Write one.' : `${message}. ${fix}`,
-    })),
-  };
+/** The measures in the order of the work with ruler and jug. */
+function measuresOf(
+  outline: VesselOutline,
+): ReadonlyArray<{ name: Measure; label: string; unit: string; hint?: string }> {
+  const isRound = outline === 'round';
+  return [
+    {
+      name: 'innerDiameterMm',
+      label: isRound ? 'Width inside, at the rim' : 'Longer side inside, at the rim',
+      unit: 'mm',
+    },
+    ...(isRound ? [] : [{ name: 'innerBreadthMm', label: 'Shorter side inside, at the rim', unit: 'mm' } as const]),
+    { name: 'innerDepthMm', label: 'Depth in the middle', unit: 'mm' },
+    { name: 'rimVolumeMl', label: 'Holds to the rim', unit: 'ml' },
+    {
+      name: 'baseDiameterMm',
+      label: isRound ? 'Width of the flat bottom' : 'Longer side of the flat bottom',
+      unit: 'mm',
+      hint: 'Only if you want it to the millimetre; else it follows from the rest.',
+    },
+  ];
 }
 
+const isThird = (name: Measure): name is (typeof THREE)[number] => THREE.some((one) => one === name);
+
 /** A pot of the cook's own, by ruler and measuring jug. */
-export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
+export function OwnPotSheet({ vessel, units, onSave, onClose }: Props) {
   // Measured after one of the catalogue, which stays as it is.
   const isNew = VESSELS.some((one) => one.id === vessel.id);
   const form = useForm<TypedPot>({
     defaultValues: {
-      ...vessel,
+      ...typedPot(vessel),
       id: isNew ? `own-${vessel.id}`.slice(0, 40) : vessel.id,
       name: isNew ? 'My pot' : vessel.name,
-      innerDiameterMm: String(vessel.innerDiameterMm),
-      innerDepthMm: String(vessel.innerDepthMm),
-      rimVolumeMl: String(vessel.rimVolumeMl),
     },
   });
-  const save = form.handleSubmit((typed) => {
-    const { pot, errors } = readPot(typed);
+  const typed = useWatch({ control: form.control }) as TypedPot;
+  const outline = typed.outline ?? 'round';
+  const { pot: shown } = readPot({ ...typed, name: typed.name || 'pot' });
+  const save = form.handleSubmit((given) => {
+    const { pot, errors } = readPot(given);
     for (const { field, says } of errors) form.setError(field, { message: says });
     if (pot) onSave(pot);
   });
   const { leave, stuck } = useLeaving(form, save, onClose);
+  const { says, harms } = MATERIALS[typed.material];
   return (
     <Sheet
       open
@@ -102,6 +84,11 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
         </>
       }
     >
+      <MeasuringPicture vessel={shown ?? vessel} units={units} />
+      <Small>
+        A ruler across the rim, one down the middle, and once a jug to the brim. Two of the three are enough to begin
+        with.
+      </Small>
       <Controller
         control={form.control}
         name="name"
@@ -116,7 +103,19 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
           />
         )}
       />
-      {NUMBERS.map(({ name, label, unit }) => (
+      <Controller
+        control={form.control}
+        name="outline"
+        render={({ field }) => (
+          <Tabs
+            label="Seen from above"
+            options={vesselOutlineSchema.options.map((value) => ({ value, label: OUTLINE[value] }))}
+            value={field.value ?? 'round'}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      {measuresOf(outline).map(({ name, label, unit, hint }) => (
         <Controller
           key={name}
           control={form.control}
@@ -129,7 +128,7 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
               onChange={field.onChange}
               onEnter={() => void save()}
               error={fieldState.error && `${label}: ${fieldState.error.message}`}
-              hint={name === 'rimVolumeMl' ? 'Fill it with a measuring jug once.' : undefined}
+              hint={isThird(name) ? thirdWords(typed, name, units) : hint}
             />
           )}
         />
@@ -144,12 +143,15 @@ export function OwnPotSheet({ vessel, onSave, onClose }: Props) {
               {vesselMaterialSchema.options.map((material) => (
                 <ToggleChip
                   key={material}
-                  label={MATERIAL[material]}
+                  label={MATERIALS[material].name}
                   on={field.value === material}
                   onChange={() => field.onChange(material)}
                 />
               ))}
             </View>
+            <Small>
+              {says} It is harmed by {harms.join('; ')}.
+            </Small>
           </View>
         )}
       />

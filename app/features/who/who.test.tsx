@@ -1,15 +1,9 @@
 import { VESSELS } from '@elixa/core';
 import { whyNoDay, whyNoTime } from '@/ui/time';
-import { readPot } from './OwnPotSheet';
+import { readPot, thirdWords, typedPot } from './ownPot';
 import { readTest } from './WaterTestSheet';
 
-const typed = (more: object) => ({
-  ...VESSELS[0]!,
-  innerDiameterMm: '280',
-  innerDepthMm: '72',
-  rimVolumeMl: '2600',
-  ...more,
-});
+const typed = (more: object) => ({ ...typedPot(VESSELS[0]!), ...more });
 
 describe('a pot of one\u2019s own', () => {
   it('is read as people write numbers', () => {
@@ -20,7 +14,10 @@ describe('a pot of one\u2019s own', () => {
   });
 
   it.each([
-    [{ innerDiameterMm: '' }, 'innerDiameterMm', /Write a number/],
+    [{ innerDiameterMm: '', innerDepthMm: ' ' }, 'innerDiameterMm', /two of width, depth/],
+    [{ outline: 'oval' }, 'innerBreadthMm', /Measure across/],
+    [{ outline: 'oval', innerBreadthMm: 'wide' }, 'innerBreadthMm', /Write a number/],
+    [{ baseDiameterMm: '300' }, 'baseDiameterMm', /wider than the rim/],
     [{ innerDepthMm: 'deep' }, 'innerDepthMm', /Write a number/],
     [{ innerDiameterMm: '900' }, 'innerDiameterMm', /600 or less/],
     [{ rimVolumeMl: '9000' }, 'rimVolumeMl', /holds at most \d+ ml/],
@@ -30,6 +27,25 @@ describe('a pot of one\u2019s own', () => {
     const { pot, errors } = readPot(typed(more));
     expect(pot).toBeUndefined();
     expect(errors[0]).toMatchObject({ field, says: expect.stringMatching(says) });
+  });
+
+  it('is taken by any two of its three measures, and says what the third may be', () => {
+    for (const name of ['innerDiameterMm', 'innerDepthMm', 'rimVolumeMl'] as const) {
+      const { pot, errors } = readPot(typed({ [name]: '' }));
+      expect([name, errors]).toEqual([name, []]);
+      expect(pot![name]).toBeGreaterThan(0);
+      expect(thirdWords(typed({ [name]: '' }), name, 'metric')).toMatch(/^By the other two between .+ taken as /);
+    }
+    expect(thirdWords(typed({}), 'rimVolumeMl', 'metric')).toBe('By the other two between 1.5 l and 4.45 l.');
+    expect(thirdWords(typed({ innerDepthMm: '' }), 'rimVolumeMl', 'metric')).toBeUndefined();
+  });
+
+  it('may be oval, measured along and across', () => {
+    const { pot } = readPot(typed({ outline: 'oval', innerDiameterMm: '330', innerBreadthMm: '230', rimVolumeMl: '' }));
+    expect(pot).toMatchObject({ outline: 'oval', innerBreadthMm: 230 });
+    expect(pot!.rimVolumeMl).toBeLessThan((Math.PI * 165 * 115 * 72) / 1000);
+    // Round again, what was measured across is forgotten.
+    expect(readPot({ ...typedPot(pot!), outline: 'round' }).pot).not.toHaveProperty('innerBreadthMm');
   });
 
   it('is one that the server takes, however large', () => {

@@ -286,6 +286,7 @@ export const DASHI_BROTHS: readonly Formula[] = [
     kind: 'broth',
     families: ['soyMilk'],
     purpose: 'Mild and white. The soy milk goes in last, on low heat, and never boils.',
+    headroomShare: 0.2,
     scaledBy: 'finishedVolume',
     thinnedWith: 'water',
     parts: [

@@ -444,6 +444,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     kind: 'broth',
     families: ['numbing', 'divided'],
     purpose: 'A chilli and spice base let down with stock. The salt stays low: it is in the dip.',
+    headroomShare: 0.25,
     scaledBy: 'finishedVolume',
     mlPerHead: 350,
     thinnedWith: 'water',
@@ -596,6 +597,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     kind: 'broth',
     families: ['coconut'],
     purpose: 'Sweet and clear; it is drunk before anything else goes in. The dip is sharp and hot.',
+    headroomShare: 0.25,
     scaledBy: 'finishedVolume',
     mlPerHead: 380,
     thinnedWith: 'water',
@@ -750,6 +752,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     kind: 'broth',
     families: ['soyMilk'],
     purpose: 'Boiling water on browned pork turns milky; miso, chilli and sesame season it. The soy milk never boils.',
+    headroomShare: 0.2,
     scaledBy: 'finishedVolume',
     thinnedWith: 'water',
     parts: [
