@@ -1,4 +1,5 @@
 export {
+  cutKey,
   drawFromAbove,
   type Block,
   type Buildable,

@@ -69,6 +69,15 @@ async function composing(page: Page, base: string): Promise<void> {
   await page.getByText(/→/).first().waitFor();
 }
 
+/** The pot as it is built, gone through, with one bunch chosen. */
+async function building(page: Page, base: string): Promise<void> {
+  await screen('build')(page, base);
+  await page.getByText(/stand in it, \d+ mm deep/).waitFor();
+  await page.getByRole('button', { name: /^Tofu/ }).and(page.locator('[aria-pressed]')).focus();
+  await page.keyboard.press('Enter');
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+}
+
 const SHOTS: Shot[] = [
   { name: 'evenings-phone', size: 'phone', show: atHome },
   { name: 'choose-phone', size: 'phone', show: screen('choose') },
@@ -77,7 +86,7 @@ const SHOTS: Shot[] = [
   { name: 'weigh-phone', size: 'phone', show: weighing },
   { name: 'prep-phone', size: 'phone', show: preparing },
   { name: 'shopping-phone', size: 'phone', show: screen('shopping') },
-  { name: 'pot-phone', size: 'phone', show: screen('pot') },
+  { name: 'build-phone', size: 'phone', show: building },
   { name: 'compose-phone', size: 'phone', show: composing },
   { name: 'simmer-phone', size: 'phone', show: simmering },
   { name: 'stove-phone', size: 'phone', atStove: true, show: startCooking },
@@ -85,6 +94,7 @@ const SHOTS: Shot[] = [
   { name: 'evenings-wide', size: 'wide', show: atHome },
   { name: 'broth-wide', size: 'wide', show: screen('broth') },
   { name: 'prep-wide', size: 'wide', show: preparing },
+  { name: 'build-wide', size: 'wide', show: building },
   { name: 'sheet-wide', size: 'wide', show: screen('sheet') },
   { name: 'simmer-wide', size: 'wide', show: simmering },
   { name: 'stove-wide-dark', size: 'wide', dark: true, atStove: true, show: startCooking },

@@ -67,7 +67,9 @@ export function StepsView({ vessel, build, simmer, units, sauces, onDone }: Prop
         {at + 1} of {steps.length}
         {step.kind === 'lay' && step.poured ? ', into the liquid when its time comes' : ''}
       </Small>
-      <Heading level={2} className="text-title">{title}</Heading>
+      <Heading level={2} className="text-title">
+        {title}
+      </Heading>
       {step.kind === 'lay'
         ? step.cuts.map((one) => (
             <View key={one.cut} className="flex-row flex-wrap items-center gap-3">

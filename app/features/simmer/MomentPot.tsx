@@ -1,5 +1,5 @@
 import type { SimmerPiece, Vessel } from '@elixa/contract';
-import { isDryAt, pieceAt, saucesOf, traceAt, traceBeforeS, type PieceMoment } from '@elixa/core';
+import { cutKey, isDryAt, pieceAt, saucesOf, traceAt, traceBeforeS, type PieceMoment } from '@elixa/core';
 import { useMemo } from 'react';
 import type { DoneMark } from '@/ui/pot/DoneMarks';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -30,17 +30,20 @@ const lessDone = (a: DoneMark, b: DoneMark): DoneMark => (a.share <= b.share ? a
 /** Marks by ingredient, of two cuts the one that has come less far; and what waits. Plain text, so that a like moment is the same. */
 function drawnAt(moment: MomentShown): string {
   const marks = new Map<string, DoneMark>();
+  const inPot = new Set<string>();
   for (const { piece, now } of inPotAt(moment)) {
     const state = now.state === 'out' || now.state === 'waits' ? 'cooking' : now.state;
     const share = Math.round(now.share * 50) / 50;
     const mark: DoneMark = { share, state, ...(isOfAnimal(piece) && now.isSafe ? { isSafe: true } : {}) };
     const other = marks.get(piece.ingredientId);
     marks.set(piece.ingredientId, other ? lessDone(other, mark) : mark);
+    inPot.add(cutKey(piece.ingredientId, piece.cut));
   }
   const waits = moment.plan.simmer.pieces
-    .filter((one) => one.round === moment.round && !marks.has(one.ingredientId))
-    .map((one) => one.ingredientId);
-  return JSON.stringify([[...marks], waits]);
+    .filter((one) => one.round === moment.round)
+    .map((one) => cutKey(one.ingredientId, one.cut))
+    .filter((key) => !inPot.has(key));
+  return JSON.stringify([[...marks], [...inPot], waits]);
 }
 
 /** The pot in its own drawing at a moment: what is in, what waits, and how far each thing has come. */
@@ -48,8 +51,8 @@ export function MomentPot({ vessel, moment }: { vessel: Vessel; moment: MomentSh
   const { plan } = moment;
   const drawn = drawnAt(moment);
   const { marks, inPot, waits } = useMemo(() => {
-    const [entries, waiting] = JSON.parse(drawn) as [Array<[string, DoneMark]>, string[]];
-    return { marks: new Map(entries), inPot: new Set(entries.map(([id]) => id)), waits: new Set(waiting) };
+    const [entries, lying, waiting] = JSON.parse(drawn) as [Array<[string, DoneMark]>, string[], string[]];
+    return { marks: new Map(entries), inPot: new Set(lying), waits: new Set(waiting) };
   }, [drawn]);
   const liquid = liquidAt(moment);
   return (

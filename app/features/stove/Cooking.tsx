@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { factsOf, roundName, saucesOf, type LiveView } from '@elixa/core';
+import { cutKey, factsOf, roundName, saucesOf, type LiveView } from '@elixa/core';
 import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -40,15 +40,19 @@ export function Cooking({ evening, plan, view, log }: Props) {
     () => (isFinish ? { ...plan.build, placements: plan.build.finishPlacements, stacks: undefined } : plan.build),
     [isFinish, plan.build],
   );
-  const cooking = useSame(view.inPot.filter((one) => one.piece.pan === 'main').map((one) => one.piece.ingredientId));
+  const cooking = useSame(
+    view.inPot.filter((one) => one.piece.pan === 'main').map((one) => cutKey(one.piece.ingredientId, one.piece.cut)),
+  );
   // A pot that is carried to the table whole has everything in it until the finish goes in.
   const isAtTable = rounds === 1 && cooking.length === 0 && view.served && !isFinish;
   const inPot = useMemo(
-    () => new Set(isAtTable ? build.placements.map((one) => one.ingredientId) : cooking),
+    () => new Set(isAtTable ? build.placements.map((one) => cutKey(one.ingredientId, one.cut)) : cooking),
     [isAtTable, build, cooking],
   );
   const coming = useSame(
-    (view.next?.actions ?? []).flatMap((one) => (one.pieceId && one.kind !== 'swish' ? [one.ingredientId ?? ''] : [])),
+    (view.next?.actions ?? []).flatMap((one) =>
+      one.pieceId && one.kind !== 'swish' ? [cutKey(one.ingredientId ?? '', one.cut ?? '')] : [],
+    ),
   );
   const comingNext = useMemo(() => new Set(coming), [coming]);
   const change = useSame(view.change);

@@ -9,7 +9,7 @@ import { Vessel, WALL_MM } from './Vessel';
 
 export interface PotDrawnProps {
   drawing: PotDrawing;
-  /** What is in the pot; everything when not given. The rest is left out or, when it comes next, shown faintly. */
+  /** What is in the pot, by `cutKey`; everything when not given. The rest is left out or, when it comes next, shown faintly. */
   inPot?: ReadonlySet<string>;
   comingNext?: ReadonlySet<string>;
   simmering?: boolean;
@@ -49,21 +49,26 @@ export const PotDrawn = memo(function PotDrawn(shownIn: PotDrawnProps) {
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
   const picture = pictureOf(drawing);
-  const isIn = (one: { ingredientId: string }) => !inPot || inPot.has(one.ingredientId);
-  const isShown = (one: { ingredientId: string }) => isIn(one) || comingNext?.has(one.ingredientId) === true;
+  const isIn = (one: { cutKey: string }) => !inPot || inPot.has(one.cutKey);
+  const isShown = (one: { cutKey: string }) => isIn(one) || comingNext?.has(one.cutKey) === true;
   const glyphs = (of: (one: DrawnPiece) => boolean) =>
     pieces
       .filter((one) => of(one) && isShown(one))
-      .map(({ id, glyph, glaze, x, y, radius, turnDeg }, index) => (
+      .map((one, index) => (
         <PieceGlyph
-          key={id}
-          {...{ glyph, glaze, x, y, radius, turnDeg }}
+          key={one.id}
+          glyph={one.glyph}
+          glaze={one.glaze}
+          x={one.x}
+          y={one.y}
+          radius={one.radius}
+          turnDeg={one.turnDeg}
           chance={index}
-          faded={!isIn(pieces.find((one) => one.id === id)!)}
+          faded={!isIn(one)}
         />
       ));
   const inIt = (one: DrawnPiece) => one.place !== 'beside' && one.place !== 'skewer';
-  const named = names.filter(isIn).map(({ name }) => name);
+  const named = names.filter((one) => one.cutKeys.some((key) => isIn({ cutKey: key }))).map(({ name }) => name);
   const label = `${vessel.name} from above: ${named.length > 0 ? named.join(', ') : dry ? 'empty' : 'broth only'}`;
   const broth = (colour: string | undefined, key?: string) => (
     <G key={key}>

@@ -45,7 +45,7 @@ export const PotFromSide = memo(function PotFromSide({
   const radius = vessel.innerDiameterMm / 2;
   const depth = vessel.innerDepthMm;
   const drawing = useMemo(() => build && drawFromSide(vessel, build), [vessel, build]);
-  const shown = drawing?.pieces.filter((one) => !inPot || inPot.has(one.ingredientId)) ?? [];
+  const shown = drawing?.pieces.filter((one) => !inPot || inPot.has(one.cutKey)) ?? [];
   // Two broths, a wall between them.
   const halves = build?.placements.some((one) => one.side) ?? false;
   const usableMm = depth - (build?.headroomMm ?? 0);

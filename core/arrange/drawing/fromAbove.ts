@@ -12,6 +12,8 @@ export interface DrawnPiece extends DrawnLook {
   /** The bunch that it is of. */
   bunchId: string;
   ingredientId: string;
+  /** The cut that it is of, by `cutKey`. */
+  cutKey: string;
   side?: Placement['side'];
   place: Placement['place'];
   x: number;
@@ -21,9 +23,13 @@ export interface DrawnPiece extends DrawnLook {
   radius: number;
 }
 
+/** Names one cut of one thing. */
+export const cutKey = (ingredientId: string, cut: string) => `${ingredientId}/${cut}`;
+
 /** What lies in a stack. */
 export interface Layer {
   ingredientId: string;
+  cutKey: string;
   glaze: string;
 }
 
@@ -41,7 +47,7 @@ export interface Block {
 export interface Stick {
   id: string;
   bunchId: string;
-  ingredientId: string;
+  cutKey: string;
   fromX: number;
   fromY: number;
   toX: number;
@@ -85,7 +91,7 @@ export interface PotDrawing {
   plate?: DrawnPlate;
   bunches: DrawnBunch[];
   /** Everything that is drawn, by name; each once. */
-  names: Array<{ ingredientId: string; name: string }>;
+  names: Array<{ ingredientId: string; name: string; cutKeys: string[] }>;
 }
 
 /** What of a plan is drawn. */
@@ -141,6 +147,7 @@ function drawnPieces(placement: Placement, vessel: Vessel): DrawnPiece[] {
         id: `${bunchId}-${cut}-${index}`,
         bunchId,
         ingredientId,
+        cutKey: cutKey(ingredientId, cut),
         ...(side ? { side } : {}),
         place,
         glyph: piece.glyph,
@@ -157,7 +164,7 @@ function drawnPieces(placement: Placement, vessel: Vessel): DrawnPiece[] {
 function sticksOf(pieces: readonly DrawnPiece[]): Stick[] {
   return pieces
     .filter((one) => one.place === 'skewer')
-    .map(({ id, bunchId, ingredientId, x, y, turnDeg, radius }) => {
+    .map(({ id, bunchId, cutKey: key, x, y, turnDeg, radius }) => {
       const angle = (turnDeg * Math.PI) / 180;
       const [outX, outY] = [Math.sin(angle), -Math.cos(angle)];
       const inMm = radius + 5;
@@ -165,7 +172,7 @@ function sticksOf(pieces: readonly DrawnPiece[]): Stick[] {
       return {
         id,
         bunchId,
-        ingredientId,
+        cutKey: key,
         fromX: x - outX * inMm,
         fromY: y - outY * inMm,
         toX: x + outX * outMm,
@@ -211,6 +218,7 @@ function onPlate(placements: readonly Placement[], vessel: Vessel): { plate?: Dr
       id: `${placement.id}-plate-${index}`,
       bunchId: placement.id,
       ingredientId: placement.ingredientId,
+      cutKey: cutKey(placement.ingredientId, placement.cut),
       place: 'beside',
       glyph: piece.glyph,
       glaze: piece.glaze,
@@ -250,9 +258,14 @@ function bunchesOf(placements: readonly Placement[], vessel: Vessel): DrawnBunch
 }
 
 /** The layers of a stack from its bottom, as often as they are repeated, and the leaf on top. */
-export function layersOf({ stacks }: Buildable): Layer[] {
+export function layersOf({ stacks, placements }: Buildable): Layer[] {
   if (!stacks) return [];
-  const one = stacks.inEach.map(({ ingredientId }) => ({ ingredientId, glaze: lookOf(ingredientId).glaze }));
+  const cutOf = (id: string) => placements.find((one) => one.ingredientId === id && one.place === 'stack')?.cut ?? '';
+  const one = stacks.inEach.map(({ ingredientId }) => ({
+    ingredientId,
+    cutKey: cutKey(ingredientId, cutOf(ingredientId)),
+    glaze: lookOf(ingredientId, cutOf(ingredientId)).glaze,
+  }));
   return Array.from({ length: stacks.repeats }, () => one)
     .flat()
     .concat(one.slice(0, 1));
@@ -302,6 +315,9 @@ export function drawFromAbove(vessel: Vessel, build: Buildable): PotDrawing {
     names: [...new Set(placements.map((one) => one.ingredientId))].map((ingredientId) => ({
       ingredientId,
       name: ingredientById(ingredientId).name,
+      cutKeys: placements
+        .filter((one) => one.ingredientId === ingredientId)
+        .map((one) => cutKey(ingredientId, one.cut)),
     })),
   };
 }

@@ -2,7 +2,7 @@ import type { Placement, Vessel } from '@elixa/contract';
 import { outlineFor, placeOf, type Point } from '../outline';
 import { pieceOf, type Piece } from '../pieces';
 import { radiusAtMm, widthShareAt } from '../vesselShape';
-import { layersOf, type Buildable, type Layer } from './fromAbove';
+import { cutKey, layersOf, type Buildable, type Layer } from './fromAbove';
 import { steady } from './layPieces';
 import type { DrawnLook } from './lookOf';
 
@@ -10,7 +10,7 @@ import type { DrawnLook } from './lookOf';
 export interface SidePiece extends DrawnLook {
   id: string;
   bunchId: string;
-  ingredientId: string;
+  cutKey: string;
   x: number;
   /** Upwards from the floor as negative numbers. */
   y: number;
@@ -167,7 +167,7 @@ function fillRun(run: CutRun, piece: Piece, cut: string): SidePiece[] {
       return {
         id: `${run.id}-${cut}-${run.fromX}-${row}-${column}`,
         bunchId: run.id,
-        ingredientId: run.ingredientId,
+        cutKey: cutKey(run.ingredientId, cut),
         glyph: piece.glyph,
         glaze: piece.glaze,
         x: run.fromX + widthMm * along,
