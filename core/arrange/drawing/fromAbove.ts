@@ -152,10 +152,11 @@ function drawnPieces(placement: Placement, vessel: Vessel): DrawnPiece[] {
         place,
         glyph: piece.glyph,
         glaze: piece.glaze,
-        x: x + (dx / far) * outMm,
-        y: y + (dy / far) * outMm,
-        turnDeg,
-        radius,
+        // A tenth of a millimetre is not seen, and drawings are sent about.
+        x: round(x + (dx / far) * outMm),
+        y: round(y + (dy / far) * outMm),
+        turnDeg: Math.round(turnDeg),
+        radius: round(radius),
       };
     },
   );
