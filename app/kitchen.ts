@@ -11,6 +11,7 @@ import { EveningShell } from '@/features/evening/EveningShell';
  */
 export { AfterScreen } from '@/features/after/AfterScreen';
 export { BrothScreen } from '@/features/broth/BrothScreen';
+export { BuildCard } from '@/features/build/BuildCard';
 export { BuildScreen } from '@/features/build/BuildScreen';
 export { ChooseScreen } from '@/features/choose/ChooseScreen';
 export { EveningShell } from '@/features/evening/EveningShell';

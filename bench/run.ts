@@ -1,3 +1,4 @@
+import { timeToLay } from './lay';
 import { listOfMany } from './list';
 import { timeToOpen } from './opening';
 import { timeToPlan } from './plan';
@@ -9,6 +10,7 @@ import { buildEmpty, scriptBytes } from './web';
 const PARTS: Record<string, () => Row[] | Promise<Row[]>> = {
   plan: timeToPlan,
   simmer: timeToSimmer,
+  lay: timeToLay,
   prepare: timeToPrepare,
   bytes: () => {
     buildEmpty();

@@ -112,6 +112,17 @@ test('the pot is built card by card, and its drawing is kept as a file that othe
   await expect(page.getByRole('heading', { name: 'What to pour' })).toBeVisible();
 });
 
+test('the card to print is one page', async ({ page }) => {
+  for (const format of ['Letter', 'A4'] as const) {
+    await page.goto(`${server.url}/card/muffled-peal`);
+    await expect(page.getByText('In this order')).toBeVisible();
+    const pdf = (await page.pdf({ format })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  }
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(page).toHaveURL(/\/build$/);
+});
+
 test('how high it stands is told minute by minute, and a ruler is read both ways', async ({ page }) => {
   await openBoard(page);
   await expect(page.getByText(/ml stand in it, \d+ mm deep/)).toBeVisible();

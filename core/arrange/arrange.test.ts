@@ -204,6 +204,39 @@ describe('where things lie', () => {
     expect(planPot(again).build.placements).toEqual(planPot(evening).build.placements);
   });
 
+  it('has nothing over another thing wherever the cook puts things, in stacks and halves too', () => {
+    const spot = fc.record({
+      pick: fc.nat(30),
+      place: fc.constantFrom('bed' as const, 'ring' as const, 'heart' as const, 'top' as const),
+      atDeg: fc.integer({ min: 0, max: 359 }),
+    });
+    fc.assert(
+      fc.property(
+        fc.constantFrom('clearChicken', 'layeredBeefCabbage', 'dividedPot', 'fishCakeJeongol'),
+        fc.array(spot, { minLength: 1, maxLength: 4 }),
+        (styleId, spots) => {
+          const evening = suited(eveningFor(4), styleId);
+          const ids = [...new Set(laidIn(planPot(evening).build).map((one) => one.id))];
+          const laid = spots.map(({ pick, place, atDeg }) => ({
+            id: ids[pick % ids.length]!,
+            place,
+            atDeg,
+            byHand: true,
+          }));
+          const once = [...new Map(laid.map((one) => [one.id, one])).values()];
+          const { build } = planPot(applyEdit(evening, { kind: 'bunchesLaid', laid: once }));
+          const lying = laidIn(build);
+          expect(new Set(lying.map((one) => one.id))).toEqual(new Set(ids));
+          lying.forEach((a, index) => {
+            const over = lying.slice(index + 1).find((b) => overlap(a, b));
+            expect([styleId, a.id, over?.id]).toEqual([styleId, a.id, undefined]);
+          });
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
   it('tells of what is heaped over the rim, and of nothing that goes in when the rest has fallen in', () => {
     const evening = suited(eveningFor(5), 'layeredBeefCabbage');
     expect(planPot(evening).build.warnings.map((one) => one.id)).not.toContain('overRim');

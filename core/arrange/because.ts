@@ -1,6 +1,6 @@
 import { shortName } from '../catalogue/shortName';
 import { betweenDeg } from './around';
-import type { Placed } from './arrange';
+import type { Placed } from './layers';
 
 /** From so many minutes on a thing is slow, up to so many it is tender. Kitchen estimates. */
 export const SLOW_FROM_MIN = 7;

@@ -1,5 +1,6 @@
 import type { Placement, Plate, Vessel } from '@elixa/contract';
-import type { Arrangement, Placed } from './arrange';
+import type { Arrangement } from './arrange';
+import type { Placed } from './layers';
 import { becauseOf } from './because';
 import type { Bunch } from './bunches';
 import { widthShareAt } from './vesselShape';

@@ -2,7 +2,8 @@ import type { BuildWarning, Units, Vessel } from '@elixa/contract';
 import { shortName } from '../catalogue/shortName';
 import { showLength } from '../measures/showSize';
 import { betweenDeg } from './around';
-import type { Arrangement, Placed } from './arrange';
+import type { Arrangement } from './arrange';
+import type { Placed } from './layers';
 import { SLOW_FROM_MIN, TENDER_TO_MIN } from './because';
 import { isCramped } from './stacks';
 

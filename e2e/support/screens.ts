@@ -11,6 +11,7 @@ export const SCREENS = [
   { name: 'sheet', path: '/sheet/practice-night', shows: 'Then, in order' },
   { name: 'pot', path: '/evening/practice-night/pot', shows: 'kept hot for topping up' },
   { name: 'build', path: '/evening/practice-night/build', shows: 'Cut through from mark to mark' },
+  { name: 'card', path: '/card/practice-night', shows: 'In this order' },
   { name: 'simmer', path: '/evening/practice-night/simmer', shows: 'Round 1, step by step' },
   { name: 'stove', path: '/evening/practice-night/stove', shows: 'On the counter' },
   { name: 'after', path: '/evening/first-frost/after', shows: 'Notes for next time' },

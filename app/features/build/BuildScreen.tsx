@@ -1,5 +1,6 @@
 import type { Build, PotPlan, Units } from '@elixa/contract';
 import { ingredientById, saucesOf, showLength, showVolume } from '@elixa/core';
+import { router } from 'expo-router';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -115,6 +116,7 @@ function Building({ plan }: { plan: PotPlan }) {
         moving={moving}
         onMoving={setMoving}
         onSteps={() => setStepping(true)}
+        onCard={() => router.push(`/card/${evening.id}`)}
         onSave={(type) => savePicture(boardRef.current, fileNameOf(evening.title), type)}
       />
     </View>

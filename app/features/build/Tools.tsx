@@ -14,12 +14,14 @@ interface ToolProps {
   moving: boolean;
   onMoving(moving: boolean): void;
   onSteps(): void;
+  /** The page to print. */
+  onCard(): void;
   /** Saves the drawing. @returns what to tell the cook, or nothing */
   onSave(type: 'svg' | 'png'): Promise<string>;
 }
 
 /** What is done with the whole pot: move, turn, arrange anew, build step by step, keep its picture. */
-export function Tools({ laying, moving, onMoving, onSteps, onSave }: ToolProps) {
+export function Tools({ laying, moving, onMoving, onSteps, onCard, onSave }: ToolProps) {
   const [told, setTold] = useState('');
   const { laid, isByHand, keep } = laying;
   const turn = (byDeg: number) => keep(turned(laid, byDeg));
@@ -48,6 +50,7 @@ export function Tools({ laying, moving, onMoving, onSteps, onSave }: ToolProps) 
           : 'Tap a bunch to see why it lies there, and to move it by buttons.'}
       </Small>
       <View className="flex-row flex-wrap gap-x-2">
+        <Button look="quiet" label="Print a card" onPress={onCard} />
         <Button look="quiet" label="Save as PNG" onPress={() => void onSave('png').then(setTold)} />
         <Button look="quiet" label="Save as SVG" onPress={() => void onSave('svg').then(setTold)} />
       </View>

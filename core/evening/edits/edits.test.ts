@@ -155,6 +155,7 @@ describe('choosing another pot', () => {
       leaveOut: ['enoki', 'mizuna'],
       liquids: { broth: 'misoDashi', sauces: ['citrusSoy'] },
       bought: ['cookedRice', 'shiitake'],
+      laid: [{ id: 'shiitake', place: 'heart', atDeg: 0, byHand: true }],
     },
     overrides: { gramsPerHead: { shiitake: 40, daikon: 70 }, brothMlPerHead: 350 },
   };
@@ -165,6 +166,7 @@ describe('choosing another pot', () => {
     expect(changed).toMatchObject({ diners, pantry, units, cooks, vessel, heatSource });
     expect(changed.choices.swaps.map((one) => one.ingredientId)).toEqual(['bonitoFlakes']);
     expect(changed.choices).toMatchObject({ leaveOut: ['enoki'], bought: ['shiitake'] });
+    expect(changed.choices.laid).toBeUndefined();
     expect(changed.choices.liquids).toEqual({ sauces: ['citrusSoy'] });
     expect(changed.style.schools).toMatchObject({ kelp: 'coldSoak' });
     expect(changed.overrides).toEqual({ gramsPerHead: { shiitake: 40 } });
@@ -178,6 +180,7 @@ describe('choosing another pot', () => {
       'Miso broth',
       'your own amount of daikon radish',
       'your own amount of broth',
+      'where you had laid things',
       'buying cooked rice, cold and rinsed ready',
       'where the salt is',
     ]);

@@ -94,6 +94,8 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
     style: { id: styleId, schools: schoolsFor(evening, before, style) },
     choices: {
       ...choices,
+      // Where things lay belongs to the pot before.
+      ...(choices.laid ? { laid: undefined } : {}),
       ...(more.length > 0 ? { added: more } : {}),
       ...(liquids?.sauces ? { liquids: { sauces: liquids.sauces } } : {}),
     },
@@ -160,6 +162,7 @@ export function droppedByStyle(before: Evening, after: Evening): string[] {
     ...gone(keys(was.taste), keys(is.taste)).map((id) => `your taste in ${nameOf(id)}`),
     ...gone(keys(was.batches), keys(is.batches)).map((id) => `making ${nameOf(id)} more than once over`),
     ...gone(keys(was.cuts), keys(is.cuts)).map((id) => `your way of cutting ${nameOf(id)}`),
+    ...(was.laid && !is.laid ? ['where you had laid things'] : []),
     ...gone(was.bought, is.bought).map((id) => `buying ${nameOf(id)} ready`),
     ...schools.map((choice) => choice.question.charAt(0).toLowerCase() + choice.question.slice(1)),
     ...(wasFinish !== undefined && is.finish !== wasFinish

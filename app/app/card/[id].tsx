@@ -1,0 +1,3 @@
+import { kitchenPage } from '@/kitchenPage';
+
+export default kitchenPage(({ BuildCard }) => BuildCard);
