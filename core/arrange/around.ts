@@ -81,20 +81,37 @@ export function middlesOf(order: readonly number[], sweepDeg: readonly number[],
   return middles;
 }
 
-/** The direction to start from that brings what is held nearest to where it is held, and what that still costs. */
-function startOf(order: readonly number[], { sweepDeg, held }: Round): { fromDeg: number; costs: number } {
-  const pinned = order.flatMap((index) => (held?.[index] ? [{ index, ...held[index] }] : []));
-  if (pinned.length === 0) return { fromDeg: 0, costs: 0 };
-  const middles = middlesOf(order, sweepDeg, 0);
-  const weight = ({ locked }: Held) => (locked ? AROUND.lockedAwayPerDeg : AROUND.awayPerDeg);
+/** What is held, looked up once: which bunches, where, and how dearly. */
+interface Pins {
+  index: Int32Array;
+  atDeg: Float64Array;
+  perDeg: Float64Array;
+}
+
+function pinsOf({ held = [] }: Round): Pins {
+  const pinned = held.flatMap((one, index) => (one ? [{ ...one, index }] : []));
+  return {
+    index: Int32Array.from(pinned, (one) => one.index),
+    atDeg: Float64Array.from(pinned, (one) => one.atDeg),
+    perDeg: Float64Array.from(pinned, (one) => (one.locked ? AROUND.lockedAwayPerDeg : AROUND.awayPerDeg)),
+  };
+}
+
+/**
+ * The direction to start from that brings what is held nearest to where it is held, and what that still costs.
+ * @param middles of each bunch, by its index, where they start from the back
+ */
+function startOf(middles: ArrayLike<number>, { index, atDeg, perDeg }: Pins): { fromDeg: number; costs: number } {
+  if (index.length === 0) return { fromDeg: 0, costs: 0 };
   let best = { fromDeg: 0, costs: Infinity };
   // The sum of distances is least where one of them is none.
-  for (const { index, atDeg } of pinned) {
-    const fromDeg = atDeg - middles[index]!;
-    const costs = pinned.reduce(
-      (sum, one) => sum + weight(one) * betweenDeg(middles[one.index]! + fromDeg, one.atDeg),
-      0,
-    );
+  for (let anchor = 0; anchor < index.length; anchor += 1) {
+    const fromDeg = atDeg[anchor]! - middles[index[anchor]!]!;
+    let costs = 0;
+    for (let pin = 0; pin < index.length && costs < best.costs; pin += 1) {
+      const away = Math.abs(middles[index[pin]!]! + fromDeg - atDeg[pin]!) % 360;
+      costs += perDeg[pin]! * (away > 180 ? 360 - away : away);
+    }
     if (costs < best.costs - 1e-9) best = { fromDeg, costs };
   }
   return best;
@@ -102,20 +119,22 @@ function startOf(order: readonly number[], { sweepDeg, held }: Round): { fromDeg
 
 /** What an order costs, of orders of one round: everything that does not change between them is looked up once. */
 function costIn(round: Round): (order: readonly number[]) => number {
-  const { sweepDeg, nearness, held } = round;
+  const { sweepDeg, nearness } = round;
   const count = sweepDeg.length;
   const alike = Float64Array.from(nearness.alike.flat());
   const apart = nearness.apart.flat();
-  const isHeld = held?.some(Boolean) ?? false;
+  const pins = pinsOf(round);
   const middles = new Float64Array(count);
+  const byIndex = new Float64Array(count);
   return (order) => {
     let at = 0;
     for (let place = 0; place < count; place += 1) {
       const sweep = sweepDeg[order[place]!]!;
       middles[place] = at + sweep / 2;
+      byIndex[order[place]!] = at + sweep / 2;
       at += sweep;
     }
-    let costs = isHeld ? startOf(order, round).costs : 0;
+    let { costs } = startOf(byIndex, pins);
     for (let i = 0; i < count; i += 1) {
       const row = order[i]! * count;
       for (let j = i + 1; j < count; j += 1) {
@@ -130,6 +149,9 @@ function costIn(round: Round): (order: readonly number[]) => number {
     return costs;
   };
 }
+
+const fromDegOf = (order: readonly number[], round: Round) =>
+  startOf(middlesOf(order, round.sweepDeg, 0), pinsOf(round)).fromDeg;
 
 /** What an order round the wall costs: see docs/decisions/0017. */
 export const aroundCost = (order: readonly number[], round: Round): number => costIn(round)(order);
@@ -208,13 +230,16 @@ export function solveAround(round: Round, seed = 1): { order: number[]; fromDeg:
   const all = round.sweepDeg.map((_, index) => index);
   if (count <= EXACT) {
     const { order, costs } = enumeratedAround(round);
-    return { order, costs, fromDeg: startOf(order, round).fromDeg };
+    return { order, costs, fromDeg: fromDegOf(order, round) };
   }
   const random = repeatable(seed);
   const costOf = costIn(round);
   const byHand = [...all].sort((a, b) => (round.held?.[a]?.atDeg ?? 0) - (round.held?.[b]?.atDeg ?? 0));
-  let best = downhill(round.held?.some(Boolean) ? byHand : all, costOf);
-  for (let start = 0; start < STARTS; start += 1) {
+  const isHeld = round.held?.some(Boolean) ?? false;
+  let best = downhill(isHeld ? byHand : all, costOf);
+  // Where everything is held, its order is what the cook wants: nothing better is looked for far from it.
+  const starts = round.held?.every(Boolean) ? 0 : STARTS;
+  for (let start = 0; start < starts; start += 1) {
     const shuffled = [...all];
     for (let index = count - 1; index > 1; index -= 1) {
       const other = 1 + Math.floor(random() * index);
@@ -223,5 +248,5 @@ export function solveAround(round: Round, seed = 1): { order: number[]; fromDeg:
     const found = downhill(shuffled, costOf);
     if (found.costs < best.costs - 1e-9) best = found;
   }
-  return { ...best, fromDeg: startOf(best.order, round).fromDeg };
+  return { ...best, fromDeg: fromDegOf(best.order, round) };
 }

@@ -2,13 +2,12 @@ import type { Build, Evening, PotPlan, Units } from '@elixa/contract';
 import { buildSteps, saucesOf, shortName, showLength, showVolume, type BuildStep } from '@elixa/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { useEveningDocument } from '@/features/evening/useEveningDocument';
 import { usePlanned, usePlanning } from '@/features/evening/usePlanning';
 import { useStocked } from '@/features/pantry/usePantry';
-import { Button } from '@/ui/Button';
-import { ChevronLeft, Printer } from '@/ui/icons';
 import { Instead } from '@/ui/Page';
+import { PaperPage } from '@/ui/PaperPage';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Body, Heading, Small } from '@/ui/Text';
@@ -122,22 +121,8 @@ export function BuildCard() {
   if (missing) return <Instead title="This evening is not here" />;
   if (!evening || !plan) return <Instead title="Drawing the card" busy />;
   return (
-    <ScrollView className="h-screen" contentContainerClassName="sheet mx-auto w-full max-w-3xl gap-5 p-6">
-      <View className="no-print flex-row flex-wrap justify-between gap-2">
-        <Button
-          className="self-center"
-          label="Back"
-          icon={<ChevronLeft size={20} color="rgb(var(--ink))" />}
-          onPress={() => router.replace(`/evening/${id}/build`)}
-        />
-        <Button
-          look="main"
-          label="Print"
-          icon={<Printer size={20} color="rgb(var(--on-iron))" />}
-          onPress={() => window.print()}
-        />
-      </View>
+    <PaperPage onBack={() => router.replace(`/evening/${id}/build`)}>
       <Card evening={evening} plan={plan} />
-    </ScrollView>
+    </PaperPage>
   );
 }

@@ -20,58 +20,67 @@ function numberUpTo(text: string, most: number): number | undefined {
   return typed !== undefined && typed >= 0 && typed <= most ? typed : undefined;
 }
 
+interface ReadingProps {
+  label: string;
+  unit: string;
+  /** The pot is as deep, or holds as much. */
+  most: number;
+  /** What it measures, in the words of a sentence: `how deep it is`. */
+  measures: string;
+  /** What follows from it: alone, and with the food of a round. */
+  says(value: number): readonly [alone: string, withFood: string];
+}
+
+/** One reading that is typed, and what follows from it. */
+function Reading({ label, unit, most, measures, says }: ReadingProps) {
+  const [text, setText] = useState('');
+  const value = numberUpTo(text, most);
+  const isUnread = text !== '' && value === undefined;
+  const told = value === undefined ? undefined : says(value);
+  return (
+    <View className="min-w-[9rem] flex-1 gap-2">
+      <Field
+        label={label}
+        unit={unit}
+        value={text}
+        onChange={setText}
+        error={isUnread ? `Write ${measures}, up to ${Math.round(most)} ${unit}.` : undefined}
+      />
+      {told ? (
+        <View aria-live="polite">
+          <Body className="font-semibold">{told[0]}</Body>
+          <Small>{told[1]}</Small>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
 /** A ruler's depth turned into millilitres, and back. */
 export function RulerTool({ vessel, units, foodMl }: Props) {
-  const [depth, setDepth] = useState('');
-  const [volume, setVolume] = useState('');
-  const depthMm = numberUpTo(depth, vessel.innerDepthMm);
-  const volumeMl = numberUpTo(volume, vessel.rimVolumeMl);
+  const volume = (ml: number) => showVolume(ml, units);
+  const depth = (ml: number) => showLength(heightAtMm(vessel, ml), units);
   return (
     <Section title="With a ruler">
       <Small>Hold it upright in the middle, down to the bottom, and read it at the surface.</Small>
       <View className="flex-row flex-wrap gap-4">
-        <View className="min-w-[9rem] flex-1 gap-2">
-          <Field
-            label="The ruler shows"
-            unit="mm"
-            value={depth}
-            onChange={setDepth}
-            error={
-              depth !== '' && depthMm === undefined
-                ? `Write how deep it is, up to ${Math.round(vessel.innerDepthMm)} mm.`
-                : undefined
-            }
-          />
-          {depthMm === undefined ? null : (
-            <View aria-live="polite">
-              <Body className="font-semibold">{showVolume(volumeBelowMl(vessel, depthMm), units)} of liquid alone</Body>
-              <Small>
-                or {showVolume(brothAtLevel(vessel, depthMm, foodMl).brothMl, units)} of it between the food of a round
-              </Small>
-            </View>
-          )}
-        </View>
-        <View className="min-w-[9rem] flex-1 gap-2">
-          <Field
-            label="The jug pours"
-            unit="ml"
-            value={volume}
-            onChange={setVolume}
-            error={
-              volume !== '' && volumeMl === undefined
-                ? `Write how much it is, up to ${Math.round(vessel.rimVolumeMl)} ml.`
-                : undefined
-            }
-          />
-          {volumeMl === undefined ? null : (
-            <View aria-live="polite">
-              <Body className="font-semibold">{showLength(heightAtMm(vessel, volumeMl), units)} deep alone</Body>
-              <Small>
-                or {showLength(heightAtMm(vessel, volumeMl + foodMl), units)} with the food of a round in it
-              </Small>
-            </View>
-          )}
-        </View>
+        <Reading
+          label="The ruler shows"
+          unit="mm"
+          most={vessel.innerDepthMm}
+          measures="how deep it is"
+          says={(mm) => [
+            `${volume(volumeBelowMl(vessel, mm))} of liquid alone`,
+            `or ${volume(brothAtLevel(vessel, mm, foodMl).brothMl)} of it between the food of a round`,
+          ]}
+        />
+        <Reading
+          label="The jug pours"
+          unit="ml"
+          most={vessel.rimVolumeMl}
+          measures="how much it is"
+          says={(ml) => [`${depth(ml)} deep alone`, `or ${depth(ml + foodMl)} with the food of a round in it`]}
+        />
       </View>
     </Section>
   );

@@ -2,14 +2,13 @@ import type { Evening, Liquid, PotPlan, Prep, PrepTask, Units } from '@elixa/con
 import { counterList, ingredientById, liveSteps, shiftIso, showVolume, slicesFirst } from '@elixa/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { useEveningDocument } from '@/features/evening/useEveningDocument';
 import { usePlanned, usePlanning } from '@/features/evening/usePlanning';
 import { useStocked } from '@/features/pantry/usePantry';
 import { useLiveLog } from '@/features/stove/useLiveLog';
-import { Button } from '@/ui/Button';
-import { ChevronLeft, Printer } from '@/ui/icons';
 import { Instead } from '@/ui/Page';
+import { PaperPage } from '@/ui/PaperPage';
 import { Body, clockColumn, Heading, Small } from '@/ui/Text';
 import { clock, dayShort, lasting } from '@/ui/time';
 import { handTasks, inGoes, lengthS } from './prepWords';
@@ -88,21 +87,7 @@ export function PrintSheet() {
   if (!evening || !plan || !prep || !words) return <Instead title="Writing the sheet" busy />;
   const groups = inGoes(handTasks(prep));
   return (
-    <ScrollView className="h-screen" contentContainerClassName="sheet mx-auto w-full max-w-3xl gap-5 p-6">
-      <View className="no-print flex-row flex-wrap justify-between gap-2">
-        <Button
-          className="self-center"
-          label="Back"
-          icon={<ChevronLeft size={20} color="rgb(var(--ink))" />}
-          onPress={() => router.replace(`/evening/${id}/prep`)}
-        />
-        <Button
-          look="main"
-          label="Print"
-          icon={<Printer size={20} color="rgb(var(--on-iron))" />}
-          onPress={() => window.print()}
-        />
-      </View>
+    <PaperPage onBack={() => router.replace(`/evening/${id}/prep`)}>
       <View>
         <Heading level={1} className="text-3xl leading-9">
           {evening.title}
@@ -137,7 +122,7 @@ export function PrintSheet() {
         <Small className="text-ink">{words.simmer}</Small>
       </View>
       <Small>{words.cautions}</Small>
-    </ScrollView>
+    </PaperPage>
   );
 }
 
