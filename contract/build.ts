@@ -75,7 +75,14 @@ export const skewersSchema = z.object({
 
 /** What is put on the plate of one round. */
 export const plateSchema = z.array(
-  z.object({ ingredientId: catalogueIdSchema, cut: z.string(), pieces: z.int().nonnegative(), massG }),
+  z.object({
+    ingredientId: catalogueIdSchema,
+    cut: z.string(),
+    pieces: z.int().nonnegative(),
+    massG,
+    /** In a pot with two broths: for this side of the wall. */
+    side: sideSchema.optional(),
+  }),
 );
 
 /** Something about the building of the pot that the cook has to know. */

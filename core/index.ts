@@ -34,7 +34,7 @@ export {
 } from './arrange/moves';
 export { capacityBy, depthBy, widthBy, type Third } from './arrange/measured';
 export type { Point } from './arrange/outline';
-export { brothAtLevel } from './arrange/level';
+export { brothAtLevel, isCovered, pouredToMm } from './arrange/level';
 export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl } from './arrange/vesselShape';
 export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catalogue/formulas';
 export type { Formula, FormulaKind, PotFamily } from './catalogue/formula';

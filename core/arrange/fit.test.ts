@@ -1,9 +1,10 @@
 import { VESSELS } from '../catalogue/vessels';
 import { resolveMenu } from '../evening/resolveMenu';
 import { planPot } from '../planEvening/planPot';
+import { rehearsedPlan } from '../planEvening/rehearsed';
 import { eveningFor, suited } from '../testing/household';
 import { fitPot, LEAST_LIQUID_SHARE } from './fit';
-import { brothAtLevel } from './level';
+import { brothAtLevel, isCovered, pouredToMm } from './level';
 import { usableVolumeMl, volumeBelowMl } from './vesselShape';
 
 const clay = VESSELS.find((one) => one.id === 'clay28')!;
@@ -60,4 +61,38 @@ describe('the headroom', () => {
       expect(build.pourMl + build.solidsMl / build.rounds.length).toBeLessThanOrEqual(markMl + 1e-6);
     }
   });
+});
+
+describe('how deep a ruler shows what was poured', () => {
+  const buildOf = (styleId: string) => rehearsedPlan(suited(eveningFor(4), styleId)).build;
+
+  it('is what it comes to alone, where the pot is filled first', () => {
+    const { vessel } = suited(eveningFor(4), 'clearChicken');
+    const build = buildOf('clearChicken');
+    expect(volumeBelowMl(vessel, pouredToMm(build))).toBeCloseTo(build.pourMl, 3);
+  });
+
+  it('is with the food that lies in it by then and not with what goes in later, where it covers that', () => {
+    const build = buildOf('fishCakeJeongol');
+    expect(build.laidFirst).toBe(true);
+    expect(isCovered(build)).toBe(true);
+    // Radish alone lies in it: the skewers come after.
+    expect(pouredToMm(build)).toBeLessThan(build.fillHeightMm - 5);
+    expect(pouredToMm(build)).toBeGreaterThan(build.pourDepthMm);
+  });
+
+  it('is between the blocks of a stack, far under their tops', () => {
+    const build = buildOf('layeredBeefCabbage');
+    expect(isCovered(build)).toBe(false);
+    expect(pouredToMm(build)).toBe(build.liquidStandsMm);
+    expect(pouredToMm(build)).toBeLessThan(build.fillHeightMm / 2);
+  });
+});
+
+it('a plate of a divided pot says for which side each thing is', () => {
+  const { plates, placements } = planPot(suited(eveningFor(4), 'dividedPot')).build;
+  const sides = (all: ReadonlyArray<{ ingredientId: string; side?: string }>) =>
+    new Set(all.map((one) => `${one.ingredientId} ${one.side ?? ''}`));
+  expect(sides(plates[0]!)).toEqual(sides(placements));
+  expect(plates[0]!.some((one) => one.side === 'second')).toBe(true);
 });

@@ -1,4 +1,4 @@
-import type { Vessel } from '@elixa/contract';
+import type { Build, Vessel } from '@elixa/contract';
 import { usableVolumeMl, volumeBelowMl } from './vesselShape';
 
 /**
@@ -17,4 +17,21 @@ export function brothAtLevel(
 ): { brothMl: number; roomMl: number } {
   const belowMl = volumeBelowMl(vessel, heightMm);
   return { brothMl: Math.max(0, belowMl - foodMl), roomMl: Math.max(0, usableMl - belowMl) };
+}
+
+/** What a ruler says of the fill and of the liquid may differ by so much where it covers the food, in mm. */
+const COVERS_WITHIN_MM = 1;
+
+/** Whether the liquid covers the food; or else the food stands out of it. */
+export const isCovered = ({ liquidStandsMm, fillHeightMm }: Pick<Build, 'liquidStandsMm' | 'fillHeightMm'>): boolean =>
+  liquidStandsMm >= fillHeightMm - COVERS_WITHIN_MM;
+
+/**
+ * How deep a ruler shows the liquid right after it is poured: alone, or between the food that lies in the pot by then.
+ * @returns mm
+ * @example pouredToMm(plan.build) // 33
+ */
+export function pouredToMm(build: Build): number {
+  if (!build.laidFirst) return build.pourDepthMm;
+  return isCovered(build) ? (build.levelAfterMin[0]?.depthMm ?? build.liquidStandsMm) : build.liquidStandsMm;
 }

@@ -58,5 +58,11 @@ export function placementsOf(
 /** What of each round waits on its plate, in whole pieces. */
 export const plateOf = (bunches: readonly Bunch[]): Plate =>
   bunches.flatMap((bunch) =>
-    bunch.parts.map(({ cut, count, massG }) => ({ ingredientId: bunch.ingredientId, cut, pieces: count, massG })),
+    bunch.parts.map(({ cut, count, massG }) => ({
+      ingredientId: bunch.ingredientId,
+      cut,
+      pieces: count,
+      massG,
+      ...(bunch.side ? { side: bunch.side } : {}),
+    })),
   );

@@ -13,6 +13,7 @@ import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Body, Heading, Small } from '@/ui/Text';
 import { piecesWords } from './BunchPanel';
 import { bunchName, PLACE_WORDS } from './placeWords';
+import { pourWords } from './pourWords';
 import { StackCard } from './StackCard';
 
 /** Of full size: a pot of twenty things fills one page so. */
@@ -25,10 +26,8 @@ function lineOf(step: BuildStep, build: Build, units: Units): { name: string; sa
       return undefined;
     case 'pour':
       return {
-        name: `Pour ${showVolume(step.ml, units)}`,
-        says: build.laidFirst
-          ? `${showLength(build.liquidStandsMm, units)} deep between the food`
-          : `${showLength(build.pourDepthMm, units)} deep by a ruler`,
+        name: `Pour ${pourWords(build, units).much}`,
+        says: pourWords(build, units).deep,
       };
     case 'lay': {
       const amounts = step.cuts.map((one) => piecesWords(one, units)).join(' and ');

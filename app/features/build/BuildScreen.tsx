@@ -1,5 +1,5 @@
 import type { Build, PotPlan, Units } from '@elixa/contract';
-import { ingredientById, saucesOf, showLength, showVolume } from '@elixa/core';
+import { ingredientById, saucesOf, showVolume } from '@elixa/core';
 import { router } from 'expo-router';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -14,6 +14,7 @@ import { LayBoard } from './LayBoard';
 import { LevelView } from './LevelView';
 import { Plates } from './Plates';
 import { PotTabs } from './PotTabs';
+import { pourWords } from './pourWords';
 import { RulerTool } from './RulerTool';
 import { savePicture } from './savePicture';
 import { StackCard } from './StackCard';
@@ -23,12 +24,7 @@ import { Tools } from './Tools';
 import { useLaying } from './useLaying';
 
 const pourFigures = (build: Build, units: Units) => [
-  {
-    value: showVolume(build.pourMl, units),
-    says: build.laidFirst
-      ? `between the food, ${showLength(build.liquidStandsMm, units)} deep`
-      : `poured first, ${showLength(build.pourDepthMm, units)} deep by a ruler`,
-  },
+  { value: pourWords(build, units).much, says: `poured, ${pourWords(build, units).deep}` },
   ...(build.reserveMl >= 25 ? [{ value: showVolume(build.reserveMl, units), says: 'kept back for topping up' }] : []),
   { value: `${Math.round(build.fullnessPct)} %`, says: 'of what it takes, at its fullest' },
 ];

@@ -6,7 +6,7 @@ import { Button, IconButton } from '@/ui/Button';
 import { ChevronLeft, ChevronRight, X } from '@/ui/icons';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Heading, Small } from '@/ui/Text';
-import { bunchesIn, bunchName, PLACE_WORDS } from './placeWords';
+import { bunchesIn, bunchName, PLACE_WORDS, SIDE_WORDS } from './placeWords';
 import type { Laying } from './useLaying';
 
 interface Props {
@@ -91,7 +91,7 @@ export function BunchPanel({ id, laying, units, onClose }: Props) {
           <Heading level={3}>{name}</Heading>
           <Small>
             {PLACE_WORDS[first.place]}
-            {first.side ? `, ${first.side === 'first' ? 'left' : 'right'} side` : ''}
+            {first.side ? `, ${SIDE_WORDS[first.side]}` : ''}
           </Small>
         </View>
         <IconButton label={`Close ${name}`} icon={<X size={22} color="rgb(var(--ink))" />} onPress={onClose} />

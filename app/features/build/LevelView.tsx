@@ -1,5 +1,5 @@
 import type { Build, Units, Vessel } from '@elixa/contract';
-import { showLength, showVolume } from '@elixa/core';
+import { isCovered, showLength, showVolume } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { IconButton } from '@/ui/Button';
@@ -25,6 +25,7 @@ export function LevelView({ vessel, build, units, sauces }: Props) {
   const [index, setIndex] = useState(0);
   const at = Math.min(index, levelAfterMin.length - 1);
   const now = levelAfterMin[at];
+  const covered = isCovered(build);
   const step = (by: number) => setIndex(Math.min(levelAfterMin.length - 1, Math.max(0, at + by)));
   return (
     <View className="gap-3">
@@ -34,16 +35,18 @@ export function LevelView({ vessel, build, units, sauces }: Props) {
         units={units}
         {...sauces}
         measured
-        levelMm={now?.depthMm}
-        risesToMm={Math.max(0, ...levelAfterMin.map((one) => one.depthMm))}
+        // Where food stands out of the liquid, what is told is how high both stand: the line stays as it is poured.
+        levelMm={covered ? now?.depthMm : undefined}
+        risesToMm={covered ? Math.max(0, ...levelAfterMin.map((one) => one.depthMm)) : undefined}
       />
       {now ? (
         <View className="flex-row flex-wrap items-center gap-3">
           <View className="words" aria-live="polite">
             <Figure size="small">{minutes(now.min)}</Figure>
             <Small>
-              {showVolume(now.levelMl, units)} stand in it, {showLength(now.depthMm, units)} deep:{' '}
-              {Math.round((100 * now.levelMl) / usableVolumeMl)} % of what it takes to the dashed line.
+              {showVolume(now.levelMl, units)} stand in it, {showLength(now.depthMm, units)} deep
+              {covered ? '' : ' with the food'}: {Math.round((100 * now.levelMl) / usableVolumeMl)} % of what it takes
+              to the dashed line.
             </Small>
           </View>
           <IconButton

@@ -7,6 +7,7 @@ import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Small } from '@/ui/Text';
 import { piecesWords } from './BunchPanel';
+import { SIDE_WORDS } from './placeWords';
 
 const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -17,12 +18,15 @@ function PlateRows({ plate, units }: { plate: Plate; units: Units }) {
         .filter((one) => one.massG > 0)
         .map((one) => (
           <View
-            key={`${one.ingredientId}-${one.cut}`}
+            key={`${one.ingredientId}-${one.cut}-${one.side ?? ''}`}
             className="min-h-target flex-row flex-wrap items-center gap-x-3 border-b border-line py-1"
           >
             <PieceSwatch ingredientId={one.ingredientId} cut={one.cut} size={30} />
             <Body className="words font-semibold">{sentence(shortName(one.ingredientId, one.cut))}</Body>
-            <Body className="ml-auto text-right">{piecesWords(one, units)}</Body>
+            <Body className="ml-auto text-right">
+              {piecesWords(one, units)}
+              {one.side ? `, ${SIDE_WORDS[one.side]}` : ''}
+            </Body>
           </View>
         ))}
     </View>

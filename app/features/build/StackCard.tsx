@@ -3,8 +3,11 @@ import { ingredientById, shortName, showLength, showWeight } from '@elixa/core';
 import { Section } from '@/ui/Page';
 import { Body, Figures, Small } from '@/ui/Text';
 
-const some = (count: number) =>
-  Math.abs(count - Math.round(count)) < 0.15 ? String(Math.round(count)) : count.toFixed(1);
+/** A count in each layer: a whole one, or between two. */
+const some = (count: number) => {
+  const whole = Math.round(count);
+  return Math.abs(count - whole) < 0.15 ? String(whole) : `${Math.floor(count)}–${Math.ceil(count)}`;
+};
 
 /** How stacks are piled, cut and stood, and how sticks are threaded: in the numbers of tonight. */
 export function StackCard({ build, units }: { build: Build; units: Units }) {
@@ -12,7 +15,9 @@ export function StackCard({ build, units }: { build: Build; units: Units }) {
   const cutOf = (ingredientId: string) => placements.find((one) => one.ingredientId === ingredientId)?.cut ?? '';
   const name = (ingredientId: string) => shortName(ingredientId, cutOf(ingredientId));
   if (stacks) {
-    const repeat = stacks.inEach.map(({ ingredientId, pieces }) => `${some(pieces)} ${name(ingredientId)}`).join(', ');
+    const repeat = stacks.inEach
+      .map(({ ingredientId, pieces }) => `${name(ingredientId)} (${some(pieces)})`)
+      .join(', ');
     return (
       <Section title="The stacks">
         <Figures
@@ -21,7 +26,7 @@ export function StackCard({ build, units }: { build: Build; units: Units }) {
             { value: showLength(stacks.cutWidthMm, units), says: 'wide cuts: as deep as the pot, less its headroom' },
             {
               value: String(stacks.blocks),
-              says: `blocks, ${stacks.rows.map((row) => row.blocks).join(' and then ')} round`,
+              says: `blocks, in ${stacks.rows.length === 1 ? 'one circle' : `circles of ${stacks.rows.map((row) => row.blocks).join(' and ')}`}`,
             },
           ]}
         />

@@ -1,5 +1,5 @@
 import type { Build, Simmer, Units, Vessel } from '@elixa/contract';
-import { buildSteps, showLength, showVolume, type BuildStep } from '@elixa/core';
+import { buildSteps, type BuildStep } from '@elixa/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -9,6 +9,7 @@ import { Body, Heading, Small } from '@/ui/Text';
 import { useScreen } from '@/ui/useScreen';
 import { piecesWords } from './BunchPanel';
 import { bunchName, PLACE_WORDS } from './placeWords';
+import { pourWords } from './pourWords';
 
 interface Props {
   vessel: Vessel;
@@ -24,10 +25,8 @@ function wordsOf(step: BuildStep, build: Build, units: Units): { title: string; 
   switch (step.kind) {
     case 'pour':
       return {
-        title: `Pour ${showVolume(step.ml, units)}`,
-        says: build.laidFirst
-          ? `Down the side, so that nothing is moved. It stands ${showLength(build.liquidStandsMm, units)} deep between the food.`
-          : `It stands ${showLength(build.pourDepthMm, units)} deep by a ruler in the middle.`,
+        title: `Pour ${pourWords(build, units).much}`,
+        says: `${build.laidFirst ? 'Down the side, so that nothing is moved. ' : ''}It stands ${pourWords(build, units).deep}.`,
       };
     case 'picture':
       return build.laidFirst

@@ -12,6 +12,9 @@ export const PLACE_WORDS: Record<Placement['place'], string> = {
   beside: 'on its plate',
 };
 
+/** The sides of a divided pot, as its drawing has them. */
+export const SIDE_WORDS = { first: 'left side', second: 'right side' } as const;
+
 const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What a bunch is called: as its only cut is, or by all of its cuts. */

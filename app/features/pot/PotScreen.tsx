@@ -1,5 +1,5 @@
-import type { Amount, Build, Units } from '@elixa/contract';
-import { showLength, showVolume, saucesOf } from '@elixa/core';
+import type { Amount } from '@elixa/contract';
+import { showVolume, saucesOf } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
@@ -11,6 +11,7 @@ import { useScreen } from '@/ui/useScreen';
 import { AmountRow, FoodList } from '@/features/food/FoodList';
 import { KeepPot } from '@/features/housePots/KeepPot';
 import { PotTabs } from '@/features/build/PotTabs';
+import { pourWords } from '@/features/build/pourWords';
 import { PotRow } from '@/features/choose/PotRow';
 import { FinishChoice } from './FinishChoice';
 import { ServiceChoice } from './ServiceChoice';
@@ -21,13 +22,6 @@ const PARTS: ReadonlyArray<{ purpose: Amount['purpose']; title: string }> = [
   { purpose: 'beside', title: 'Beside the pot' },
   { purpose: 'finish', title: 'For the finish' },
 ];
-
-/** What is poured, and how high it stands: alone where it goes in first, or else between the food. */
-function pourWords({ liquid = 'broth', laidFirst, pourDepthMm, liquidStandsMm }: Build, units: Units): string {
-  return laidFirst
-    ? `${liquid} between the food, ${showLength(liquidStandsMm, units)} deep`
-    : `${liquid} in first, to ${showLength(pourDepthMm, units)}`;
-}
 
 /** What goes into the pot, how much of it, and how it fits. */
 export function PotScreen() {
@@ -48,8 +42,8 @@ export function PotScreen() {
             says: build.rounds.length === 1 ? 'it all fits at once' : 'it does not fit at once',
           },
           {
-            value: showVolume(build.pourMl, evening.units),
-            says: pourWords(build, evening.units),
+            value: pourWords(build, evening.units).much,
+            says: `${build.liquid ?? 'broth'} poured, ${pourWords(build, evening.units).deep}`,
           },
           ...(build.reserveMl >= 25
             ? [
