@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
@@ -23,6 +23,17 @@ async function openBoard(page: Page) {
   // When the pot was gone through nothing moves any more by itself.
   await expect(page.getByText(/stand in it, \d+ mm deep/)).toBeVisible();
   await expect(page.locator('.cursor-pointer').getByRole('img', { name: /from above/ })).toBeVisible();
+}
+
+/** It lies still in the middle of the screen, clear of what stays at its edges, however far a finger has thrown the page. */
+async function whole(drawn: Locator) {
+  const top = () => drawn.evaluate((one) => one.getBoundingClientRect().y);
+  await expect(async () => {
+    await drawn.evaluate((one) => one.scrollIntoView({ block: 'center', behavior: 'instant' }));
+    const before = await top();
+    await drawn.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    expect(await top()).toBe(before);
+  }).toPass();
 }
 
 const far = (a: { x: number; y: number }, b: { x: number; y: number }) => Math.hypot(a.x - b.x, a.y - b.y);
@@ -152,6 +163,7 @@ test.describe('by touch', () => {
 
     await page.getByRole('checkbox', { name: 'Move things' }).click();
     await expect(page.locator('.cursor-grab')).toBeVisible();
+    await whole(drawn);
     const chicken = await middleOf(page, /^Chicken/);
     await touch('touchStart', chicken.x, chicken.y);
     for (const by of [10, 30, 60, 90]) await touch('touchMove', chicken.x + by, chicken.y + by / 8);
