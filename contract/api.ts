@@ -17,6 +17,8 @@ export const eveningSummarySchema = z.object({
   styleId: z.string(),
   finishedAt: z.string().optional(),
   lastNote: z.string().optional(),
+  /** When its picture was put there; none where it has none. */
+  photoAt: z.string().optional(),
 });
 
 /** A stored evening. `version` goes up with every change and must be sent back with the next one. */

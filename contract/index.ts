@@ -9,6 +9,7 @@ export * from './housePot';
 export * from './ids';
 export * from './label';
 export * from './pantry';
+export * from './photo';
 export * from './fieldErrors';
 export * from './liquid';
 export * from './live';

@@ -12,6 +12,7 @@ import { eveningRoutes } from './routes/evenings';
 import { threadPlanner, type Planner } from './workers/planner';
 import { housePotRoutes } from './routes/housePots';
 import { pantryRoutes } from './routes/pantry';
+import { photoRoutes } from './routes/photos';
 import { planRoutes } from './routes/plan';
 import { cardService } from './services/cardService';
 import { eveningService } from './services/eveningService';
@@ -20,11 +21,13 @@ import { housePotService } from './services/housePotService';
 import { liveService } from './services/liveService';
 import { eveningNews } from './services/news';
 import { pantryService } from './services/pantryService';
+import { photoService } from './services/photoService';
 import type { Db } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import { housePotStore } from './store/housePotStore';
 import { pantryStore } from './store/pantryStore';
+import { photoStore } from './store/photoStore';
 
 export interface AppOptions {
   db: Db;
@@ -98,6 +101,7 @@ export function createApp(options: AppOptions): Express {
   const service = eveningService(evenings, news);
   const live = liveService(evenings, events, news);
   app.use('/api/evenings', eveningRoutes(service, live, cardService(evenings, planner)));
+  app.use('/api/evenings', photoRoutes(photoService(evenings, photoStore(options.db))));
   app.get('/api/people', async (_request, response) => {
     response.json({ people: await service.people() });
   });

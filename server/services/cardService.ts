@@ -2,7 +2,7 @@ import type { Evening } from '@elixa/contract';
 import type { PotCard } from '@elixa/core';
 import type { EveningStore } from '../store/eveningStore';
 import type { Planner } from '../workers/planner';
-import { notFound } from './failures';
+import { mustFind } from './mustFind';
 
 /** Answers that are kept ready; the list asks for the same few again and again. */
 const KEPT = 50;
@@ -13,8 +13,7 @@ export function cardService(store: EveningStore, planner: Planner) {
   function keptOf<Answer>(workOut: (evening: Evening) => Promise<Answer>) {
     const kept = new Map<string, Promise<Answer>>();
     return async (id: string): Promise<{ version: number; answer: Answer }> => {
-      const row = await store.find(id);
-      if (!row || row.deletedAt) throw notFound(`evening "${id}"`);
+      const row = await mustFind(store, id);
       const key = `${row.version} ${id}`;
       const asked = kept.get(key) ?? workOut(row.document);
       kept.delete(key);

@@ -3,6 +3,7 @@ import type { Diner, Evening, EveningList, EveningSummary, StoredEvening } from 
 import { checkEvening } from '@elixa/core';
 import type { EveningRow, EveningStore, ListedRow, Part } from '../store/eveningStore';
 import { Failure, invalid, notFound } from './failures';
+import { mustFind } from './mustFind';
 import { eveningNews } from './news';
 
 /** How long a deleted evening can be brought back. */
@@ -25,6 +26,7 @@ const asSummary = (row: ListedRow): EveningSummary => ({
   styleId: row.styleId,
   finishedAt: row.finishedAt?.toISOString(),
   lastNote: row.lastNote ?? undefined,
+  photoAt: row.photoAt?.toISOString(),
 });
 
 /** Evenings on a page. */
@@ -48,12 +50,6 @@ function mustBePlannable(evening: Evening): void {
 
 /** What can be done with evenings. */
 export function eveningService(store: EveningStore, news = eveningNews(), now: () => Date = () => new Date()) {
-  const mustFind = async (id: string) => {
-    const row = await store.find(id);
-    if (!row || row.deletedAt) throw notFound(`evening "${id}"`);
-    return row;
-  };
-
   return {
     /** A page of the list; `next` is where the one after it begins, where there is one. */
     async list(part?: Part, after?: string, limit = PAGE): Promise<EveningList> {
@@ -74,7 +70,7 @@ export function eveningService(store: EveningStore, news = eveningNews(), now: (
       return row && !row.deletedAt ? row.document.title : undefined;
     },
     async read(id: string): Promise<StoredEvening> {
-      return asStored(await mustFind(id));
+      return asStored(await mustFind(store, id));
     },
     /** Sending the same new evening twice stores it once. */
     async create(evening: Evening): Promise<{ stored: StoredEvening; isNew: boolean }> {
@@ -101,10 +97,10 @@ export function eveningService(store: EveningStore, news = eveningNews(), now: (
         news.tell(id, { changedTo: row.version });
         return asStored(row);
       }
-      throw new Failure({ kind: 'staleVersion', current: asStored(await mustFind(id)) });
+      throw new Failure({ kind: 'staleVersion', current: asStored(await mustFind(store, id)) });
     },
     async remove(id: string): Promise<void> {
-      await mustFind(id);
+      await mustFind(store, id);
       await store.setDeleted(id, now());
     },
     async restore(id: string): Promise<StoredEvening> {

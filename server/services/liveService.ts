@@ -4,7 +4,8 @@ import { checkEvening, upcastLog } from '@elixa/core';
 
 import type { EveningStore } from '../store/eveningStore';
 import type { EventStore, StoredEvent } from '../store/eventStore';
-import { Failure, invalid, notFound } from './failures';
+import { Failure, invalid } from './failures';
+import { mustFind } from './mustFind';
 import { eveningNews, type Told } from './news';
 
 /** A log lays its steps out from the evening that it started with: one that cannot be planned would spoil it for good. */
@@ -30,18 +31,14 @@ export function liveService(
   news = eveningNews(),
   now: () => Date = () => new Date(),
 ) {
-  const mustExist = async (eveningId: string) => {
-    const row = await evenings.find(eveningId);
-    if (!row || row.deletedAt) throw notFound(`evening "${eveningId}"`);
-  };
   return {
     async read(eveningId: string): Promise<LiveEvent[]> {
-      await mustExist(eveningId);
+      await mustFind(evenings, eveningId);
       return upcastLog(await events.read(eveningId));
     },
     /** Idempotent: an event that is there already is not stored again, and one that differs from it is refused. */
     async append(eveningId: string, batch: readonly LiveEvent[]): Promise<AppendedAnswer> {
-      await mustExist(eveningId);
+      await mustFind(evenings, eveningId);
       mustBeKnown(batch);
       const known = await events.withIds(batch.map((event) => event.id));
       const differing = batch.filter((event) => known.some((stored) => differs(stored, event, eveningId)));
@@ -55,7 +52,7 @@ export function liveService(
     },
     /** Tells what is stored of an evening from now on. @returns a function that ends it */
     async follow(eveningId: string, hear: (news: Told) => void): Promise<() => void> {
-      await mustExist(eveningId);
+      await mustFind(evenings, eveningId);
       return news.follow(eveningId, hear);
     },
   };

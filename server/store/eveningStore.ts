@@ -1,7 +1,7 @@
 import { dinerSchema, mustReadEvening, type Diner, type Evening } from '@elixa/contract';
 import { and, asc, desc, eq, gt, isNotNull, isNull, lt, ne, not, or, sql } from 'drizzle-orm';
 import type { Db } from './database';
-import { evenings } from './schema';
+import { evenings, photos } from './schema';
 
 export type EveningRow = typeof evenings.$inferSelect;
 
@@ -41,6 +41,7 @@ const LISTED = {
   sitDown: sql<string>`${evenings.document}->>'sitDownAt'`,
   diners: sql<Diner[]>`${evenings.document}->'diners'`,
   styleId: sql<string>`${evenings.document}->'style'->>'id'`,
+  photoAt: photos.changedAt,
 };
 
 export type ListedRow = Pick<EveningRow, 'id' | 'version' | 'status' | 'sitDownAt' | 'finishedAt' | 'lastNote'> & {
@@ -48,6 +49,7 @@ export type ListedRow = Pick<EveningRow, 'id' | 'version' | 'status' | 'sitDownA
   sitDown: string;
   diners: Diner[];
   styleId: string;
+  photoAt: Date | null;
 };
 
 /** Reads and writes evenings. Deleted ones stay until they are purged, so that a deletion can be undone. */
@@ -64,6 +66,7 @@ export function eveningStore(db: Db) {
       return db
         .select(LISTED)
         .from(evenings)
+        .leftJoin(photos, and(eq(photos.eveningId, evenings.id), isNotNull(photos.small)))
         .where(and(isNull(evenings.deletedAt), ofPart, beyond))
         .orderBy(direction(evenings.sitDownAt), direction(evenings.id))
         .limit(limit);

@@ -1,4 +1,15 @@
-import { bigserial, boolean, integer, jsonb, pgTable, text, timestamp, uniqueIndex, index } from 'drizzle-orm/pg-core';
+import {
+  bigserial,
+  boolean,
+  customType,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  timestamp,
+  uniqueIndex,
+  index,
+} from 'drizzle-orm/pg-core';
 import type { AnyLiveEvent, Evening, EveningStatus, HousePot, PantryItem } from '@elixa/contract';
 
 /** Evenings as documents, with the few columns that lists are made from. */
@@ -45,4 +56,16 @@ export const pantryItems = pgTable('pantry_items', {
 export const housePots = pgTable('house_pots', {
   id: text('id').primaryKey(),
   body: jsonb('body').$type<HousePot>().notNull(),
+});
+
+const bytea = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' });
+
+/** Pictures of pots, one an evening; one that was taken away stays as a row without bytes. Lists never read these. */
+export const photos = pgTable('photos', {
+  eveningId: text('evening_id')
+    .primaryKey()
+    .references(() => evenings.id, { onDelete: 'cascade' }),
+  changedAt: timestamp('changed_at', { withTimezone: true }).notNull(),
+  jpeg: bytea('jpeg'),
+  small: bytea('small'),
 });
