@@ -60,7 +60,8 @@ export const dinerSchema = z.strictObject({
 export const heatSourceSchema = z.strictObject({
   id: label(40),
   name: label(60),
-  kind: z.enum(['portableGas', 'gasHob', 'induction', 'electricPlate']),
+  /** `ownElement` is built into a pan that heats itself. */
+  kind: z.enum(['portableGas', 'gasHob', 'induction', 'electricPlate', 'ownElement']),
   powerW: z.number().min(300).max(8000),
   /** What of its power went into a pot when the cook timed water to the boil, and by how much that may be wrong. */
   measured: z

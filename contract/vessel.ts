@@ -71,6 +71,8 @@ export const vesselSchema = z
     lid: z.boolean(),
     divided: z.boolean(),
     inductionReady: z.boolean(),
+    /** It heats itself, and stands on no burner. */
+    ownElement: z.literal(true).optional(),
     /** Two at the sides where nothing is said. */
     handles: z.enum(['two', 'one', 'none']).optional(),
   })

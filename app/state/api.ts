@@ -7,6 +7,8 @@ import type {
   LiveEvent,
   Pantry,
   People,
+  Photo,
+  PhotoMark,
   StoredEvening,
 } from '@elixa/contract';
 import type { PotCard } from '@elixa/core';
@@ -24,6 +26,9 @@ import { localStore } from './localStore';
 
 /** Problem documents are JSON too, under a media type of their own. */
 const isJsonContentType = (headers: Headers) => /[/+]json\b/.test(headers.get('content-type') ?? '');
+
+/** A picture takes longer on its way than a tap. */
+const PHOTO_TIMEOUT_MS = 30_000;
 
 const fetchFromServer = fetchBaseQuery({
   baseUrl: '/api',
@@ -74,7 +79,7 @@ export type ListPart = 'ahead' | 'past';
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: serverOrKept,
-  tagTypes: ['Evenings', 'Evening', 'Events'],
+  tagTypes: ['Evenings', 'Evening', 'Events', 'Photo'],
   endpoints: (build) => ({
     listEvenings: build.infiniteQuery<EveningList, ListPart, string | undefined>({
       infiniteQueryOptions: {
@@ -120,6 +125,19 @@ export const api = createApi({
     }),
     readPots: build.query<HousePots, void>({ query: () => '/pots' }),
     keepPots: build.mutation<HousePots, HousePots>({ query: (body) => ({ url: '/pots', method: 'POST', body }) }),
+    readPhotoMark: build.query<PhotoMark, string>({
+      query: (id) => `/evenings/${id}/photo`,
+      providesTags: (_result, _error, id) => [{ type: 'Photo', id }],
+    }),
+    keepPhoto: build.mutation<PhotoMark, { id: string; photo: Photo }>({
+      query: ({ id, photo }) => ({
+        url: `/evenings/${id}/photo`,
+        method: 'POST',
+        body: photo,
+        timeout: PHOTO_TIMEOUT_MS,
+      }),
+      invalidatesTags: (_result, _error, { id }) => ['Evenings', { type: 'Photo', id }],
+    }),
     readEvents: build.query<{ events: LiveEvent[] }, string>({
       query: (id) => `/evenings/${id}/events`,
     }),

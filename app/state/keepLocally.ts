@@ -6,6 +6,7 @@ import type { Settings } from '@/state/settings';
 import type { LiveLog } from '@/state/log';
 import type { Timers } from '@/state/timers';
 import { localStore } from './localStore';
+import { unsentPhotos, type PhotosState } from './photos';
 import type { RootState } from './reducer';
 
 export const keepLocally = createListenerMiddleware();
@@ -18,6 +19,7 @@ export const KEPT = {
   timers: 'timers',
   pantry: 'pantry',
   housePots: 'housePots',
+  photos: 'photos',
 } as const;
 
 async function keepChanged<Value>(
@@ -48,6 +50,7 @@ keepLocally.startListening({
       after.settings !== earlier.settings ||
       after.timers !== earlier.timers ||
       after.pantry !== earlier.pantry ||
+      after.photos !== earlier.photos ||
       after.housePots !== earlier.housePots
     );
   },
@@ -65,6 +68,9 @@ keepLocally.startListening({
     if (before.pantry !== after.pantry) await localStore.write(KEPT.pantry, after.pantry satisfies PantryState);
     if (before.housePots !== after.housePots) {
       await localStore.write(KEPT.housePots, after.housePots satisfies HousePotsState);
+    }
+    if (before.photos !== after.photos) {
+      await localStore.write(KEPT.photos, unsentPhotos(after.photos) satisfies PhotosState);
     }
     if (before.settings !== after.settings) await localStore.write(KEPT.settings, after.settings satisfies Settings);
   },

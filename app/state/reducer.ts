@@ -8,6 +8,7 @@ import { timersReducer } from '@/state/timers';
 import { api } from './api';
 import { connectionReducer } from './connection';
 import { noticeReducer } from './notice';
+import { photosReducer } from './photos';
 import { plansReducer } from './plans';
 
 export const reducer = combineReducers({
@@ -18,6 +19,7 @@ export const reducer = combineReducers({
   live: liveReducer,
   notice: noticeReducer,
   pantry: pantryReducer,
+  photos: photosReducer,
   plans: plansReducer,
   settings: settingsReducer,
   timers: timersReducer,

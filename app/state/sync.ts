@@ -9,6 +9,15 @@ import { localStore } from './localStore';
 import { eventsRefused, eventsStored, logFound, type LiveLog } from './log';
 import { noticeShown } from './notice';
 import { potsArrived, potsFound, potsRefused, type HousePotsState } from './housePots';
+import {
+  photoBytes,
+  photoLost,
+  photoRefused,
+  photosFound,
+  photoSent,
+  type PhotoHere,
+  type PhotosState,
+} from './photos';
 import { pantryArrived, pantryFound, pantryRefused, type PantryState } from './pantry';
 import { settingsFound, type Settings } from './settings';
 import { timersFound, type Timers } from './timers';
@@ -20,15 +29,17 @@ export type LoadReaders = () => Promise<Pick<typeof reading, 'readDraft' | 'read
 
 /** Brings back what an earlier visit left on this device, but for evenings: those are read when they are asked for. */
 export async function recall(store: AppStore): Promise<void> {
-  const [settings, timers, pantry, housePots] = await Promise.all([
+  const [settings, timers, pantry, housePots, photos] = await Promise.all([
     localStore.read<Settings>(KEPT.settings),
     localStore.read<Timers>(KEPT.timers),
     localStore.read<PantryState>(KEPT.pantry),
     localStore.read<HousePotsState>(KEPT.housePots),
+    localStore.read<PhotosState>(KEPT.photos),
   ]);
   if (settings) store.dispatch(settingsFound(settings));
   if (pantry) store.dispatch(pantryFound(pantry));
   if (housePots) store.dispatch(potsFound(housePots));
+  if (photos) store.dispatch(photosFound(photos));
   if (timers) store.dispatch(timersFound(timers));
 }
 
@@ -157,6 +168,32 @@ async function sendPots(store: AppStore): Promise<void> {
   );
 }
 
+async function sendPhoto(store: AppStore, id: string, { changedAt, gone }: PhotoHere): Promise<void> {
+  const bytes = gone ? undefined : await photoBytes.read(id);
+  if (!gone && !bytes) {
+    store.dispatch(photoLost(id));
+    return;
+  }
+  const photo = bytes ? { changedAt, ...bytes } : { changedAt, gone: true as const };
+  await sending(
+    store.dispatch(api.endpoints.keepPhoto.initiate({ id, photo })).unwrap(),
+    () => {
+      store.dispatch(photoSent({ id, changedAt }));
+      if (!store.getState().photos[id]?.unsent) void photoBytes.sent(id);
+    },
+    (error) => {
+      store.dispatch(photoRefused(id));
+      store.dispatch(noticeShown({ says: `The picture was not stored. ${problemOf(error).detail}` }));
+    },
+  );
+}
+
+/** The server has the evening, as far as this device knows. */
+function isThere(store: AppStore, id: string): boolean {
+  const draft = store.getState().drafts[id];
+  return !draft || draft.baseVersion > 0;
+}
+
 /** All that is to be sent: an evening before its events, and what was refused not again. */
 function* owed(store: AppStore, readers: LoadReaders): Generator<() => Promise<void>> {
   const { pantry, housePots } = store.getState();
@@ -166,9 +203,12 @@ function* owed(store: AppStore, readers: LoadReaders): Generator<() => Promise<v
     if (draft.unsaved && !draft.conflict && !draft.problem) yield () => sendDraft(store, id, draft, readers);
   }
   for (const [eveningId, log] of Object.entries(store.getState().live)) {
-    const draft = store.getState().drafts[eveningId];
-    const isThere = !draft || draft.baseVersion > 0;
-    if (log.unsent.length > 0 && !log.refused && isThere) yield () => sendEvents(store, eveningId, log);
+    if (log.unsent.length > 0 && !log.refused && isThere(store, eveningId))
+      yield () => sendEvents(store, eveningId, log);
+  }
+  // A picture is large: every tap goes before it.
+  for (const [id, photo] of Object.entries(store.getState().photos)) {
+    if (photo.unsent && !photo.refused && isThere(store, id)) yield () => sendPhoto(store, id, photo);
   }
 }
 
@@ -245,7 +285,11 @@ export function startSync(store: AppStore, readers: LoadReaders): () => void {
     const now = store.getState();
     const isTapped = now.live !== before.live;
     const isChanged =
-      isTapped || now.drafts !== before.drafts || now.pantry !== before.pantry || now.housePots !== before.housePots;
+      isTapped ||
+      now.drafts !== before.drafts ||
+      now.pantry !== before.pantry ||
+      now.photos !== before.photos ||
+      now.housePots !== before.housePots;
     const isBack = before.connection.trouble === 'noAnswer' && now.connection.trouble === undefined;
     before = now;
     if (isBack) failures = 0;

@@ -148,9 +148,7 @@ function topOf(
   shares: readonly [number, number],
   { vessel, chamber, loose }: Laying,
 ) {
-  const rimMm = Math.max(fromMm, vessel.innerDepthMm);
-  const upTo = (toMm: number) =>
-    ringMl(vessel, fromMm, Math.min(toMm, rimMm), ...shares) + ringMl(vessel, rimMm, toMm, ...shares);
+  const upTo = (toMm: number) => ringMl(vessel, fromMm, toMm, ...shares);
   const mostMm = fromMm + vessel.innerDepthMm * HIGHEST;
   return risesTo(loose * bunch.bulkMl, fromMm, mostMm, (toMm) => (upTo(toMm) * chamber.areaShare * sweepDeg) / 360);
 }

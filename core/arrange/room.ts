@@ -1,8 +1,6 @@
 import { mouthAreaMm2, type Vessel } from '@elixa/contract';
-import { heightAtMm, volumeBelowMl, wallOf, widthShareAt } from './vesselShape';
-
-/** Steps of Simpson's rule up a pot: its wall is smooth, and a tenth of a millilitre is not looked for. */
-const STEPS = 24;
+import { crossing } from '../measures/crossing';
+import { heightAtMm, insideShare, volumeBelowMl, wallOf } from './vesselShape';
 
 /** Volume up to a height that may lie over the rim, where food is heaped straight up, in ml. */
 export function heapedBelowMl(vessel: Vessel, heightMm: number): number {
@@ -24,26 +22,13 @@ export function heapedAtMm(vessel: Vessel, volumeMl: number): number {
 export function ringMl(vessel: Vessel, fromMm: number, toMm: number, fromShare: number, toShare: number): number {
   if (toMm <= fromMm) return 0;
   const wall = wallOf(vessel);
-  const area = mouthAreaMm2(vessel);
-  const at = (heightMm: number) => {
-    const width = widthShareAt(vessel, heightMm, wall);
-    return area * (Math.min(width, toShare) ** 2 - Math.min(width, fromShare) ** 2);
-  };
-  const step = (toMm - fromMm) / STEPS;
-  let total = at(fromMm) + at(toMm);
-  for (let index = 1; index < STEPS; index += 1) total += at(fromMm + index * step) * (index % 2 === 1 ? 4 : 2);
-  return (total * step) / 3 / 1000;
+  const upTo = (share: number) => insideShare(vessel, toMm, share, wall) - insideShare(vessel, fromMm, share, wall);
+  return (mouthAreaMm2(vessel) * vessel.innerDepthMm * (upTo(toShare) - upTo(fromShare))) / 1000;
 }
 
-const HALVINGS = 40;
+/** A height or a share is known to this. */
+const EXACT = 1e-9;
 
-/** The value between two at which a rising function comes to what is wanted. */
-export function risesTo(wanted: number, from: number, to: number, of: (value: number) => number): number {
-  let [low, high] = [from, to];
-  for (let step = 0; step < HALVINGS; step += 1) {
-    const middle = (low + high) / 2;
-    if (of(middle) < wanted) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
-}
+/** The value between two at which a rising function comes to what is wanted; the nearer of the two where it does not. */
+export const risesTo = (wanted: number, from: number, to: number, of: (value: number) => number): number =>
+  crossing((value) => of(value) - wanted, from, to, EXACT);

@@ -69,6 +69,25 @@ function belowShare(t: number, { base, bend }: Wall): number {
 }
 
 /**
+ * Volume up to a height and out to a share of the way to the rim, as a share of the straight wall's: the wall stands before
+ * what would lie behind it, and over the rim it goes straight up.
+ * @param toShare of the way from the middle to the rim
+ */
+export function insideShare(
+  vessel: VesselInside,
+  heightMm: number,
+  toShare: number,
+  wall: Wall = wallOf(vessel),
+): number {
+  const t = Math.max(0, heightMm / vessel.innerDepthMm);
+  // Where the wall comes to be so wide.
+  const reach =
+    toShare >= 1 || wall.base >= 1 ? Infinity : Math.max(0, (toShare - wall.base) / (1 - wall.base)) ** (1 / wall.bend);
+  const open = Math.min(t, 1, wall.base >= 1 ? 0 : reach);
+  return belowShare(open, wall) + Math.min(1, toShare) ** 2 * (t - open);
+}
+
+/**
  * Volume below a height. The inverse of `heightAtMm`.
  * @returns ml
  * @example volumeBelowMl(pot, pot.innerDepthMm) === pot.rimVolumeMl

@@ -17,6 +17,9 @@ export interface Material {
 const suits = (says: string): OnBurner => ({ verdict: 'suits', says });
 const slow = (says: string): OnBurner => ({ verdict: 'slow', says });
 
+/** The thermostat of a pan lets it cool and warm by turns. */
+const ITS_OWN = suits('By its own element: set it to boil, not to fry, and wait for its lamp.');
+
 /** General kitchen knowledge; what the maker of a pot says comes first. */
 export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
   clay: {
@@ -27,6 +30,7 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       gasHob: suits('On a low flame first, then higher.'),
       induction: { verdict: 'never', says: 'Only where it is made for induction.' },
       electricPlate: slow('Under it a heat spreader, and time.'),
+      ownElement: ITS_OWN,
     },
     harms: [
       'heating it empty or almost dry',
@@ -42,6 +46,7 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       gasHob: suits('Any flame.'),
       induction: suits('Warm it step by step.'),
       electricPlate: suits('Needs time to warm.'),
+      ownElement: ITS_OWN,
     },
     harms: ['leaving sour or salty liquid in it overnight', 'cold water in a hot pan', 'putting it away wet'],
   },
@@ -53,6 +58,7 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       gasHob: suits('Any flame.'),
       induction: suits('Where a magnet holds to its bottom.'),
       electricPlate: suits('Flat bottoms only.'),
+      ownElement: ITS_OWN,
     },
     harms: ['salt in cold water, which pits it', 'boiling it dry'],
   },
@@ -64,6 +70,7 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       gasHob: suits('Any flame.'),
       induction: { verdict: 'never', says: 'Only with a steel plate in its bottom.' },
       electricPlate: suits('Flat bottoms only.'),
+      ownElement: ITS_OWN,
     },
     harms: ['sour broths for hours', 'boiling it dry'],
   },
@@ -75,6 +82,7 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       gasHob: suits('Any flame.'),
       induction: suits('Warm it step by step.'),
       electricPlate: suits('Needs time to warm.'),
+      ownElement: ITS_OWN,
     },
     harms: ['searing on full heat', 'metal tools and knocks', 'cold water in a hot pot'],
   },

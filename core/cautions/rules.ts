@@ -83,6 +83,19 @@ export const RULES: readonly CautionRule[] = [
         : [],
   },
   {
+    id: 'notOnThisBurner',
+    severity: 'danger',
+    text: 'A pan with an element of its own stands on no burner, and no other pot is heated by an element that it does not have. Choose the two that belong together.',
+    because: ({ evening: { vessel, heatSource } }) =>
+      (heatSource.kind === 'ownElement') === (vessel.ownElement === true) ? [] : [vessel.name, heatSource.name],
+  },
+  {
+    id: 'cordAndWater',
+    severity: 'danger',
+    text: 'Lead the cord where nobody catches it and no child pulls at it, away from the edge. Keep its plug and its foot dry, and unplug it before it is emptied. Follow its own leaflet.',
+    because: ({ evening: { vessel } }) => (vessel.ownElement ? [vessel.name] : []),
+  },
+  {
     id: 'splitPot',
     severity: 'warning',
     text: 'Keep the two sides apart: a ladle and chopsticks for each, and raw meat in one of them only. What boils over the wall mixes them.',

@@ -1,4 +1,4 @@
-import type { Evening, Vessel } from '@elixa/contract';
+import { meanDiameterMm, type Evening, type Vessel } from '@elixa/contract';
 import type { Style, VesselFit } from '../catalogue/style';
 import { stagesOf } from './tonight';
 
@@ -14,7 +14,7 @@ const lacks = (value: number, [from, to]: readonly [number, number]) =>
 
 /** Why a pot cannot carry it at all. */
 function refusals(fit: VesselFit, vessel: Vessel, isHeatedDry: boolean): string[] {
-  const ratio = vessel.innerDiameterMm / vessel.innerDepthMm;
+  const ratio = meanDiameterMm(vessel) / vessel.innerDepthMm;
   const bounds = fit.refusesOutside;
   const outside = bounds && lacks(ratio, bounds.widthToDepth);
   return [
@@ -29,7 +29,7 @@ function refusals(fit: VesselFit, vessel: Vessel, isHeatedDry: boolean): string[
 }
 
 function drawbacks(fit: VesselFit, vessel: Vessel): string[] {
-  const outside = lacks(vessel.innerDiameterMm / vessel.innerDepthMm, fit.widthToDepth);
+  const outside = lacks(meanDiameterMm(vessel) / vessel.innerDepthMm, fit.widthToDepth);
   return [
     ...(outside === 'narrow'
       ? ['It is deeper than this pot likes: things lie over one another and are harder to find']

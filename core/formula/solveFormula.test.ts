@@ -4,8 +4,8 @@ import { BASES, BROTHS, FORMULAS, MARINADES, SAUCES } from '../catalogue/formula
 import { POT_FAMILIES, type Formula } from '../catalogue/formula';
 import { hasIngredient, ingredientById } from '../catalogue/ingredients';
 import { measureBoundPct } from '../measures/showMeasure';
-import { resolveMenu } from '../evening/resolveMenu';
-import { planMenu, planPot } from '../planEvening/planPot';
+import { menuOrThrow, resolveMenu } from '../evening/resolveMenu';
+import { liquidsOf } from '../planEvening/planPot';
 import { eveningFor } from '../testing/household';
 import { solveLinear } from './linear';
 import { partsOf } from './schools';
@@ -29,7 +29,7 @@ function solve(formula: Formula, count: number, more: Partial<Evening> = {}) {
   const { menu } = resolveMenu(evening(formula, count, more));
   const chicken = menu!.food.filter((one) => one.role === 'main');
   const marinades = formula.kind === 'marinade' ? new Map([[formula, chicken]]) : menu!.marinades;
-  return planMenu({ ...menu!, marinades }).plan.liquids.find((one) => one.id === formula.id)!;
+  return liquidsOf({ ...menu!, marinades }).liquids.find((one) => one.id === formula.id)!;
 }
 
 const solved = new Map<string, Liquid>();
@@ -186,7 +186,7 @@ describe('scaling', () => {
 describe('a batch', () => {
   const made = (times: number) => {
     const given = evening(byId('chilliSauce'), 4);
-    const plan = planPot({ ...given, choices: { ...given.choices, batches: { chilliSauce: times } } });
+    const plan = liquidsOf(menuOrThrow({ ...given, choices: { ...given.choices, batches: { chilliSauce: times } } }));
     return plan.liquids.find((one) => one.id === 'chilliSauce')!;
   };
 
@@ -210,7 +210,7 @@ describe('swaps', () => {
     const before = solve(formula, 4);
     const swap = { ingredientId, withIngredientId, scope: 'everyone' as const };
     const given = evening(formula, 4);
-    const after = planPot({ ...given, choices: { ...given.choices, swaps: [swap] } }).liquids.find(
+    const after = liquidsOf(menuOrThrow({ ...given, choices: { ...given.choices, swaps: [swap] } })).liquids.find(
       (one) => one.id === formula.id,
     )!;
     return { before, after, swap };
@@ -299,7 +299,7 @@ describe('the colour of the bowl', () => {
 describe('the table’s taste', () => {
   const tasted = (id: string, taste: object) => {
     const given = evening(byId(id), 4);
-    return planPot({ ...given, choices: { ...given.choices, taste: { [id]: taste } } }).liquids.find(
+    return liquidsOf(menuOrThrow({ ...given, choices: { ...given.choices, taste: { [id]: taste } } })).liquids.find(
       (one) => one.id === id,
     )!;
   };

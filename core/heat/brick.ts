@@ -1,3 +1,4 @@
+import { crossing } from '../measures/crossing';
 import type { Thermal } from './composition';
 import type { Body } from './conduction';
 import { slabRest } from './slabSeries';
@@ -8,55 +9,43 @@ interface Mode {
   weight: number;
 }
 
-/** Terms of a series whose argument stays below ten. */
-const TERMS = 40;
-const PASSES = 60;
-/** Of Simpson's rule. */
-const INTERVALS = 40;
+/** A term of a series whose argument stays below ten no longer counts below this. */
+const NO_MORE = 1e-17;
+/** A root is known to this, of numbers of about one. */
+const EXACT = 1e-12;
 
 /**
- * The shape of the slowest mode, u(x) = Σ (−(λx)²/4)^m / (m! (E/2)_m): the cosine, J₀ and sin(x)/x for a slab, a cylinder
- * and a sphere. @returns u and its slope at x
+ * The shape of the slowest mode, u(x) = Σ (−(λx)²/4)^m / (m! (E/2)_m), at the surface: the cosine, J₀ and sin(x)/x for a
+ * slab, a cylinder and a sphere. @returns u and its slope at x = 1
  */
-function mode(e: number, root: number, x: number): { u: number; slope: number } {
-  const z = -((root * x) ** 2) / 4;
+function mode(e: number, root: number): { u: number; slope: number } {
+  const z = -(root ** 2) / 4;
   let term = 1;
   let u = 1;
   let slope = 0;
-  for (let m = 1; m < TERMS; m += 1) {
+  for (let m = 1; Math.abs(term) > NO_MORE; m += 1) {
     term *= z / (m * (e / 2 + m - 1));
     u += term;
-    slope += (2 * m * term) / Math.max(x, 1e-12);
+    slope += 2 * m * term;
   }
   return { u, slope };
 }
 
-function bisect(from: number, to: number, isPast: (x: number) => boolean): number {
-  let [low, high] = [from, to];
-  for (let pass = 0; pass < PASSES; pass += 1) {
-    const middle = (low + high) / 2;
-    if (isPast(middle)) high = middle;
-    else low = middle;
-  }
-  return (low + high) / 2;
-}
-
-/** The first root of u'(1) + Bi·u(1) = 0, and the weight of its mode in the middle. */
+/**
+ * The first root of u'(1) + Bi·u(1) = 0, and the weight of its mode in the middle. Both integrals of the weight, of u and of
+ * u² over the body, are in closed form: the equation of the mode times one, and times its slope, taken over the body.
+ */
 function slowestMode(e: number, biot: number): Mode {
-  const isPast = (root: number) => {
-    const { u, slope } = mode(e, root, 1);
-    return u <= 0 || -slope > biot * u;
+  const past = (root: number) => {
+    const { u, slope } = mode(e, root);
+    return slope + biot * u;
   };
-  // The first zero of u lies below this for every dimensionality up to five.
-  const root = bisect(1e-6, 4.6, isPast);
-  let square = 0;
-  for (let i = 0; i <= INTERVALS; i += 1) {
-    const x = i / INTERVALS;
-    const simpson = i === 0 || i === INTERVALS ? 1 : i % 2 === 1 ? 4 : 2;
-    square += simpson * (x === 0 && e === 1 ? 1 : mode(e, root, x).u ** 2 * x ** (e - 1));
-  }
-  const all = -mode(e, root, 1).slope / root ** 2;
-  return { root, weight: all / (square / (3 * INTERVALS)) };
+  // Beyond the first zero of u (π/2, 2.405, π, 4.493 where E is 1, 2, 3, 5), and before the second root.
+  const root = crossing(past, 0, 1.6 + 0.85 * (e - 1), EXACT);
+  const { u, slope } = mode(e, root);
+  const all = -slope / root ** 2;
+  const square = (slope ** 2 + (root * u) ** 2 + (e - 2) * u * slope) / (2 * root ** 2);
+  return { root, weight: all / square };
 }
 
 /** A brick is matched where so much of its start is left in the middle: from when it begins to warm to when it is done. */
@@ -82,13 +71,13 @@ export function brickBody(halfSizesM: readonly [number, number, number], { k, rh
   const biot = (h * halfSizeM) / k;
   // A slab alone is never slower than this.
   const longest = 4 * (1 + 1 / biot);
-  const [first, last] = MATCHED.map((left) => bisect(0, longest, (fourier) => rest(fourier) < left)) as [
-    number,
-    number,
-  ];
+  // What is left falls nearly as one exponential.
+  const [first, last] = MATCHED.map((left) =>
+    crossing((fourier) => Math.log(rest(fourier) / left), 0, longest, EXACT),
+  ) as [number, number];
   const rate = Math.log(MATCHED[0] / MATCHED[1]) / (last - first);
   const weight = MATCHED[0] * Math.exp(rate * first);
-  const dimensionality = bisect(1, MOST_DIMENSIONS, (e) => slowestMode(e, biot).weight > weight);
+  const dimensionality = crossing((e) => slowestMode(e, biot).weight - weight, 1, MOST_DIMENSIONS, EXACT);
   const { root } = slowestMode(dimensionality, biot);
   return { dimensionality, halfSizeM, k, rho, cp, faster: rate / root ** 2 };
 }

@@ -24,10 +24,11 @@ function rootOf(index: number, biot: number): number {
 
 const roots = new Map<number, number[]>();
 
-function rootsOf(biot: number): number[] {
-  const known = roots.get(biot) ?? Array.from({ length: MOST_ROOTS }, (_, index) => rootOf(index, biot));
+/** The same, each found when it is first asked for: most series end after a few. */
+function* rootsOf(biot: number): Generator<number> {
+  const known = roots.get(biot) ?? [];
   roots.set(biot, known);
-  return known;
+  for (let index = 0; index < MOST_ROOTS; index += 1) yield (known[index] ??= rootOf(index, biot));
 }
 
 /** Below this Fourier number the warmth has not come to the middle, and a slab is as one without end. */

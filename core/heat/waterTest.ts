@@ -134,6 +134,7 @@ export const USUAL_SHARE_PCT: Record<HeatSource['kind'], readonly [least: number
   gasHob: [35, 50],
   induction: [80, 88],
   electricPlate: [65, 75],
+  ownElement: [75, 85],
 };
 
 /** By how much what a burner gives may be wrong, in %: as it was measured, or as its kind differs. */

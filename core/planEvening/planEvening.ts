@@ -102,10 +102,10 @@ export function planEvening(evening: Evening, model: AdditionModel = timesTable)
 /**
  * What is left of an evening's preparation at a moment, planned again from there: done things stay done. What mends a late
  * one takes longer to work out, and is asked for apart.
- * @param clock now, and what has been ticked off
+ * @param clock now, and what has been ticked off; before anything is begun where there is none
  * @throws EveningError when the evening cannot be planned
  */
-export const prepFromNow = (evening: Evening, clock: PrepClock, model: AdditionModel = timesTable): Prep =>
+export const prepFromNow = (evening: Evening, clock?: PrepClock, model: AdditionModel = timesTable): Prep =>
   finish(prepInSteps(rehearsedPot(menuOrThrow(evening), model), clock));
 
 /**

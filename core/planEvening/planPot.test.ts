@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { headroomMm } from '../arrange/vesselShape';
 import { styleById } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
+import { applyEdit } from '../evening/edits/applyEdit';
 import { styleChosen } from '../evening/edits/styleChosen';
 import { checkEvening, EveningError } from '../evening/resolveMenu';
 import { newEvening } from '../evening/newEvening';
@@ -147,6 +148,16 @@ describe('cautions', () => {
   it('forbid clay on induction', () => {
     const evening = eveningFor(3, { heatSource: example('first-frost').heatSource });
     expect(ids(evening)).toContain('notForInduction');
+  });
+
+  it('tell of the cord of a pan that heats itself, and of a pan and a burner that do not belong together', () => {
+    const skillet = applyEdit(eveningFor(3), { kind: 'vessel', vesselId: 'skillet30' });
+    expect(ids(skillet)).toContain('cordAndWater');
+    expect(ids(skillet)).not.toContain('portableGas');
+    expect(ids(skillet)).not.toContain('notOnThisBurner');
+    const onGas = { ...skillet, heatSource: eveningFor(3).heatSource };
+    expect(ids(onGas)).toContain('notOnThisBurner');
+    expect(ids({ ...eveningFor(3), heatSource: skillet.heatSource })).toContain('notOnThisBurner');
   });
 });
 

@@ -43,13 +43,11 @@ export function solvedPot(menu: Menu, model: AdditionModel, seen: Seen): SolvedP
   return { fit, broths, simmer };
 }
 
-/**
- * `planPot`, with the menu that the preparation starts from.
- * @param seen windows and the boil, as going through a plan has shown them
- */
-export function planMenu(menu: Menu, model: AdditionModel = timesTable, seen: Seen = NOTHING_SEEN): PlannedPot {
-  const { evening, style, food } = menu;
-  const { broths, fit, simmer, beside, runsOff } = solveLiquids(menu, tonightIn(menu, model, seen));
+/** Every broth, sauce and base of a menu, solved and described, with the times that their steam follows from. */
+export function liquidsOf(menu: Menu, model: AdditionModel = timesTable, seen: Seen = NOTHING_SEEN) {
+  const { evening } = menu;
+  const solved = solveLiquids(menu, tonightIn(menu, model, seen));
+  const { broths, beside, simmer } = solved;
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
     const needG = one.active.formula.kind === 'base' ? takenG(one, broths) : one.solution.finishedG;
@@ -64,6 +62,16 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable, seen: Se
       thinner: one.thinnedBy,
     });
   });
+  return { ...solved, liquids };
+}
+
+/**
+ * `planPot`, with the menu that the preparation starts from.
+ * @param seen windows and the boil, as going through a plan has shown them
+ */
+export function planMenu(menu: Menu, model: AdditionModel = timesTable, seen: Seen = NOTHING_SEEN): PlannedPot {
+  const { evening, style, food } = menu;
+  const { broths, fit, simmer, beside, runsOff, liquids } = liquidsOf(menu, model, seen);
   const amounts = amountsOf(menu, liquids);
   const conflicts = findConflicts(menu, reachOf(menu, [...broths, ...beside]));
   const plan = {

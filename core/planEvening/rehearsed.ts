@@ -17,12 +17,12 @@ import { withLevels } from './levelsTold';
 import { planMenu, solvedPot, type PlannedPot, type SolvedPot } from './planPot';
 
 /** Plans that are gone through before the best of them is taken. */
-const TRIES = 7;
+const TRIES = 8;
 /** An evening of more pieces than these, in many rounds, is gone through less often. */
 export const LONG_EVENING = 70;
 const LONG_TRIES = 4;
 /** After so many in a row that were no better nothing better is looked for. */
-const IN_VAIN = 3;
+const IN_VAIN = 4;
 /** The plan and the model agree on the boil within so much, in s. */
 const BOIL_AGREES_S = 30;
 /** A floor grows by so much at a time, in s. */

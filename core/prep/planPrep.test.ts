@@ -50,7 +50,7 @@ const EVENINGS: Array<[string, Evening]> = [
 ];
 
 describe.each(EVENINGS)('the preparation: %s', (_name, evening) => {
-  const prep = planEvening(evening).prep;
+  const prep = prepFromNow(evening);
 
   it('never uses more hands, burners, boards or pots than there are', () => {
     expect(overUse(prep)).toEqual([]);
@@ -85,13 +85,13 @@ describe.each(EVENINGS)('the preparation: %s', (_name, evening) => {
   });
 
   it('is the same for the same evening', () => {
-    expect(planEvening(evening).prep).toEqual(prep);
+    expect(prepFromNow(evening)).toEqual(prep);
   });
 });
 
 describe('the order on the board', () => {
   it.each(EVENINGS.slice(0, 5))('is vegetables, tofu, fish, meat, and then it is washed: %s', (_name, evening) => {
-    const prep = planEvening(evening).prep;
+    const prep = prepFromNow(evening);
     const stageOf = (one: PrepTask) =>
       ({ daikon: 0, carrot: 0, napaCabbage: 0, firmTofu: 1, codFillet: 2, chickenThigh: 3 })[one.subjectId ?? ''];
     const staged = prep.tasks.flatMap((one) => {
@@ -106,7 +106,7 @@ describe('the order on the board', () => {
 
 describe('the three example evenings', () => {
   it.each(EXAMPLES)('stand within a twentieth of the bound, or say why not: %s', (name) => {
-    const { spanS, lowerBoundS, gap } = planEvening(example(name)).prep;
+    const { spanS, lowerBoundS, gap } = prepFromNow(example(name));
     expect(spanS <= lowerBoundS * 1.05).toBe(gap === undefined);
     if (gap) expect(gap).toMatch(/^\d+ minutes? more than hands alone would need: \d+ minutes?/);
   });
@@ -122,7 +122,7 @@ describe('what follows from the choices', () => {
   });
 
   it('kelp that soaks overnight is put in many hours before, and is set apart', () => {
-    const { prep } = planEvening(schools(eveningFor(4), { kelp: 'coldSoak' }));
+    const prep = prepFromNow(schools(eveningFor(4), { kelp: 'coldSoak' }));
     const put = prep.tasks[0]!;
     expect(put.subjectId).toBe('clearDashi');
     expect(put.dayBefore).toBe(true);
@@ -131,7 +131,7 @@ describe('what follows from the choices', () => {
   });
 
   it('salted chicken is cut and salted hours before the vegetables, and the board washed at once', () => {
-    const { prep } = planEvening(choosing({ liquids: { ahead: ['saltedChicken'] } }));
+    const prep = prepFromNow(choosing({ liquids: { ahead: ['saltedChicken'] } }));
     const cut = task(prep, 'chickenThigh.cut');
     expect(task(prep, 'chickenThigh.wash').startsAt).toBe(cut.endsAt);
     expect(minutesBetween(cut.endsAt, task(prep, 'carrot.cut').startsAt)).toBeGreaterThan(120);
@@ -139,7 +139,7 @@ describe('what follows from the choices', () => {
 
   it('meat that is marinated for half an hour is cut first, so that the vegetables do not wait with it', () => {
     const beef = styleChosen(eveningFor(4, { vessel: VESSELS.find((one) => one.id === 'iron30')! }), 'sukiyakiEast');
-    const { prep } = planEvening({
+    const prep = prepFromNow({
       ...beef,
       choices: { ...beef.choices, liquids: { ahead: ['beefJeongolMarinade'] } },
     });
@@ -154,22 +154,22 @@ describe('what follows from the choices', () => {
   });
 
   it('tofu that is pressed takes its twenty minutes, and browned tofu a burner', () => {
-    const prep = planEvening(schools(eveningFor(4), { tofu: 'grilled' })).prep;
+    const prep = prepFromNow(schools(eveningFor(4), { tofu: 'grilled' }));
     const press = task(prep, 'firmTofu.before2');
     expect([press.attended, minutesBetween(press.startsAt, press.endsAt)]).toEqual([false, 20]);
     expect(task(prep, 'firmTofu.after1').resources).toEqual(['hands', 'burner']);
   });
 
   it('what is bought ready needs no preparation', () => {
-    const prep = planEvening(choosing({ bought: ['chickenThigh', 'cookedRice'] })).prep;
+    const prep = prepFromNow(choosing({ bought: ['chickenThigh', 'cookedRice'] }));
     expect(prep.tasks.some((one) => one.subjectId === 'chickenThigh' || one.subjectId === 'cookedRice')).toBe(false);
   });
 
   it('more guests take longer, quick hands less, and two cooks stand for less long', () => {
-    const attended = (evening: Evening) => planEvening(evening).prep.attendedS;
+    const attended = (evening: Evening) => prepFromNow(evening).attendedS;
     expect(attended(eveningFor(8))).toBeGreaterThan(attended(eveningFor(4)));
     expect(attended(eveningFor(4, { kitchen: { pace: 'quick' } }))).toBeLessThan(attended(eveningFor(4)));
-    expect(planEvening(eveningFor(6, { cooks: 2 })).prep.spanS).toBeLessThan(planEvening(eveningFor(6)).prep.spanS);
+    expect(prepFromNow(eveningFor(6, { cooks: 2 })).spanS).toBeLessThan(prepFromNow(eveningFor(6)).spanS);
   });
 });
 
@@ -203,7 +203,7 @@ describe('short of time', () => {
 
   it('an evening that says when somebody can start is planned from then', () => {
     const startAt = shiftIso(evening.sitDownAt, -3600);
-    const prep = planEvening({ ...evening, kitchen: { startAt } }).prep;
+    const prep = prepFromNow({ ...evening, kitchen: { startAt } });
     expect(prep.late).toBe(prepFromNow(evening, from(evening, 60)).late);
   });
 
@@ -227,7 +227,7 @@ describe('short of time', () => {
 
 describe('while it is going on', () => {
   const evening = eveningFor(4);
-  const first = planEvening(evening).prep;
+  const first = prepFromNow(evening);
   const [one, two] = first.tasks.filter((each) => each.attended);
 
   it('what was ticked is gone, and the rest is planned on', () => {
@@ -278,7 +278,7 @@ describe('while it is going on', () => {
 
   it('chicken salted in the morning is not left to salt for longer than a day', () => {
     const salted = choosing({ liquids: { ahead: ['saltedChicken'] } });
-    const all = planEvening(salted).prep.tasks;
+    const all = prepFromNow(salted).tasks;
     const early = all.filter((each) => /^(chickenThigh|saltedChicken)/.test(each.id) && each.attended);
     const ticks = early.map((each): [string, number] => [each.id, 600]);
     const prep = prepFromNow(salted, from(salted, 400, ticks));
@@ -347,7 +347,7 @@ describe('nothing raw is cut before what is eaten raw', () => {
     'the greens of %s have the board before the chicken',
     (id) => {
       const evening = eveningFor(6, { choices: { swaps: [], leaveOut: [], liquids: { sauces: [id] } } });
-      const { prep } = planEvening(evening);
+      const prep = prepFromNow(evening);
       const knife = prep.tasks.filter((task) => task.kind === 'liquid' && task.resources.includes('board'));
       expect(knife.length).toBeGreaterThan(0);
       const raw = prep.tasks.filter((task) => task.subjectId === 'chickenThigh' && task.resources.includes('board'));

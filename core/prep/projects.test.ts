@@ -3,6 +3,7 @@ import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening } from '../evening/resolveMenu';
 import { planEvening } from '../planEvening/planEvening';
+import { planPot } from '../planEvening/planPot';
 import { eveningFor, suited } from '../testing/household';
 
 const PROJECTS = INGREDIENTS.filter((one) => one.homemade).map((one) => one.id);
@@ -49,7 +50,7 @@ describe('what is made at home', () => {
   });
 
   it('is said to be boiled fully where it is of soybeans, and not where tofu is bought', () => {
-    const cautions = (evening: Evening) => planEvening(evening).cautions.map((one) => one.id);
+    const cautions = (evening: Evening) => planPot(evening).cautions.map((one) => one.id);
     expect(cautions(made('firmTofu'))).toContain('boilFully');
     expect(cautions(made('soyMilk'))).toContain('boilFully');
     expect(cautions(eveningFor(4))).not.toContain('boilFully');
@@ -71,8 +72,7 @@ describe('what is made at home', () => {
   });
 
   it('counts a nut once for its water and its flesh', () => {
-    const needs = (evening: Evening) =>
-      new Map(planEvening(evening).shopping.map((one) => [one.ingredientId, one.needG]));
+    const needs = (evening: Evening) => new Map(planPot(evening).shopping.map((one) => [one.ingredientId, one.needG]));
     const carton = needs(suited(eveningFor(4), 'coconutChicken'));
     const nuts = needs(made('coconutWater'));
     expect(carton.get('coconutFlesh')).toBeGreaterThan(0);

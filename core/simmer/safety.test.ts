@@ -142,7 +142,9 @@ function centreWhenServedC(evening: Evening, plan: PotPlan, piece: SimmerPiece):
     (one) => one.round === piece.round && one.pan === piece.pan && one.outAtS > piece.inAtS,
   );
   const { vessel, heatSource } = evening;
-  const efficiency = { portableGas: 0.4, gasHob: 0.35, induction: 0.8, electricPlate: 0.65 }[heatSource.kind];
+  const efficiency = { portableGas: 0.4, gasHob: 0.35, induction: 0.8, electricPlate: 0.65, ownElement: 0.75 }[
+    heatSource.kind
+  ];
   const areaM2 =
     Math.PI * (vessel.innerDiameterMm / 2000) ** 2 + Math.PI * vessel.innerDiameterMm * vessel.innerDepthMm * 1e-6;
   const brothJPerK = (plan.build.pourMl / 1000) * 4180 + (vessel.emptyMassG / 1000) * 600;

@@ -1,7 +1,7 @@
 import type { Advice, Evening, SimmerPiece, Unsatisfied } from '@elixa/contract';
 import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../arrange/fit';
 import { usableVolumeMl } from '../arrange/vesselShape';
-import { HEAT_SOURCES } from '../catalogue/heatSources';
+import { HEAT_SOURCES, standsOn } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { ingredientById } from '../catalogue/ingredients';
 import { vesselSuits } from '../evening/vesselFit';
@@ -31,8 +31,7 @@ function roomierPots({ menu, fit }: SimmerQuestion): Advice[] {
   const mostRounds = evening.service === 'allAtOnce' ? 1 : Math.min(MANY_ROUNDS, fit.rounds - 1);
   return VESSELS.filter((vessel) => {
     const isBigger = usableVolumeMl(vessel) > usableVolumeMl(evening.vessel);
-    const bears = evening.heatSource.kind !== 'induction' || vessel.inductionReady;
-    const suits = bears && vesselSuits(evening, style, vessel).verdict !== 'refused';
+    const suits = standsOn(vessel, evening.heatSource) && vesselSuits(evening, style, vessel).verdict !== 'refused';
     return isBigger && suits && roundsFor(fit.solidsMl, usableVolumeMl(vessel, pour.headroomShare), pour) < fit.rounds;
   })
     .map((vessel) => ({
@@ -69,8 +68,13 @@ function lessFood({ menu, fit }: SimmerQuestion): Advice[] {
   ];
 }
 
+const ROOM_IDS: readonly string[] = ['allAtOnce', 'asideRounds', 'manyRounds'];
+
 const roomWords = ({ units }: Evening, { solidsMl, usableMl }: PanFit, name: string) =>
   `There is ${showVolume(solidsMl, units)} of food, and the ${name} takes ${showVolume(usableMl, units)} with its broth.`;
+
+/** What there is no room for in the pot or the small pan at once. */
+export const isOfRoom = ({ id }: Unsatisfied): boolean => ROOM_IDS.includes(id);
 
 function ofRoom(question: SimmerQuestion): Unsatisfied[] {
   const { fit, menu } = question;
@@ -134,7 +138,7 @@ function ofCover({ menu, fit }: SimmerQuestion, pans: readonly PanRounds[]): Uns
 
 /** The strongest burner of the house that suits the pot, where that is clearly more than there is. */
 export function strongerBurner({ vessel, heatSource }: Evening): Advice {
-  const [best] = HEAT_SOURCES.filter((one) => one.kind !== 'induction' || vessel.inductionReady)
+  const [best] = HEAT_SOURCES.filter((one) => standsOn(vessel, one))
     .filter((one) => usefulPowerW(one) >= usefulPowerW(heatSource) * CLEARLY_MORE)
     .sort((a, b) => usefulPowerW(b) - usefulPowerW(a));
   if (!best) return { text: 'Use a stronger burner' };

@@ -1,5 +1,5 @@
 import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
-import { HEAT_SOURCES } from '../catalogue/heatSources';
+import { HEAT_SOURCES, standsOn } from '../catalogue/heatSources';
 import { cuttableMm, isCutByThickness } from '../catalogue/cutThickness';
 import { ingredientById } from '../catalogue/ingredients';
 import { styleById } from '../catalogue/styles';
@@ -33,7 +33,7 @@ function names({ diners }: Evening, count: number): string[] {
 /** The next weaker or stronger burner of the house that the pot bears. */
 function burner({ heatSource, vessel }: Evening, way: 'weaker' | 'stronger') {
   const mineW = usefulPowerW(heatSource);
-  const others = HEAT_SOURCES.filter((one) => one.kind !== 'induction' || vessel.inductionReady)
+  const others = HEAT_SOURCES.filter((one) => standsOn(vessel, one))
     .filter((one) => (way === 'weaker' ? usefulPowerW(one) < mineW - 1 : usefulPowerW(one) > mineW + 1))
     .sort((a, b) => Math.abs(usefulPowerW(a) - mineW) - Math.abs(usefulPowerW(b) - mineW));
   return others[0];

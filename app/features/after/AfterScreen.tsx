@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { cookAgain } from '@/features/evenings/makeEvening';
+import { PhotoPlace } from '@/features/photo/PhotoPlace';
 import { eveningMade } from '@/state/drafts';
 import { useLiveLog } from '@/features/stove/useLiveLog';
 import { useAppDispatch } from '@/state';
@@ -39,6 +40,9 @@ export function AfterScreen() {
   return (
     <>
       {plan ? <Outcome evening={started.evening} plan={plan} state={log.state} /> : null}
+      <Section title="The pot">
+        <PhotoPlace evening={evening} />
+      </Section>
       <Section title="Notes for next time">
         {log.state.notes.map((note) => (
           <View key={note.at + note.text} className="border-l-4 border-iron pl-4">

@@ -1,10 +1,12 @@
 import type { Build, PotPlan, Units } from '@elixa/contract';
-import { ingredientById, saucesOf, showVolume } from '@elixa/core';
+import { ingredientById, isOfRoom, saucesOf, showVolume } from '@elixa/core';
 import { router } from 'expo-router';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { WhatDoesNot } from '@/features/evening/WhatDoesNot';
 import { Faults } from '@/features/evening/Faults';
+import { PhotoPlace } from '@/features/photo/PhotoPlace';
 import { Section } from '@/ui/Page';
 import { Body, Figures } from '@/ui/Text';
 import { fileNameOf } from '@/ui/saveText';
@@ -69,10 +71,9 @@ function Building({ plan }: { plan: PotPlan }) {
   if (stepping) {
     return (
       <StepsView
-        vessel={vessel}
+        evening={evening}
         build={build}
         simmer={plan.simmer}
-        units={units}
         sauces={sauces}
         onDone={() => setStepping(false)}
       />
@@ -125,8 +126,12 @@ function Building({ plan }: { plan: PotPlan }) {
         <LevelView vessel={vessel} build={build} units={units} sauces={sauces} />
       </Section>
       <StackCard build={build} units={units} />
+      <WhatDoesNot items={plan.simmer.unsatisfied.filter(isOfRoom)} />
       <Plates build={build} units={units} />
       <RulerTool vessel={vessel} units={units} foodMl={build.solidsMl / build.rounds.length} />
+      <Section title="The picture">
+        <PhotoPlace evening={evening} />
+      </Section>
     </>
   );
   return wide ? (

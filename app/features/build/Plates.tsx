@@ -2,8 +2,8 @@ import type { Build, Plate, Units } from '@elixa/contract';
 import { shortName } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Tabs } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
+import { RoundChoice } from '@/ui/RoundChoice';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Small } from '@/ui/Text';
 import { piecesWords } from './BunchPanel';
@@ -44,8 +44,7 @@ export function Plates({ build, units }: { build: Build; units: Units }) {
       <Body className="text-soft">
         It does not all fit at once. Each round is a whole plate of everything, in whole pieces.
       </Body>
-      <Tabs
-        label="Which round"
+      <RoundChoice
         options={plates.map((_, index) => ({ value: String(index + 1), label: `Round ${index + 1}` }))}
         value={round}
         onChange={setRound}

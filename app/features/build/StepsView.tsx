@@ -1,7 +1,8 @@
-import type { Build, Simmer, Units, Vessel } from '@elixa/contract';
+import type { Build, Evening, Simmer } from '@elixa/contract';
 import { buildSteps, type BuildStep } from '@elixa/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { PhotoPlace } from '@/features/photo/PhotoPlace';
 import { Button } from '@/ui/Button';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
@@ -12,16 +13,15 @@ import { bunchName, PLACE_WORDS } from './placeWords';
 import { pourWords } from './pourWords';
 
 interface Props {
-  vessel: Vessel;
+  evening: Evening;
   build: Build;
   simmer: Simmer;
-  units: Units;
   sauces: { sauce?: string; otherSauce?: string };
   onDone(): void;
 }
 
 /** What a card says: what to do in a few words, and the line under them. */
-function wordsOf(step: BuildStep, build: Build, units: Units): { title: string; says: string } {
+function wordsOf(step: BuildStep, build: Build, units: Evening['units']): { title: string; says: string } {
   switch (step.kind) {
     case 'pour':
       return {
@@ -45,7 +45,8 @@ function wordsOf(step: BuildStep, build: Build, units: Units): { title: string; 
 }
 
 /** The pot being built, one card at a time: the picture grows by what each of them lays. */
-export function StepsView({ vessel, build, simmer, units, sauces, onDone }: Props) {
+export function StepsView({ evening, build, simmer, sauces, onDone }: Props) {
+  const { vessel, units } = evening;
   const { wide } = useScreen();
   const steps = useMemo(() => buildSteps({ build, simmer }), [build, simmer]);
   const [index, setIndex] = useState(0);
@@ -78,6 +79,7 @@ export function StepsView({ vessel, build, simmer, units, sauces, onDone }: Prop
           ))
         : null}
       <Body>{says}</Body>
+      {step.kind === 'picture' ? <PhotoPlace evening={evening} /> : null}
     </View>
   );
   const buttons = (

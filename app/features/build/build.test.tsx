@@ -3,6 +3,8 @@ import { buildSteps, laidOf, planPot, relaid, resolveMenu } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { Text, TextInput, type TextInputProps } from 'react-native';
 import { practice } from '@/testing/household';
+import { inEvening } from '@/testing/inEvening';
+import { json, serverThat } from '@/testing/serverThat';
 import { BunchPanel } from './BunchPanel';
 import { bunchesIn, bunchName } from './placeWords';
 import { Plates } from './Plates';
@@ -81,15 +83,10 @@ describe('a bunch of the pot', () => {
 describe('the pot in steps', () => {
   it('is led through to the end, each thing once, and the liquid to the millilitre', async () => {
     const done = jest.fn();
-    await render(
-      <StepsView
-        vessel={evening.vessel}
-        build={plan.build}
-        simmer={plan.simmer}
-        units="metric"
-        sauces={{}}
-        onDone={done}
-      />,
+    serverThat(() => json(200, {}));
+    await inEvening(
+      evening,
+      <StepsView evening={evening} build={plan.build} simmer={plan.simmer} sauces={{}} onDone={done} />,
     );
     const steps = buildSteps(plan);
     const seen: string[] = [];

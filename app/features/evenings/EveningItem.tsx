@@ -1,6 +1,7 @@
 import { Link } from 'expo-router';
 import { ChevronRight, Trash2 } from '@/ui/icons';
 import { Pressable, View } from 'react-native';
+import { EveningThumb } from '@/features/photo/EveningThumb';
 import { useAppDispatch } from '@/state';
 import { useRemoveEveningMutation } from '@/state/api';
 import { noticeShown } from '@/state/notice';
@@ -46,6 +47,7 @@ export function EveningItem({ row }: { row: EveningRow }) {
           className="min-h-main flex-1 flex-row items-center gap-4 py-4"
           aria-label={`${row.title}, ${day(row.sitDownAt)}`}
         >
+          <EveningThumb id={row.id} photoAt={row.photoAt} />
           <View className="flex-1 gap-1">
             <Heading level={3}>{row.title}</Heading>
             <Small>

@@ -3,13 +3,13 @@ import { liveSteps, roundName, shiftIso, shortName, spanText, type LiveStep } fr
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { AdviceList } from '@/features/evening/AdviceList';
+import { WhatDoesNot } from '@/features/evening/WhatDoesNot';
 import { useStopSearching } from '@/features/evening/usePlanning';
 import { Faults } from '@/features/evening/Faults';
-import { Segmented, Tabs } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
+import { RoundChoice } from '@/ui/RoundChoice';
 import { SearchProgress } from '@/ui/SearchProgress';
-import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
+import { Body, clockColumn, Figure, Figures, Small } from '@/ui/Text';
 import { clock, dayInSentence } from '@/ui/time';
 import { useSame } from '@/ui/useSame';
 import { useScreen } from '@/ui/useScreen';
@@ -27,9 +27,6 @@ const heightWords = (altitudeM: number) =>
   Math.round(altitudeM) === 0 ? 'at sea level' : `${Math.round(altitudeM)} m up`;
 
 const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** More rounds than these stand in rows of their own width on a phone. */
-const SIDE_BY_SIDE = 6;
 
 /** The round and the moment that is looked at; the last of the round where none is chosen. */
 function lookedAt(plan: PotPlan, chosen: number, momentS: number | undefined): MomentShown {
@@ -63,7 +60,6 @@ export function SimmerScreen() {
   const { round, atS } = looked;
   const shown = simmer.pieces.filter((one) => one.round === round);
   const piece = shown.find((one) => one.id === pieceId);
-  const Rounds = rounds.length > SIDE_BY_SIDE ? Tabs : Segmented;
   const moved = (one: SimmerPiece, seconds: number) => {
     setPieceId(one.id);
     whatIf.ask({
@@ -86,17 +82,10 @@ export function SimmerScreen() {
           },
         ]}
       />
-      {own.simmer.unsatisfied.map((one) => (
-        <View key={one.id} className="gap-2 rounded-2xl bg-well p-4">
-          <Heading level={3}>{one.text}</Heading>
-          <Body>{one.because}</Body>
-          <AdviceList advice={one.remedies} />
-        </View>
-      ))}
+      <WhatDoesNot items={own.simmer.unsatisfied} />
       {mending ? <SearchProgress {...mending} stopLabel="Stop looking for what mends the pot" onStop={stop} /> : null}
       {rounds.length > 1 ? (
-        <Rounds
-          label="Round"
+        <RoundChoice
           options={rounds.map((number) => ({
             value: String(number),
             label: roundName(plan, number).short,

@@ -16,8 +16,10 @@ import { OwnPotSheet } from './OwnPotSheet';
 import { WaterTestSheet } from './WaterTestSheet';
 import { HEAT, UNITS } from './words';
 
-const sizeOf = (vessel: Vessel, units: Units) =>
-  `${showLength(vessel.innerDiameterMm, units)} · ${showVolume(vessel.rimVolumeMl, units)}`;
+function sizeOf({ innerDiameterMm, innerBreadthMm, rimVolumeMl }: Vessel, units: Units): string {
+  const across = innerBreadthMm === undefined ? '' : ` × ${showLength(innerBreadthMm, units)}`;
+  return `${showLength(innerDiameterMm, units)}${across} · ${showVolume(rimVolumeMl, units)}`;
+}
 
 /** Pots to choose from: the catalogue's and the evening's own. */
 function potsFor(current: Vessel): Vessel[] {
@@ -52,6 +54,10 @@ function PotChoice({ vessel, units, chosen, keys, onChoose }: PotChoiceProps) {
 function heatFor(kind: HeatSource['kind']): HeatSource {
   return HEAT_SOURCES.find((one) => one.kind === kind) as HeatSource;
 }
+
+/** Burners that are offered: a pan that heats itself has one. What does not suit the pot besides is told. */
+const burnersFor = ({ ownElement }: Vessel) =>
+  HEAT_SOURCES.filter((one) => (one.kind === 'ownElement') === (ownElement === true));
 
 /** What goes into the pot, and whether it was measured or is usual. */
 function powerWords(heatSource: HeatSource): string {
@@ -105,7 +111,7 @@ export function KitchenSection() {
         <View className="gap-2">
           <Segmented
             label="Burner"
-            options={(Object.keys(HEAT) as Array<HeatSource['kind']>).map((value) => ({ value, label: HEAT[value] }))}
+            options={burnersFor(evening.vessel).map(({ kind }) => ({ value: kind, label: HEAT[kind] }))}
             value={evening.heatSource.kind}
             onChange={(kind) => edit({ kind: 'heatSourceChosen', heatSource: heatFor(kind) })}
           />

@@ -40,6 +40,7 @@ export const HEAT: Record<HeatSource['kind'], string> = {
   gasHob: 'Gas hob',
   induction: 'Induction',
   electricPlate: 'Electric plate',
+  ownElement: 'Its own element',
 };
 
 const avoided = (avoid: string) => {

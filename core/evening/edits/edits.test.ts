@@ -133,6 +133,17 @@ describe('a named change', () => {
     expect(gramsPerHead).toMatchObject({ daikon: 40, enoki: 0, chickenThigh: 75 });
   });
 
+  it('moves the burner with a pan that heats itself, and leaves it alone between others', () => {
+    const to = (given: Evening, vesselId: string) => applyEdit(given, { kind: 'vessel', vesselId });
+    const onRing = applyEdit(evening, { kind: 'heatSource', heatSourceId: 'inductionRing' });
+    expect(to(onRing, 'steel26').heatSource).toEqual(onRing.heatSource);
+    const skillet = to(onRing, 'skillet30');
+    expect(skillet.heatSource.kind).toBe('ownElement');
+    for (const { id } of VESSELS.filter((one) => !one.ownElement)) {
+      expect(to(skillet, id).heatSource.kind).not.toBe('ownElement');
+    }
+  });
+
   it('says so when it names what does not exist', () => {
     expect(() => applyEdit(evening, { kind: 'vessel', vesselId: 'bucket' })).toThrow(RangeError);
     expect(() => applyEdit(evening, { kind: 'heatSource', heatSourceId: 'candle' })).toThrow(RangeError);

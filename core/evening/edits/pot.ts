@@ -1,14 +1,20 @@
 import type { EditOf, Evening, Vessel } from '@elixa/contract';
-import { HEAT_SOURCES } from '../../catalogue/heatSources';
+import { HEAT_SOURCES, standsOn } from '../../catalogue/heatSources';
 import { VESSELS } from '../../catalogue/vessels';
 import { usualAgain } from './styleChosen';
+
+/** The burner that a pot is moved to: a pan that heats itself brings its own, and leaves none behind. */
+function burnerFor(vessel: Vessel, { heatSource: now }: Evening) {
+  const isOwn = now.kind === 'ownElement';
+  return isOwn === (vessel.ownElement === true) ? now : HEAT_SOURCES.find((one) => standsOn(vessel, one))!;
+}
 
 /** The evening in another pot: what only a divided one can hold goes, and a way that only this one bears is back. */
 export function vesselChosen(evening: Evening, { vessel }: { vessel: Vessel }): Evening {
   const { liquids } = evening.choices;
   const others = Object.entries(liquids ?? {}).filter(([key]) => vessel.divided || key !== 'otherHalf');
   const choices = liquids ? { ...evening.choices, liquids: Object.fromEntries(others) } : evening.choices;
-  return usualAgain(evening, { ...evening, vessel, choices });
+  return usualAgain(evening, { ...evening, vessel, choices, heatSource: burnerFor(vessel, evening) });
 }
 
 /**

@@ -1,0 +1,22 @@
+import { useState } from 'react';
+import { useShownPhoto } from './shownPhoto';
+
+/** The pot of an evening in a list, where somebody took a picture of it. */
+export function EveningThumb({ id, photoAt }: { id: string; photoAt?: string }) {
+  const src = useShownPhoto(id, photoAt, 'small');
+  const [broken, setBroken] = useState<string>();
+  if (src === undefined || src === broken) return null;
+  return (
+    <img
+      src={src}
+      // The title beside it says what it is.
+      alt=""
+      loading="lazy"
+      decoding="async"
+      width={64}
+      height={64}
+      style={{ borderRadius: 12, objectFit: 'cover', flexShrink: 0 }}
+      onError={() => setBroken(src)}
+    />
+  );
+}
