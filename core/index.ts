@@ -39,6 +39,7 @@ export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl } fro
 export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catalogue/formulas';
 export type { Formula, FormulaKind, PotFamily } from './catalogue/formula';
 export { HEAT_SOURCES } from './catalogue/heatSources';
+export { firstFullAt, sunkAt } from './arrange/sunk';
 export { isOfRoom } from './simmer/unsatisfied';
 export { FAMILIES, type Family } from './catalogue/family';
 export { GLAZES } from './catalogue/glazes';

@@ -80,15 +80,16 @@ test('a finished evening takes a picture, which outlasts a dead server, is repla
   await page.reload();
   await expect(page.getByRole('img', { name: 'The pot of First frost' })).toBeVisible();
   await server.start();
+  await page.evaluate(() => window.dispatchEvent(new Event('online')));
   await expect.poll(async () => (await kept('first-frost')).status, { timeout: 60_000 }).toBe(200);
   await cook.waitUntilSaved();
 
   await page.reload();
   expect(await widthOf(page, 'The pot of First frost')).toBe(1280);
-  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await page.getByRole('button', { name: 'Remove the picture' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('img', { name: 'The pot of First frost' })).toBeVisible();
-  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await page.getByRole('button', { name: 'Remove the picture' }).click();
   await page.getByRole('button', { name: 'Remove it' }).click();
   await expect(page.getByRole('img', { name: 'The pot of First frost' })).toBeHidden();
   await expect.poll(async () => (await kept('first-frost')).status).toBe(404);

@@ -20,10 +20,17 @@ function softOf({ simmer }: Timed, { ingredientId, cut }: Placement): Soft | und
   return mine && { inAtS: mine.inAtS, softAtS: mine.readyAtS ?? mine.outAtS };
 }
 
-/** Of the height at which a cut was laid, what is left when it has gone limp: the air between its pieces goes. */
+/** Leaves, sprigs and shreds, with so much air between them, go limp; what is firm lies as it lay, in liquid instead of air. */
+const GOES_LIMP_FROM_GAPS = 0.55;
+/** Between what has gone limp this share stays open, and nothing sinks to less than this of its height. Kitchen estimates. */
+const LIMP_GAPS = 0.15;
+const LEAST_LEFT = 0.3;
+
+/** Of the height at which a cut was laid, what is left when it has gone limp. */
 function limpShare({ ingredientId, cut, massG }: Placement): number {
-  const { bulkMl, settledMl } = piecesOf(ingredientId, cut, massG);
-  return bulkMl > 0 ? Math.min(1, settledMl / bulkMl) : 1;
+  const { bulkMl, settledMl, piece } = piecesOf(ingredientId, cut, massG);
+  if (piece.form.gaps < GOES_LIMP_FROM_GAPS || bulkMl <= 0) return 1;
+  return Math.min(1, Math.max(LEAST_LEFT, settledMl / (1 - LIMP_GAPS) / bulkMl));
 }
 
 /** What stands upright or lies in a row keeps its height. */
@@ -74,4 +81,18 @@ export function sunkAt(plan: Timed, atS: number): Placement[] {
       const fromMm = Math.max(0, one.fromMm - sinksMm);
       return { ...one, fromMm, toMm: fromMm + (one.toMm - one.fromMm) - lostMm };
     });
+}
+
+/**
+ * Of the moments at which a pot's level is told, the first at which all of the first filling is in it.
+ * @returns its place in `build.levelAfterMin`; the last where something goes in later than that
+ */
+export function firstFullAt(plan: Timed): number {
+  const { build, simmer } = plan;
+  const inAtS = build.placements.flatMap((one) =>
+    one.region && one.place !== 'beside' ? [softOf(plan, one)?.inAtS ?? 0] : [],
+  );
+  const fullS = Math.max(0, ...inAtS) - (simmer.trace?.fromS ?? 0) - SAME_S;
+  const first = build.levelAfterMin.findIndex(({ min }) => min * 60 >= fullS);
+  return first === -1 ? Math.max(0, build.levelAfterMin.length - 1) : first;
 }

@@ -136,12 +136,11 @@ function factored(diagonal: ArrayLike<number>, links: ArrayLike<number>, toBath:
   return { upper, pivot, below, q };
 }
 
-/** Thomas' algorithm with the triangle known. */
-function solved({ upper, pivot, below }: Factor, right: ArrayLike<number>): Float64Array {
-  const nodes = right.length;
-  const p = new Float64Array(nodes);
-  p[0] = right[0]! * pivot[0]!;
-  for (let i = 1; i < nodes; i += 1) p[i] = (right[i]! + below[i]! * p[i - 1]!) * pivot[i]!;
+/** Thomas' algorithm with the triangle known, in the place of its right side. */
+function solved({ upper, pivot, below }: Factor, p: Float64Array): Float64Array {
+  const nodes = p.length;
+  p[0]! *= pivot[0]!;
+  for (let i = 1; i < nodes; i += 1) p[i] = (p[i]! + below[i]! * p[i - 1]!) * pivot[i]!;
   for (let i = nodes - 2; i >= 0; i -= 1) p[i]! += upper[i]! * p[i + 1]!;
   return p;
 }

@@ -76,23 +76,39 @@ function leastReach(jobs: ReadonlyArray<{ readyMin: number; lastsMin: number }>,
   }, 0);
 }
 
+/** A stretch of a block for which hands or the board are needed, by its end before that of its block. */
+interface Demand {
+  index: number;
+  beforeEndMin: number;
+  lastsMin: number;
+}
+
+const demands = new WeakMap<readonly Block[], Record<'hands' | 'board', Demand[]>>();
+
+/** What is asked tonight of hands and board, found once for the blocks of a problem. */
+function demandsOf(blocks: readonly Block[]): Record<'hands' | 'board', Demand[]> {
+  const of = (resource: Resource) =>
+    blocks.flatMap(({ early, segments, lastsMin }, index) =>
+      segments
+        .filter((segment) => !early && isAttended(segment) && segment.needs.includes(resource))
+        .map((one) => ({ index, beforeEndMin: lastsMin - one.fromMin - one.lastsMin, lastsMin: one.lastsMin })),
+    );
+  const known = demands.get(blocks) ?? { hands: of('hands'), board: of('board') };
+  demands.set(blocks, known);
+  return known;
+}
+
 /**
  * Least minutes from the first work with one's hands to sitting down: what the lags ask, and all that hands or the board
  * have to do from some moment on, over how many there are.
  */
 export function leastSpanMin({ blocks, capacities }: PrepProblem, ends: readonly number[]): number {
-  const tonight = blocks.map((block, index) => ({ block, endsMin: ends[index]! })).filter(({ block }) => !block.early);
-  const work = (resource: Resource) =>
-    tonight.flatMap(({ block, endsMin }) =>
-      block.segments
-        .filter((segment) => isAttended(segment) && segment.needs.includes(resource))
-        .map((segment) => ({
-          readyMin: endsMin + block.lastsMin - segment.fromMin - segment.lastsMin,
-          lastsMin: segment.lastsMin,
-        })),
-    );
-  const byLags = Math.max(0, ...work('hands').map(({ readyMin, lastsMin }) => readyMin + lastsMin));
-  return Math.max(byLags, ...(['hands', 'board'] as const).map((one) => leastReach(work(one), capacities[one])));
+  const asked = demandsOf(blocks);
+  const work = (all: readonly Demand[]) =>
+    all.map(({ index, beforeEndMin, lastsMin }) => ({ readyMin: ends[index]! + beforeEndMin, lastsMin }));
+  const hands = work(asked.hands);
+  const byLags = hands.reduce((most, { readyMin, lastsMin }) => Math.max(most, readyMin + lastsMin), 0);
+  return Math.max(byLags, leastReach(hands, capacities.hands), leastReach(work(asked.board), capacities.board));
 }
 
 /** Least minutes of lateness that the lags and the hands leave. */

@@ -7,6 +7,7 @@ import {
   type Ends,
   type Judged,
   type PrepProblem,
+  type Segment,
 } from './problem';
 
 /** Minutes from now that a block may reach back to; endless when the clock does not matter. */
@@ -16,25 +17,41 @@ export function reachMin({ availableMin, notBeforeMin }: PrepProblem, block: Blo
 
 /** Where the hands are during a stretch of work: at the board, at the stove, elsewhere. */
 const placeOf = (needs: readonly string[]) =>
-  needs.includes('board') ? 'board' : needs.includes('burner') || needs.includes('pot') ? 'stove' : 'table';
+  needs.includes('board') ? 0 : needs.includes('burner') || needs.includes('pot') ? 1 : 2;
+
+const NOWHERE = -1;
+
+interface Attended {
+  block: Block;
+  segment: Segment;
+  place: number;
+}
+
+const attended = new WeakMap<readonly Block[], Attended[]>();
+
+/** All that is done with one's hands, found once for the blocks of a problem: a search asks for it thousands of times. */
+function attendedIn(blocks: readonly Block[]): Attended[] {
+  const known =
+    attended.get(blocks) ??
+    blocks.flatMap((block) =>
+      block.segments.filter(isAttended).map((segment) => ({ block, segment, place: placeOf(segment.needs) })),
+    );
+  attended.set(blocks, known);
+  return known;
+}
 
 function countSwitches({ blocks, capacities }: PrepProblem, ends: Ends): number {
-  const work = blocks
-    .flatMap((block) =>
-      block.segments.filter(isAttended).map((segment) => ({
-        ...backwards(block, segment, ends.get(block.id)!),
-        place: placeOf(segment.needs),
-      })),
-    )
-    .sort((a, b) => b.to - a.to || a.place.localeCompare(b.place));
+  const work = attendedIn(blocks)
+    .map(({ block, segment, place }) => ({ ...backwards(block, segment, ends.get(block.id)!), place }))
+    .sort((a, b) => b.to - a.to || a.place - b.place);
   // The next piece of work goes to whoever is free and stands there already, or else to whoever has been free longest.
-  const cooks = Array.from({ length: capacities.hands }, () => ({ freeAt: Infinity, place: '' }));
+  const cooks = Array.from({ length: capacities.hands }, () => ({ freeAt: Infinity, place: NOWHERE }));
   let switches = 0;
   for (const piece of work) {
     const free = cooks.filter((cook) => cook.freeAt >= piece.to).sort((a, b) => b.freeAt - a.freeAt);
     const cook = free.find((one) => one.place === piece.place) ?? free[0];
     if (!cook) continue;
-    if (cook.place !== '' && cook.place !== piece.place) switches += 1;
+    if (cook.place !== NOWHERE && cook.place !== piece.place) switches += 1;
     cook.place = piece.place;
     cook.freeAt = piece.from;
   }

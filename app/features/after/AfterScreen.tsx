@@ -39,10 +39,10 @@ export function AfterScreen() {
   };
   return (
     <>
-      {plan ? <Outcome evening={started.evening} plan={plan} state={log.state} /> : null}
       <Section title="The pot">
         <PhotoPlace evening={evening} />
       </Section>
+      {plan ? <Outcome evening={started.evening} plan={plan} state={log.state} /> : null}
       <Section title="Notes for next time">
         {log.state.notes.map((note) => (
           <View key={note.at + note.text} className="border-l-4 border-iron pl-4">

@@ -123,7 +123,7 @@ function Building({ plan }: { plan: PotPlan }) {
       {wide ? panel : null}
       <Section title="What to pour">
         <Figures items={pourFigures(build, units)} />
-        <LevelView vessel={vessel} build={build} units={units} sauces={sauces} />
+        <LevelView vessel={vessel} build={build} simmer={plan.simmer} units={units} sauces={sauces} />
       </Section>
       <StackCard build={build} units={units} />
       <WhatDoesNot items={plan.simmer.unsatisfied.filter(isOfRoom)} />

@@ -1,6 +1,6 @@
-import type { Build, Units, Vessel } from '@elixa/contract';
-import { isCovered, showLength, showVolume } from '@elixa/core';
-import { useState } from 'react';
+import type { Build, Simmer, Units, Vessel } from '@elixa/contract';
+import { firstFullAt, isCovered, showLength, showVolume, sunkAt } from '@elixa/core';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { IconButton } from '@/ui/Button';
 import { Minus, Plus } from '@/ui/icons';
@@ -10,6 +10,7 @@ import { Body, Figure, Small } from '@/ui/Text';
 interface Props {
   vessel: Vessel;
   build: Build;
+  simmer: Simmer;
   units: Units;
   sauces: { sauce?: string; otherSauce?: string };
 }
@@ -20,11 +21,16 @@ const minutes = (min: number) => {
 };
 
 /** The pot cut through, with its liquid as it stands now and as it will: minute by minute until the first food is ready. */
-export function LevelView({ vessel, build, units, sauces }: Props) {
+export function LevelView({ vessel, build, simmer, units, sauces }: Props) {
   const { levelAfterMin, usableVolumeMl } = build;
-  const [index, setIndex] = useState(0);
-  const at = Math.min(index, levelAfterMin.length - 1);
+  const [index, setIndex] = useState<number>();
+  const at = Math.min(index ?? firstFullAt({ build, simmer }), levelAfterMin.length - 1);
   const now = levelAfterMin[at];
+  const fromS = simmer.trace?.fromS;
+  const lying = useMemo(
+    () => (now && fromS !== undefined ? sunkAt({ build, simmer }, fromS + now.min * 60) : undefined),
+    [build, simmer, now, fromS],
+  );
   const covered = isCovered(build);
   const step = (by: number) => setIndex(Math.min(levelAfterMin.length - 1, Math.max(0, at + by)));
   return (
@@ -32,6 +38,7 @@ export function LevelView({ vessel, build, units, sauces }: Props) {
       <PotFromSide
         vessel={vessel}
         build={build}
+        lying={lying}
         units={units}
         {...sauces}
         measured

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '@/ui/Button';
 import { ToggleChip } from '@/ui/Choice';
-import { RotateCcw, RotateCw } from '@/ui/icons';
+import { Download, RotateCcw, RotateCw } from '@/ui/icons';
 import { Small } from '@/ui/Text';
 import type { Laying } from './useLaying';
 
@@ -51,8 +51,16 @@ export function Tools({ laying, moving, onMoving, onSteps, onCard, onSave }: Too
       </Small>
       <View className="flex-row flex-wrap gap-x-2">
         <Button look="quiet" label="Print a card" onPress={onCard} />
-        <Button look="quiet" label="Save as PNG" onPress={() => void onSave('png').then(setTold)} />
-        <Button look="quiet" label="Save as SVG" onPress={() => void onSave('svg').then(setTold)} />
+        {(['png', 'svg'] as const).map((type) => (
+          <Button
+            key={type}
+            look="quiet"
+            label={type.toUpperCase()}
+            aria-label={`Save as ${type.toUpperCase()}`}
+            icon={<Download size={20} color="rgb(var(--iron))" />}
+            onPress={() => void onSave(type).then(setTold)}
+          />
+        ))}
       </View>
       {told ? <Small aria-live="polite">{told}</Small> : null}
     </View>

@@ -47,7 +47,6 @@ export function EveningItem({ row }: { row: EveningRow }) {
           className="min-h-main flex-1 flex-row items-center gap-4 py-4"
           aria-label={`${row.title}, ${day(row.sitDownAt)}`}
         >
-          <EveningThumb id={row.id} photoAt={row.photoAt} />
           <View className="flex-1 gap-1">
             <Heading level={3}>{row.title}</Heading>
             <Small>
@@ -62,6 +61,7 @@ export function EveningItem({ row }: { row: EveningRow }) {
               </Body>
             ) : null}
           </View>
+          <EveningThumb id={row.id} photoAt={row.photoAt} />
           <ChevronRight size={22} color="rgb(var(--edge))" aria-hidden />
         </Pressable>
       </Link>

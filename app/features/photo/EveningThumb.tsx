@@ -15,7 +15,7 @@ export function EveningThumb({ id, photoAt }: { id: string; photoAt?: string }) 
       decoding="async"
       width={64}
       height={64}
-      style={{ borderRadius: 12, objectFit: 'cover', flexShrink: 0 }}
+      style={{ width: 64, height: 64, borderRadius: 12, objectFit: 'cover', flexShrink: 0 }}
       onError={() => setBroken(src)}
     />
   );

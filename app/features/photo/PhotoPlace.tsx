@@ -5,7 +5,7 @@ import { useAppDispatch } from '@/state';
 import { api } from '@/state/api';
 import { nowMs } from '@/state/clock';
 import { photoBytes, photoKept } from '@/state/photos';
-import { Button } from '@/ui/Button';
+import { Button, IconButton } from '@/ui/Button';
 import { Camera, ImagePlus, Trash2 } from '@/ui/icons';
 import { Body, Small } from '@/ui/Text';
 import { useFile } from '@/ui/useFileChoice';
@@ -51,6 +51,7 @@ export function PhotoPlace({ evening: { id, title } }: { evening: Evening }) {
     void photoBytes.drop(id);
   };
   const there = src !== undefined;
+  const isHeld = hasCamera();
   const icon = (Icon: typeof Camera) => <Icon size={22} color="rgb(var(--ink))" />;
 
   return (
@@ -75,11 +76,15 @@ export function PhotoPlace({ evening: { id, title } }: { evening: Evening }) {
         </View>
       ) : (
         <View className="flex-row flex-wrap items-center gap-2">
-          {hasCamera() ? (
-            <Button label={there ? 'Take it again' : 'Take a picture'} icon={icon(Camera)} onPress={camera.choose} />
+          {isHeld ? (
+            <Button label={there ? 'Retake' : 'Take a picture'} icon={icon(Camera)} onPress={camera.choose} />
           ) : null}
-          <Button label={there ? 'Choose another' : 'Choose a picture'} icon={icon(ImagePlus)} onPress={file.choose} />
-          {there ? <Button look="quiet" label="Remove" icon={icon(Trash2)} onPress={() => setAsking(true)} /> : null}
+          <Button
+            label={isHeld ? 'From a file' : there ? 'Choose another' : 'Choose a picture'}
+            icon={icon(ImagePlus)}
+            onPress={file.choose}
+          />
+          {there ? <IconButton label="Remove the picture" icon={icon(Trash2)} onPress={() => setAsking(true)} /> : null}
         </View>
       )}
       {camera.field}

@@ -1,5 +1,5 @@
-import type { Build, Units, Vessel } from '@elixa/contract';
-import { drawFromSide, outlineOf, showLength, wallLineOf } from '@elixa/core';
+import type { Build, Placement, Units, Vessel } from '@elixa/contract';
+import { bestCutDeg, drawFromSide, outlineOf, showLength, wallLineOf } from '@elixa/core';
 import { memo, useId, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
@@ -10,6 +10,8 @@ import { WALL_MM } from './Vessel';
 interface Props {
   vessel: Vessel;
   build?: Build;
+  /** What lies in it at a moment and how, where that is not as it is built; cut through in the same place. */
+  lying?: Placement[];
   inPot?: ReadonlySet<string>;
   /** Writes heights and widths beside it. */
   measured?: boolean;
@@ -32,6 +34,7 @@ const SIDE_MM = 34;
 export const PotFromSide = memo(function PotFromSide({
   vessel,
   build,
+  lying,
   inPot,
   measured,
   sauce,
@@ -44,14 +47,21 @@ export const PotFromSide = memo(function PotFromSide({
   const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
   const depth = vessel.innerDepthMm;
-  const drawing = useMemo(() => build && drawFromSide(vessel, build), [vessel, build]);
+  const cutDeg = useMemo(() => bestCutDeg(vessel, build?.placements ?? []), [vessel, build]);
+  const drawing = useMemo(() => {
+    if (!build) return undefined;
+    const placements = lying ?? build.placements;
+    const stacks = placements.some((one) => one.place === 'stack') ? build.stacks : undefined;
+    return drawFromSide(vessel, { placements, stacks }, cutDeg);
+  }, [vessel, build, lying, cutDeg]);
   const shown = drawing?.pieces.filter((one) => !inPot || inPot.has(one.cutKey)) ?? [];
   // Two broths, a wall between them.
   const halves = build?.placements.some((one) => one.side) ?? false;
   const usableMm = depth - (build?.headroomMm ?? 0);
   const pouredMm = build ? (inPot && inPot.size === 0 ? build.pourDepthMm : build.liquidStandsMm) : 0;
   const liquidMm = levelMm ?? pouredMm;
-  const tops = drawing?.runs.map((one) => one.toMm) ?? [];
+  // The frame is that of the pot as it is built, so that nothing jumps when food sinks.
+  const tops = build?.placements.flatMap((one) => (one.region ? [one.toMm] : [])) ?? [];
   const heapMm = Math.max(0, Math.max(0, ...tops, ...(build?.stacks ? [usableMm] : [])) - depth);
   const reach = radius + WALL_MM + SIDE_MM;
   const top = depth + Math.max(heapMm + 14, 12) + (measured ? 18 : 0);
