@@ -16,6 +16,17 @@ export function run(command, args, options = {}) {
   return result.status ?? 1;
 }
 
+/** The same beside others. @returns its exit code, and all that it said */
+export function runQuietly(command, args) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk));
+    child.on('error', reject);
+    child.on('close', (code) => resolve({ status: code ?? 1, said }));
+  });
+}
+
 export function fail(message) {
   process.stderr.write(`\n${message}\n`);
   process.exit(1);

@@ -1,6 +1,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, fail, ROOT, run } from './lib.mjs';
+import { ensureBuilt, ensureChromium, ensureInstalled, fail, ROOT, run, runQuietly } from './lib.mjs';
 
 const RESULTS = path.join(ROOT, '.cache', 'results');
 const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
@@ -20,7 +21,8 @@ const jest = (projects, output, nodeArgs = []) => [
 ];
 const E2E = path.join(RESULTS, 'e2e.json');
 
-const CHECKS = [
+/** What reads the code and runs none of it. */
+const READINGS = [
   ['types', bin('tsc'), ['-p', 'tsconfig.json']],
   ['types of the application', bin('tsc'), ['-p', 'app/tsconfig.json']],
   ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
@@ -30,6 +32,9 @@ const CHECKS = [
     bin('depcruise'),
     ['--config', '.dependency-cruiser.cjs', 'contract', 'core', 'server', 'app', 'e2e', 'bench'],
   ],
+];
+
+const RUNS = [
   ['unit', ...jest(['contract', 'core', 'app', 'scripts'], 'unit.json')],
   ['API', ...jest(['server'], 'api.json', ['--experimental-vm-modules', '--no-warnings'])],
 ];
@@ -38,6 +43,22 @@ function check(name, command, args, env = {}) {
   process.stdout.write(`\n── ${name}\n`);
   // Jest prints its JSON on stdout unless it goes to a file; its report for people goes to stderr.
   if (run(command, args, { env: { ...process.env, ...env } }) !== 0) fail(`${name}: failed`);
+}
+
+/** Checks that take one core each, as many at a time as there are cores; each says what it has to say when it is over. */
+async function checkTogether(checks) {
+  const left = [...checks];
+  const failed = [];
+  const worker = async () => {
+    for (let next = left.shift(); next; next = left.shift()) {
+      const [name, command, args] = next;
+      const { status, said } = await runQuietly(command, args);
+      process.stdout.write(`\n── ${name}\n${said}`);
+      if (status !== 0) failed.push(name);
+    }
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, worker));
+  if (failed.length > 0) fail(`${failed.join(', ')}: failed`);
 }
 
 /** Tests passed and failed, read from what the runners wrote. */
@@ -51,7 +72,8 @@ function counted() {
 ensureInstalled();
 rmSync(RESULTS, { recursive: true, force: true });
 mkdirSync(RESULTS, { recursive: true });
-for (const [name, command, args] of CHECKS) check(name, command, args);
+await checkTogether(READINGS);
+for (const [name, command, args] of RUNS) check(name, command, args);
 ensureChromium();
 ensureBuilt();
 check('journeys in headless Chromium', bin('playwright'), ['test', '-c', 'e2e/playwright.config.ts'], {

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { IconButton } from './Button';
 import { Segmented } from './Choice';
-import { ChevronLeft, ChevronRight } from './icons';
+import { ChevronLeft, ChevronRight } from '@/ui/icons';
 import { Body } from './Text';
 
 interface Props {

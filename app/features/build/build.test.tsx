@@ -1,7 +1,6 @@
 import type { PotPlan } from '@elixa/contract';
 import { buildSteps, laidOf, planPot, relaid, resolveMenu } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
-import { Text, TextInput, type TextInputProps } from 'react-native';
 import { practice } from '@/testing/household';
 import { inEvening } from '@/testing/inEvening';
 import { json, serverThat } from '@/testing/serverThat';
@@ -13,19 +12,9 @@ import { plainColour } from './savePicture';
 import { StepsView } from './StepsView';
 import type { Laying } from './useLaying';
 
-jest.mock('@/ui/Field', () => ({
-  Field: ({ label, value, onChange, error }: Record<string, string> & { onChange(text: string): void }) =>
-    mockField({ 'aria-label': label, value, onChangeText: onChange }, error),
-}));
+jest.mock('@/ui/Field', () => jest.requireActual<object>('@/testing/field'));
 jest.mock('@/ui/pot/PieceSwatch', () => ({ PieceSwatch: () => null }));
 jest.mock('@/ui/pot/PotFromAbove', () => ({ PotFromAbove: () => null }));
-
-const mockField = (props: TextInputProps, below: string | undefined) => (
-  <>
-    <TextInput {...props} />
-    <Text>{below ?? ''}</Text>
-  </>
-);
 
 const press = (name: RegExp | string) => userEvent.press(screen.getByRole('button', { name }));
 const evening = practice();

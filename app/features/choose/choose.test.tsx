@@ -1,7 +1,6 @@
 import type { Evening } from '@elixa/contract';
 import type { PlanningQuestion, PotPreview } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
-import { TextInput, type TextInputProps } from 'react-native';
 import { api } from '@/state/api';
 import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
@@ -16,10 +15,7 @@ jest.mock('@/state/localStore', () => ({
 // Drawings have tests of their own.
 jest.mock('@/ui/pot/PotFromAbove', () => ({ PotFromAbove: () => null }));
 // The browser's own input stands for itself; here it is the one of the interface library.
-jest.mock('@/ui/Field', () => ({
-  Field: ({ label, value, onChange }: { label: string; value: string; onChange(text: string): void }) =>
-    mockField({ 'aria-label': label, value, onChangeText: onChange }),
-}));
+jest.mock('@/ui/Field', () => jest.requireActual<object>('@/testing/field'));
 jest.mock('@/features/pantry/usePantry', () => ({
   ...jest.requireActual<object>('@/features/pantry/usePantry'),
   useStocked: (evening: Evening) => mockStocked(evening),
@@ -33,7 +29,6 @@ jest.mock('@/workers/planner', () => ({
 // Nobody answers here.
 jest.spyOn(api, 'useReadPotsQuery').mockReturnValue({ refetch: jest.fn() } as never);
 
-const mockField = (props: TextInputProps) => <TextInput {...props} />;
 let mockPantry: Evening['pantry'];
 const stocked = new Map<Evening, Evening>();
 function mockStocked(evening: Evening): Evening {

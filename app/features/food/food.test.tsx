@@ -1,6 +1,5 @@
 import { ingredientById } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
-import { Text, TextInput, type TextInputProps } from 'react-native';
 import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
 import { FoodList } from './FoodList';
@@ -9,20 +8,10 @@ jest.mock('@/state/localStore', () => ({
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 // The browser's own input and list stand for themselves; here they are those of the interface library.
-jest.mock('@/ui/Field', () => ({
-  Field: ({ label, value, onChange, error, hint }: Record<string, string> & { onChange(text: string): void }) =>
-    mockField({ 'aria-label': label, value, onChangeText: onChange }, error ?? hint),
-}));
+jest.mock('@/ui/Field', () => jest.requireActual<object>('@/testing/field'));
 // Drawings have tests of their own.
 jest.mock('@/ui/pot/PieceSwatch', () => ({ PieceSwatch: () => null }));
 jest.mock('./OwnThingSheet', () => ({ OwnThingSheet: () => null }));
-
-const mockField = (props: TextInputProps, below: string | undefined) => (
-  <>
-    <TextInput {...props} />
-    <Text>{below ?? ''}</Text>
-  </>
-);
 
 const press = (name: RegExp | string) => userEvent.press(screen.getByRole('button', { name }));
 const type = (label: RegExp, text: string) => userEvent.type(screen.getByLabelText(label), text);

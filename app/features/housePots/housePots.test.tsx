@@ -1,6 +1,5 @@
 import { applyEdit, housePotOf } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
-import { Text, TextInput, type TextInputProps } from 'react-native';
 import { api } from '@/state/api';
 import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
@@ -12,18 +11,8 @@ jest.mock('@/state/localStore', () => ({
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 // The browser's own fields stand for themselves; here they are those of the interface library.
-jest.mock('@/ui/Field', () => ({
-  Field: ({ label, value, onChange, error }: Record<string, string> & { onChange(text: string): void }) =>
-    mockField({ 'aria-label': label, value, onChangeText: onChange }, error),
-}));
+jest.mock('@/ui/Field', () => jest.requireActual<object>('@/testing/field'));
 jest.mock('@/ui/useFileChoice', () => ({ useFileChoice: () => ({ choose: () => undefined, field: null }) }));
-const mockField = (props: TextInputProps, below: string | undefined) => (
-  <>
-    <TextInput {...props} />
-    <Text>{below ?? ''}</Text>
-  </>
-);
-
 // Nobody answers here.
 jest.spyOn(api, 'useReadPotsQuery').mockReturnValue({ refetch: jest.fn() } as never);
 

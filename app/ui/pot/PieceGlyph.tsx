@@ -8,6 +8,9 @@ import { PLANT } from './glyphs/plant';
 
 export const GLAZE_LINE = 'var(--glaze-line)';
 
+/** How much is seen of what is not in the pot yet. */
+export const WAITS = 0.42;
+
 /** Each kind of food has a shape and a texture of its own, drawn in a circle of radius one. */
 const SHAPES: Record<Glyph, (tones: Tones) => ReactNode> = { ...ANIMAL, ...PLANT, ...OTHER };
 
@@ -43,7 +46,7 @@ export const PieceGlyph = memo(function PieceGlyph({
   return (
     <G
       transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) rotate(${turnDeg.toFixed(0)}) ${scale}`}
-      opacity={faded ? 0.3 : 1}
+      opacity={faded ? WAITS : 1}
     >
       {SHAPES[glyph](tonesOf(glaze, chance))}
     </G>

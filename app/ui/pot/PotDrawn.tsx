@@ -3,7 +3,7 @@ import { memo, useId, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, Ellipse, G, Path } from 'react-native-svg';
 import { DoneMarks, type DoneMark } from './DoneMarks';
-import { PieceGlyph } from './PieceGlyph';
+import { PieceGlyph, WAITS } from './PieceGlyph';
 import { Stacks } from './Stacks';
 import { Vessel, WALL_MM } from './Vessel';
 
@@ -166,7 +166,7 @@ export const PotDrawn = memo(function PotDrawn(shownIn: PotDrawnProps) {
           ) : null}
         </G>
         {sticks.filter(isShown).map((one) => (
-          <G key={one.id} opacity={isIn(one) ? 1 : 0.3}>
+          <G key={one.id} opacity={isIn(one) ? 1 : WAITS}>
             <Path
               d={`M${one.fromX} ${one.fromY}L${one.toX} ${one.toY}`}
               stroke="var(--glaze-line)"

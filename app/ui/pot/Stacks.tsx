@@ -1,7 +1,7 @@
 import type { Block, Layer, StandingBlock } from '@elixa/core';
 import { memo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
-import { GLAZE_LINE } from './PieceGlyph';
+import { GLAZE_LINE, WAITS } from './PieceGlyph';
 
 interface Props {
   blocks: readonly Block[];
@@ -38,7 +38,7 @@ const rib = (width: number, y: number, bend: number) => {
 export const Stacks = memo(function Stacks({ blocks, layers, faded }: Props) {
   const bands = shares(layers);
   return (
-    <G opacity={faded ? 0.3 : 1}>
+    <G opacity={faded ? WAITS : 1}>
       {blocks.map(({ id, x, y, turnDeg, widthMm: width, depthMm: depth }, index) => (
         <G key={id} transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) rotate(${turnDeg.toFixed(1)})`}>
           <Rect

@@ -91,8 +91,8 @@ export function tableWork(evening: Evening, simmer: Simmer, before: readonly str
       evening.vessel.ownElement
         ? `Set the ${evening.vessel.name} up level, its cord where nobody catches it`
         : isOnKitchenBurner
-        ? `Clear the ${evening.heatSource.name}; ${evening.vessel.name} beside it`
-        : `Set the ${evening.heatSource.name} up level and clear of anything that burns; ${evening.vessel.name} beside it`,
+          ? `Clear the ${evening.heatSource.name}; ${evening.vessel.name} beside it`
+          : `Set the ${evening.heatSource.name} up level and clear of anything that burns; ${evening.vessel.name} beside it`,
       3,
       leadMin,
       'Nothing is carried past a lit burner',
