@@ -39,10 +39,11 @@ export function AfterScreen() {
   };
   return (
     <>
+      {plan ? <InFigures evening={started.evening} plan={plan} state={log.state} /> : null}
       <Section title="The pot">
         <PhotoPlace evening={evening} />
       </Section>
-      {plan ? <Outcome evening={started.evening} plan={plan} state={log.state} /> : null}
+      {plan ? <StepByStep plan={plan} state={log.state} /> : null}
       <Section title="Notes for next time">
         {log.state.notes.map((note) => (
           <View key={note.at + note.text} className="border-l-4 border-iron pl-4">
@@ -101,52 +102,73 @@ function sitDownWords(lateS: number): string {
   return `${lasting(lateS)} ${lateS > 0 ? 'later' : 'earlier'} than planned`;
 }
 
-function Outcome({ evening, plan, state }: { evening: Evening; plan: PotPlan; state: LiveState }) {
-  if (state.startedAtMs === undefined) return null;
+interface Outcome {
+  plan: PotPlan;
+  state: LiveState;
+}
+
+/** What was planned, and when each of it was done, in s from lighting the burner. */
+function doneIn({ plan, state }: Outcome) {
   const steps = liveSteps(plan.simmer);
-  const done = new Map(stepTaps(steps, state).map((tap) => [tap.step, tap.atS]));
+  return { steps, done: new Map(stepTaps(steps, state).map((tap) => [tap.step, tap.atS])) };
+}
+
+function InFigures({ evening, ...outcome }: Outcome & { evening: Evening }) {
+  const { startedAtMs, finishedAtMs } = outcome.state;
+  if (startedAtMs === undefined) return null;
+  const { steps, done } = doneIn(outcome);
   const serve = steps.find((step) => step.kind === 'serve');
   const boil = steps.find((step) => step.kind === 'boil');
   const servedS = serve && done.get(serve.step);
   const boiledS = boil && done.get(boil.step);
-  const servedMs = servedS === undefined ? undefined : state.startedAtMs + servedS * 1000;
+  const servedMs = servedS === undefined ? undefined : startedAtMs + servedS * 1000;
   const lateS = servedMs === undefined ? 0 : (servedMs - Date.parse(evening.sitDownAt)) / 1000;
-  const rows = steps.filter((step) => step.kind !== 'light');
+  return (
+    <Figures
+      items={[
+        ...(servedMs === undefined ? [] : [{ value: clock(servedMs), says: `first served, ${sitDownWords(lateS)}` }]),
+        ...(boiledS === undefined || !boil
+          ? []
+          : [{ value: lasting(boiledS), says: `to the boil, ${lasting(boil.atS)} planned` }]),
+        ...(finishedAtMs === undefined ? [] : [{ value: clock(finishedAtMs), says: 'finished' }]),
+      ]}
+    />
+  );
+}
+
+function StepByStep(outcome: Outcome) {
+  if (outcome.state.startedAtMs === undefined) return null;
+  const { steps, done } = doneIn(outcome);
   return (
     <>
-      <Figures
-        items={[
-          ...(servedMs === undefined ? [] : [{ value: clock(servedMs), says: `first served, ${sitDownWords(lateS)}` }]),
-          ...(boiledS === undefined || !boil
-            ? []
-            : [{ value: lasting(boiledS), says: `to the boil, ${lasting(boil.atS)} planned` }]),
-          ...(state.finishedAtMs === undefined ? [] : [{ value: clock(state.finishedAtMs), says: 'finished' }]),
-        ]}
-      />
       <Section title="Step by step">
         <View className="border-t border-line">
-          {rows.map((step) => {
-            const at = done.get(step.step);
-            const late = at === undefined ? undefined : at - step.atS;
-            return (
-              <View key={step.step} className="flex-row flex-wrap items-center gap-x-4 border-b border-line py-2">
-                <Body className="words">{step.title}</Body>
-                <Small
-                  style={{ fontVariant: ['tabular-nums'] }}
-                  className={late !== undefined && Math.abs(late) >= 120 ? 'text-ink' : ''}
-                >
-                  {late === undefined
-                    ? 'left out'
-                    : Math.abs(late) < LATE_WORTH_S
-                      ? 'on time'
-                      : `${lasting(late)} ${late > 0 ? 'late' : 'early'}`}
-                </Small>
-              </View>
-            );
-          })}
+          {steps
+            .filter((step) => step.kind !== 'light')
+            .map((step) => {
+              const at = done.get(step.step);
+              const late = at === undefined ? undefined : at - step.atS;
+              return (
+                <View key={step.step} className="flex-row flex-wrap items-center gap-x-4 border-b border-line py-2">
+                  <Body className="words">{step.title}</Body>
+                  <Small
+                    style={{ fontVariant: ['tabular-nums'] }}
+                    className={late !== undefined && Math.abs(late) >= 120 ? 'text-ink' : ''}
+                  >
+                    {late === undefined
+                      ? 'left out'
+                      : Math.abs(late) < LATE_WORTH_S
+                        ? 'on time'
+                        : `${lasting(late)} ${late > 0 ? 'late' : 'early'}`}
+                  </Small>
+                </View>
+              );
+            })}
         </View>
       </Section>
-      {state.notes.length === 0 ? <Heading level={3}>Write down one thing while you still know it.</Heading> : null}
+      {outcome.state.notes.length === 0 ? (
+        <Heading level={3}>Write down one thing while you still know it.</Heading>
+      ) : null}
     </>
   );
 }
