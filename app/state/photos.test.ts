@@ -1,6 +1,6 @@
 import type { Photo } from '@elixa/contract';
 import { fitted } from '@/features/photo/sizedDown';
-import { whereOf } from '@/features/photo/shownPhoto';
+import { putAt, whereOf } from '@/features/photo/shownPhoto';
 import { practice } from '@/testing/household';
 import { json, serverThat, taking } from '@/testing/serverThat';
 import { makeStore, type AppStore } from '@/state';
@@ -13,7 +13,7 @@ import { recall, sendWhatIsLeft } from './sync';
 const evening = practice();
 const { id } = evening;
 const [first, second] = ['2026-11-24T19:00:00.000Z', '2026-11-24T19:05:00.000Z'];
-const bytesOf = (which: string) => ({ jpeg: `${which}-large`, small: `${which}-small` });
+const bytesOf = (which: string, changedAt = first) => ({ changedAt, jpeg: `${which}-large`, small: `${which}-small` });
 
 /** A server that takes pictures, and what it was sent of them. */
 function takingPictures(): Photo[] {
@@ -29,7 +29,7 @@ const send = (store: AppStore) => sendWhatIsLeft(store, async () => reading);
 const settled = () => new Promise((resolve) => setTimeout(resolve, 20));
 
 async function putIn(store: AppStore, which: string, changedAt: string): Promise<void> {
-  await photoBytes.keep(id, bytesOf(which));
+  await photoBytes.keep(id, bytesOf(which, changedAt));
   store.dispatch(photoKept({ id, changedAt }));
   await settled();
 }
@@ -47,7 +47,7 @@ describe('the picture of an evening on a device', () => {
     expect(await localStore.read(`photo:${id}`)).toEqual(bytesOf('pot'));
     await send(store);
     await send(store);
-    expect(sent).toEqual([{ changedAt: first, ...bytesOf('pot') }]);
+    expect(sent).toEqual([bytesOf('pot')]);
     await settled();
     expect(await localStore.read(`photo:${id}`)).toBeUndefined();
     expect(await localStore.read('photos')).toEqual({});
@@ -90,8 +90,25 @@ describe('the picture of an evening on a device', () => {
     await send(store);
     await send(store);
     expect(sent.map((photo) => photo.changedAt)).toEqual([first, second]);
-    expect(sent.at(-1)).toEqual({ changedAt: second, ...bytesOf('again') });
+    expect(sent.at(-1)).toEqual(bytesOf('again', second));
     expect(unsentPhotos(store.getState().photos)).toEqual({});
+  });
+
+  it('that is put there while the answer is on its way is still on the device afterwards', async () => {
+    const store = makeStore();
+    await putIn(store, 'pot', first);
+    serverThat(async (request) => {
+      const photo = (await request.json()) as Photo;
+      if (photo.changedAt === first) await photoBytes.keep(id, bytesOf('again', second));
+      return json(200, { photoAt: photo.changedAt });
+    });
+    await send(store);
+    await settled();
+    expect(await localStore.read(`photo:${id}`)).toEqual(bytesOf('again', second));
+    store.dispatch(photoKept({ id, changedAt: second }));
+    const sent = takingPictures();
+    await send(store);
+    expect(sent).toEqual([bytesOf('again', second)]);
   });
 
   it('that the server refuses is told of and not sent again before the next visit', async () => {
@@ -105,6 +122,23 @@ describe('the picture of an evening on a device', () => {
     const later = makeStore();
     await recall(later);
     expect(later.getState().photos[id]).toEqual({ changedAt: first, unsent: true });
+  });
+
+  it('of an evening that is not there is not told of, and is tried again at the next visit', async () => {
+    const asked = serverThat(() =>
+      json(404, { title: 'Not found', detail: 'There is no evening', type: 'x', status: 404 }),
+    );
+    const store = makeStore();
+    await putIn(store, 'pot', first);
+    await send(store);
+    await send(store);
+    expect(asked).toHaveLength(1);
+    expect(store.getState().notice.shown).toBeUndefined();
+    const later = makeStore();
+    await recall(later);
+    const sent = takingPictures();
+    await send(later);
+    expect(sent).toHaveLength(1);
   });
 
   it('whose bytes are gone with the page is not owed for ever', async () => {
@@ -137,6 +171,14 @@ describe('which picture is shown', () => {
   ])('%s', (_what, here, photoAt, where) => {
     expect(whereOf(here, photoAt)).toEqual(where);
   });
+});
+
+it('what is put there is later than what is there, however late that says it is', () => {
+  const nowMs = Date.parse(first);
+  expect(putAt(nowMs, undefined, undefined)).toBe(first);
+  expect(putAt(nowMs, '2026-11-24T18:00:00.000Z')).toBe(first);
+  expect(putAt(nowMs, second, undefined)).toBe('2026-11-24T19:05:00.001Z');
+  expect(putAt(nowMs, second, '2026-11-24T19:05:00.001Z')).toBe('2026-11-24T19:05:00.002Z');
 });
 
 describe('sizing down', () => {

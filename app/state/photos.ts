@@ -3,7 +3,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { localStore } from './localStore';
 
 /** A picture in base64, as it is sent. */
-export type PhotoBytes = Omit<Extract<Photo, { jpeg: string }>, 'changedAt'>;
+export type PhotoBytes = Extract<Photo, { jpeg: string }>;
 
 /** What this device did with the picture of an evening. */
 export interface PhotoHere {
@@ -69,8 +69,10 @@ export const photoBytes = {
     if (bytes) inMemory.set(id, bytes);
     return bytes;
   },
-  /** The server has it: the device need not keep it any longer. */
-  sent: (id: string): Promise<void> => localStore.remove(KEY + id),
+  /** The server has it: the device need not keep it any longer. One that was put there since stays. */
+  sent: async (id: string, changedAt: string): Promise<void> => {
+    if (inMemory.get(id)?.changedAt === changedAt) await localStore.remove(KEY + id);
+  },
   drop(id: string): Promise<void> {
     inMemory.delete(id);
     return localStore.remove(KEY + id);

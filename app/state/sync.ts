@@ -174,16 +174,20 @@ async function sendPhoto(store: AppStore, id: string, { changedAt, gone }: Photo
     store.dispatch(photoLost(id));
     return;
   }
-  const photo = bytes ? { changedAt, ...bytes } : { changedAt, gone: true as const };
+  // One that was put there just now is sent when the store knows of it.
+  if (bytes && bytes.changedAt !== changedAt) return;
+  const photo = bytes ?? { changedAt, gone: true as const };
   await sending(
     store.dispatch(api.endpoints.keepPhoto.initiate({ id, photo })).unwrap(),
     () => {
       store.dispatch(photoSent({ id, changedAt }));
-      if (!store.getState().photos[id]?.unsent) void photoBytes.sent(id);
+      void photoBytes.sent(id, changedAt);
     },
     (error) => {
       store.dispatch(photoRefused(id));
-      store.dispatch(noticeShown({ says: `The picture was not stored. ${problemOf(error).detail}` }));
+      const { status, detail } = problemOf(error);
+      // Its evening was deleted, or is not there yet: nobody looks for the picture.
+      if (status !== 404) store.dispatch(noticeShown({ says: `The picture was not stored. ${detail}` }));
     },
   );
 }

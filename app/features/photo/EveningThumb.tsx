@@ -1,11 +1,10 @@
-import { useState } from 'react';
-import { useShownPhoto } from './shownPhoto';
+import { useBroken, useShownPhoto } from './shownPhoto';
 
 /** The pot of an evening in a list, where somebody took a picture of it. */
 export function EveningThumb({ id, photoAt }: { id: string; photoAt?: string }) {
   const src = useShownPhoto(id, photoAt, 'small');
-  const [broken, setBroken] = useState<string>();
-  if (src === undefined || src === broken) return null;
+  const { isBroken, onError } = useBroken(src);
+  if (src === undefined || isBroken) return null;
   return (
     <img
       src={src}
@@ -16,7 +15,7 @@ export function EveningThumb({ id, photoAt }: { id: string; photoAt?: string }) 
       width={64}
       height={64}
       style={{ width: 64, height: 64, borderRadius: 12, objectFit: 'cover', flexShrink: 0 }}
-      onError={() => setBroken(src)}
+      onError={onError}
     />
   );
 }

@@ -1,7 +1,7 @@
 import type { Evening } from '@elixa/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch } from '@/state';
+import { useAppDispatch, useAppSelector } from '@/state';
 import { api } from '@/state/api';
 import { nowMs } from '@/state/clock';
 import { photoBytes, photoKept } from '@/state/photos';
@@ -10,7 +10,7 @@ import { Camera, ImagePlus, Trash2 } from '@/ui/icons';
 import { Body, Small } from '@/ui/Text';
 import { useFile } from '@/ui/useFileChoice';
 import { NotAPicture, sizedDown } from './sizedDown';
-import { useShownPhoto } from './shownPhoto';
+import { putAt, useBroken, useShownPhoto } from './shownPhoto';
 
 /** A device that is held in a hand has a camera of its own to open. */
 const hasCamera = () => globalThis.matchMedia?.('(pointer: coarse)').matches ?? false;
@@ -22,22 +22,22 @@ export function PhotoPlace({ evening: { id, title } }: { evening: Evening }) {
   const dispatch = useAppDispatch();
   const { data } = api.useReadPhotoMarkQuery(id, { refetchOnMountOrArgChange: true });
   const photoAt = data?.photoAt;
+  const hereAt = useAppSelector((state) => state.photos[id]?.changedAt);
   const src = useShownPhoto(id, photoAt, 'full');
   const [told, setTold] = useState<string>();
   const [asking, setAsking] = useState(false);
-  const [broken, setBroken] = useState<string>();
+  const { isBroken, onError } = useBroken(src);
 
-  /** Later than the one that is there, whatever this device takes the time to be. */
-  const put = (gone?: true) => {
-    const changedAt = new Date(Math.max(nowMs(), Date.parse(photoAt ?? '') + 1 || 0)).toISOString();
+  const put = (changedAt: string, gone?: true) => {
     dispatch(photoKept({ id, changedAt, ...(gone ? { gone } : {}) }));
     setAsking(false);
   };
-  const keep = async (file: File) => {
+  const keep = async (chosen: File) => {
     setTold('Sizing it down…');
     try {
-      await photoBytes.keep(id, await sizedDown(file));
-      put();
+      const changedAt = putAt(nowMs(), photoAt, hereAt);
+      await photoBytes.keep(id, { changedAt, ...(await sizedDown(chosen)) });
+      put(changedAt);
       setTold(undefined);
     } catch (error) {
       if (!(error instanceof NotAPicture)) throw error;
@@ -47,7 +47,7 @@ export function PhotoPlace({ evening: { id, title } }: { evening: Evening }) {
   const camera = useFile('Picture from the camera', 'image/*', keep, true);
   const file = useFile('Picture from a file', 'image/*', keep);
   const takeAway = () => {
-    put(true);
+    put(putAt(nowMs(), photoAt, hereAt), true);
     void photoBytes.drop(id);
   };
   const there = src !== undefined;
@@ -56,18 +56,16 @@ export function PhotoPlace({ evening: { id, title } }: { evening: Evening }) {
 
   return (
     <View className="gap-3">
-      {src !== undefined && src !== broken ? (
+      {src !== undefined && !isBroken ? (
         <img
           src={src}
           alt={`The pot of ${title}`}
           decoding="async"
           style={{ width: '100%', maxHeight: 460, objectFit: 'cover', borderRadius: 16, display: 'block' }}
-          onError={() => setBroken(src)}
+          onError={onError}
         />
       ) : null}
-      {src !== undefined && src === broken ? (
-        <Small>The picture is with the server, which does not answer now.</Small>
-      ) : null}
+      {isBroken ? <Small>The picture is with the server, which does not answer now.</Small> : null}
       {asking ? (
         <View className="flex-row flex-wrap items-center gap-3" role="alert">
           <Body>Remove the picture for good?</Body>

@@ -14,6 +14,16 @@ export function whereOf(here: PhotoHere | undefined, photoAt: string | undefined
   return photoAt === undefined ? undefined : { at: photoAt };
 }
 
+/**
+ * A time for what is put there now: later than all that is there, whatever this device takes the time to be.
+ * @param nowMs by this device
+ * @param there times of what is there
+ */
+export function putAt(nowMs: number, ...there: Array<string | undefined>): string {
+  const after = there.map((at) => (at === undefined ? 0 : Date.parse(at) + 1));
+  return new Date(Math.max(nowMs, ...after)).toISOString();
+}
+
 const addressOf = (id: string, at: string, size: Size) =>
   `/api/evenings/${encodeURIComponent(id)}/photo.jpg?size=${size}&at=${encodeURIComponent(at)}`;
 
@@ -40,4 +50,12 @@ export function useShownPhoto(id: string, photoAt: string | undefined, size: Siz
   if (!where) return undefined;
   if ('at' in where) return addressOf(id, where.at, size);
   return read?.at === where.here ? read.src : undefined;
+}
+
+/** Whether an image could not be had; it is tried again when the server goes or comes back. */
+export function useBroken(src: string | undefined) {
+  const trouble = useAppSelector((state) => state.connection.trouble);
+  const [broken, setBroken] = useState<string>();
+  useEffect(() => setBroken(undefined), [trouble]);
+  return { isBroken: src !== undefined && broken === src, onError: () => setBroken(src) };
 }

@@ -38,7 +38,7 @@ function jpegOf(bitmap: ImageBitmap, longestPx: number, mostBytes: number): stri
  * A picture as it is kept: sized down on this device, once for a page and once for a list.
  * @throws NotAPicture where the browser cannot open the file
  */
-export async function sizedDown(file: Blob): Promise<PhotoBytes> {
+export async function sizedDown(file: Blob): Promise<Omit<PhotoBytes, 'changedAt'>> {
   const bitmap = await createImageBitmap(file).catch((cause: unknown) => {
     throw new NotAPicture('It cannot be opened', { cause });
   });
