@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { IconButton } from './Button';
 import { Segmented } from './Choice';
 import { ChevronLeft, ChevronRight } from '@/ui/icons';
-import { Body } from './Text';
+import { Body, Small } from './Text';
 
 interface Props {
   options: ReadonlyArray<{ value: string; label: string }>;
@@ -36,9 +36,12 @@ export function RoundChoice({ options, value, onChange }: Props) {
   return (
     <View role="group" aria-label="Round" className="flex-row items-center gap-3">
       {button(-1, 'The round before', ChevronLeft)}
-      <Body aria-live="polite" className="min-w-[9rem] text-center text-lg font-semibold">
-        {options[index]?.label} of {options.length}
-      </Body>
+      <View aria-live="polite" className="min-w-[8rem] items-center">
+        <Body className="text-lg font-semibold">{options[index]?.label}</Body>
+        <Small>
+          {index + 1} of {options.length}
+        </Small>
+      </View>
       {button(1, 'The next round', ChevronRight)}
     </View>
   );

@@ -19,10 +19,10 @@ describe('rounds to choose from', () => {
     await render(<Shown count={6} />);
     expect(screen.queryAllByRole('radio')).toEqual([]);
     await press('The round before');
-    expect(screen.getByText('Round 1 of 6')).toBeTruthy();
+    expect(screen.getByText('1 of 6')).toBeTruthy();
     for (let time = 0; time < 7; time += 1) await press('The next round');
-    expect(screen.getByText('Round 6 of 6')).toBeTruthy();
+    expect(screen.getByText('6 of 6')).toBeTruthy();
     await press('The round before');
-    expect(screen.getByText('Round 5 of 6')).toBeTruthy();
+    expect(screen.getByText('Round 5')).toBeTruthy();
   });
 });

@@ -37,7 +37,7 @@ const ingredientSchema = z.object({
     })
     .optional(),
   densityGPerMl: z.number().min(0.03).max(2),
-  settledDensityGPerMl: z.number().min(0.3).max(1.5),
+  settledDensityGPerMl: z.number().min(0.1).max(1.5),
   releasedShare: z.number().min(0).max(0.6),
   source: z.string().min(5),
 });
@@ -51,6 +51,16 @@ describe('the catalogue', () => {
     expect(one.saltPct / 100).toBeLessThanOrEqual(one.composition.ash + 0.001);
     expect(one.releasedShare).toBeLessThanOrEqual(one.composition.water);
     for (const { withIngredientId } of one.replacements) expect(hasIngredient(withIngredientId)).toBe(true);
+  });
+
+  it('gives what is soaked the room of what it has drunk', () => {
+    const soaked = INGREDIENTS.filter((one) => Object.values(one.cuts).some(({ label }) => /soaked/.test(label)));
+    expect(soaked.map(({ id }) => id)).toEqual(expect.arrayContaining(['woodEar', 'snowFungus', 'glassNoodle']));
+    for (const { id, settledDensityGPerMl, densityGPerMl } of soaked) {
+      expect([id, settledDensityGPerMl <= 0.85]).toEqual([id, true]);
+      // What is mostly air when it is dry swells the most.
+      if (densityGPerMl < 0.3) expect([id, settledDensityGPerMl <= 0.5]).toEqual([id, true]);
+    }
   });
 
   it.each([

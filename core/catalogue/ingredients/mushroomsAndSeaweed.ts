@@ -97,6 +97,8 @@ export const MUSHROOMS_AND_SEAWEED = [
     ],
     sold: { unit: 'cap', unitPlural: 'caps', massG: 3.5, countable: true, smallestPart: 0.5 },
     densityGPerMl: 0.25,
+    // Weighed dry: it drinks three to five times its weight before it goes in.
+    settledDensityGPerMl: 0.21,
     pack: pack('40 g pack', 40),
     cuts: {
       soaked: {
@@ -261,6 +263,8 @@ export const MUSHROOMS_AND_SEAWEED = [
     kinds: ['plant'],
     composition: byDifference(14.9, 7.9, 2.1, 57.4, 5.8),
     densityGPerMl: 0.12,
+    // Weighed dry: it drinks five to seven times its weight before it goes in.
+    settledDensityGPerMl: 0.15,
     perils: ['mushroom'],
     cuts: {
       torn: {
@@ -363,6 +367,8 @@ export const MUSHROOMS_AND_SEAWEED = [
     kinds: ['plant'],
     composition: byDifference(14.6, 10, 1.4, 55, 6.7),
     densityGPerMl: 0.08,
+    // Weighed dry: it drinks six to ten times its weight before it goes in.
+    settledDensityGPerMl: 0.11,
     perils: ['mushroom'],
     cuts: {
       torn: {
