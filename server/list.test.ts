@@ -90,7 +90,18 @@ describe('the list in pages', () => {
   it('does not read more of an evening than the list shows', async () => {
     const { evenings } = await eveningService(eveningStore(server.db)).list('ahead');
     expect(Object.keys(evenings[0]!).sort()).toEqual(
-      ['diners', 'finishedAt', 'id', 'lastNote', 'sitDownAt', 'status', 'styleId', 'title', 'version'].sort(),
+      [
+        'diners',
+        'finishedAt',
+        'id',
+        'lastNote',
+        'photoAt',
+        'sitDownAt',
+        'status',
+        'styleId',
+        'title',
+        'version',
+      ].sort(),
     );
   });
 });

@@ -5,7 +5,8 @@ import { ChevronLeft, ChevronRight } from '@/ui/icons';
 import { Body, Small } from './Text';
 
 interface Props {
-  options: ReadonlyArray<{ value: string; label: string }>;
+  /** `name` is shown where a round stands alone. */
+  options: ReadonlyArray<{ value: string; label: string; name?: string }>;
   value: string;
   onChange(value: string): void;
 }
@@ -37,7 +38,7 @@ export function RoundChoice({ options, value, onChange }: Props) {
     <View role="group" aria-label="Round" className="flex-row items-center gap-3">
       {button(-1, 'The round before', ChevronLeft)}
       <View aria-live="polite" className="min-w-[8rem] items-center">
-        <Body className="text-lg font-semibold">{options[index]?.label}</Body>
+        <Body className="text-lg font-semibold">{options[index]?.name ?? options[index]?.label}</Body>
         <Small>
           {index + 1} of {options.length}
         </Small>

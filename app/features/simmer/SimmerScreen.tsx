@@ -86,10 +86,10 @@ export function SimmerScreen() {
       {mending ? <SearchProgress {...mending} stopLabel="Stop looking for what mends the pot" onStop={stop} /> : null}
       {rounds.length > 1 ? (
         <RoundChoice
-          options={rounds.map((number) => ({
-            value: String(number),
-            label: roundName(plan, number).short,
-          }))}
+          options={rounds.map((number) => {
+            const { short, name } = roundName(plan, number);
+            return { value: String(number), label: short, name };
+          })}
           value={String(round)}
           onChange={(value) => {
             setChosen(Number(value));
