@@ -70,9 +70,7 @@ test('a finished evening takes a picture, which outlasts a dead server, is repla
   await put(page, { name: 'pot.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') });
   await expect(page.getByText(/cannot be opened here/)).toBeVisible();
 
-  // From the second visit on the page opens without its server.
-  await page.reload();
-  await expect(page.getByRole('heading', { name: 'The pot' })).toBeVisible();
+  await cook.waitUntilPagesAreKept();
   await server.kill();
   await put(page, await cameraPicture(page, 'image/png'));
   await expect(page.getByRole('img', { name: 'The pot of First frost' })).toBeVisible();

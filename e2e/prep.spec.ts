@@ -38,6 +38,7 @@ test('the preparation is worked through: a reload and a dead server lose no tick
   await expect(page.getByRole('button', { name: first })).toBeHidden();
   await expect(async () => expect(await ticks()).toHaveLength(1)).toPass();
 
+  await cookOn(page).waitUntilPagesAreKept();
   await server.kill();
   const second = (await done(page).first().getAttribute('aria-label')) ?? '';
   await done(page).first().click();

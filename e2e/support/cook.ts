@@ -19,6 +19,10 @@ export function cookOn(page: Page) {
     },
     /** The words of the next thing to do. */
     next: () => page.getByRole('main').or(page.locator('body')).getByRole('heading', { level: 2 }).first(),
+    /** From then on pages open without their server. */
+    async waitUntilPagesAreKept() {
+      await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    },
     async waitUntilSaved() {
       await expect(page.getByRole('img', { name: 'Saved' })).toBeVisible({ timeout: 30_000 });
     },

@@ -41,7 +41,6 @@ export function Tools({ laying, moving, onMoving, onSteps, onCard, onSave }: Too
           icon={<RotateCw size={22} color="rgb(var(--ink))" />}
           onPress={() => turn(TURN_DEG)}
         />
-        <Button label="Step by step" onPress={onSteps} />
         {isByHand ? <Button label="Arrange it anew" onPress={() => keep(lockedOf(laid))} /> : null}
       </View>
       <Small>
@@ -49,8 +48,11 @@ export function Tools({ laying, moving, onMoving, onSteps, onCard, onSave }: Too
           ? 'Carry a bunch to where it should lie. What is locked stays.'
           : 'Tap a bunch to see why it lies there, and to move it by buttons.'}
       </Small>
+      <View className="flex-row flex-wrap gap-2">
+        <Button className="grow" label="Step by step" onPress={onSteps} />
+        <Button className="grow" label="Print a card" onPress={onCard} />
+      </View>
       <View className="flex-row flex-wrap gap-x-2">
-        <Button look="quiet" label="Print a card" onPress={onCard} />
         {(['png', 'svg'] as const).map((type) => (
           <Button
             key={type}
