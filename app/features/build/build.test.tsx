@@ -70,6 +70,9 @@ describe('a bunch of the pot', () => {
 });
 
 describe('the pot in steps', () => {
+  // What the server was asked about the picture is settled before the test is torn down.
+  afterAll(() => new Promise((resolve) => setTimeout(resolve, 50)));
+
   it('is led through to the end, each thing once, and the liquid to the millilitre', async () => {
     const done = jest.fn();
     serverThat(() => json(200, {}));
