@@ -2,8 +2,6 @@ import type { PotPlan } from '@elixa/contract';
 import { buildSteps, laidOf, planPot, relaid, resolveMenu } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
-import { inEvening } from '@/testing/inEvening';
-import { json, serverThat } from '@/testing/serverThat';
 import { BunchPanel } from './BunchPanel';
 import { bunchesIn, bunchName } from './placeWords';
 import { Plates } from './Plates';
@@ -13,6 +11,8 @@ import { StepsView } from './StepsView';
 import type { Laying } from './useLaying';
 
 jest.mock('@/ui/Field', () => jest.requireActual<object>('@/testing/field'));
+// A picture has tests and journeys of its own.
+jest.mock('@/features/photo/PhotoPlace', () => ({ PhotoPlace: () => null }));
 jest.mock('@/ui/pot/PieceSwatch', () => ({ PieceSwatch: () => null }));
 jest.mock('@/ui/pot/PotFromAbove', () => ({ PotFromAbove: () => null }));
 
@@ -70,16 +70,9 @@ describe('a bunch of the pot', () => {
 });
 
 describe('the pot in steps', () => {
-  // What the server was asked about the picture is settled before the test is torn down.
-  afterAll(() => new Promise((resolve) => setTimeout(resolve, 50)));
-
   it('is led through to the end, each thing once, and the liquid to the millilitre', async () => {
     const done = jest.fn();
-    serverThat(() => json(200, {}));
-    await inEvening(
-      evening,
-      <StepsView evening={evening} build={plan.build} simmer={plan.simmer} sauces={{}} onDone={done} />,
-    );
+    await render(<StepsView evening={evening} build={plan.build} simmer={plan.simmer} sauces={{}} onDone={done} />);
     const steps = buildSteps(plan);
     const seen: string[] = [];
     for (let at = 0; at < steps.length; at += 1) {
