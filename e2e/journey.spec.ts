@@ -78,6 +78,7 @@ test('an evening from nothing to the note for next time, through a reload and a 
   });
 
   await test.step('a reload loses nothing', async () => {
+    await cook.waitUntilSaved();
     const before = (await heading.textContent()) ?? '';
     await page.reload();
     await expect(heading).toHaveText(before);
