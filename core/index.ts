@@ -38,7 +38,7 @@ export { brothAtLevel, isCovered, pouredToMm } from './arrange/level';
 export { radiusAtMm, volumeBelowMl, heightAtMm, headroomMm, usableVolumeMl } from './arrange/vesselShape';
 export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catalogue/formulas';
 export type { Formula, FormulaKind, PotFamily } from './catalogue/formula';
-export { HEAT_SOURCES } from './catalogue/heatSources';
+export { belongsTo, HEAT_SOURCES } from './catalogue/heatSources';
 export { firstFullAt, sunkAt } from './arrange/sunk';
 export { isOfRoom } from './simmer/unsatisfied';
 export { FAMILIES, type Family } from './catalogue/family';

@@ -9,12 +9,16 @@ export const HEAT_SOURCES: readonly HeatSource[] = [
   { id: 'ownElement', name: 'element of the pan', kind: 'ownElement', powerW: 1400 },
 ];
 
+/** Whether a pot and what heats it belong together: a pan that heats itself and its element, any other pot and a burner. */
+export const belongsTo = ({ ownElement }: Pick<Vessel, 'ownElement'>, { kind }: Pick<HeatSource, 'kind'>): boolean =>
+  (kind === 'ownElement') === (ownElement === true);
+
 /**
  * Whether a pot can stand on a burner: one that heats itself stands on none, and not every pot suits induction.
  * @example HEAT_SOURCES.filter((one) => standsOn(clayPot, one)) // all but induction and the element of a pan
  */
 export const standsOn = (vessel: Vessel, { kind }: Pick<HeatSource, 'kind'>): boolean =>
-  (kind === 'ownElement') === (vessel.ownElement === true) && (kind !== 'induction' || vessel.inductionReady);
+  belongsTo(vessel, { kind }) && (kind !== 'induction' || vessel.inductionReady);
 
 /** Ring that a small second pan stands on when nothing else is said. */
 export const ASIDE_HEAT: HeatSource = { id: 'asideRing', name: 'second ring', kind: 'gasHob', powerW: 1800 };

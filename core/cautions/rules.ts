@@ -1,3 +1,4 @@
+import { belongsTo } from '../catalogue/heatSources';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Role } from '../catalogue/style';
 import { guests, inLiquids, isDelicate, type CautionRule, type Situation } from './situation';
@@ -87,7 +88,7 @@ export const RULES: readonly CautionRule[] = [
     severity: 'danger',
     text: 'A pan with an element of its own stands on no burner, and no other pot is heated by an element that it does not have. Choose the two that belong together.',
     because: ({ evening: { vessel, heatSource } }) =>
-      (heatSource.kind === 'ownElement') === (vessel.ownElement === true) ? [] : [vessel.name, heatSource.name],
+      belongsTo(vessel, heatSource) ? [] : [vessel.name, heatSource.name],
   },
   {
     id: 'cordAndWater',

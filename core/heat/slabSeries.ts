@@ -1,3 +1,5 @@
+import { crossing } from '../measures/crossing';
+
 /** What is left of an even start, as a share of its distance from the bath: in the middle, by volume, at the surface. */
 export interface Rest {
   centre: number;
@@ -6,21 +8,15 @@ export interface Rest {
 }
 
 const MOST_ROOTS = 60;
-const PASSES = 60;
 /** A term that has fallen by e to this counts for nothing. */
 const GONE = 36;
 
-/** The root number `index` of β·tan β = Bi. */
-function rootOf(index: number, biot: number): number {
-  let low = index * Math.PI;
-  let high = low + Math.PI / 2;
-  for (let pass = 0; pass < PASSES; pass += 1) {
-    const middle = (low + high) / 2;
-    if (middle * Math.tan(middle) > biot) high = middle;
-    else low = middle;
-  }
-  return (low + high) / 2;
-}
+/** A root is known to this. */
+const EXACT = 1e-12;
+
+/** The root number `index` of β·tan β = Bi, as one of β·sin β = Bi·cos β, which has no poles. */
+const rootOf = (index: number, biot: number): number =>
+  crossing((beta) => beta * Math.sin(beta) - biot * Math.cos(beta), index * Math.PI, (index + 0.5) * Math.PI, EXACT);
 
 const roots = new Map<number, number[]>();
 

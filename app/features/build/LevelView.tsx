@@ -52,8 +52,8 @@ export function LevelView({ vessel, build, simmer, units, sauces }: Props) {
             <Figure size="small">{minutes(now.min)}</Figure>
             <Small>
               {showVolume(now.levelMl, units)} stand in it, {showLength(now.depthMm, units)} deep
-              {covered ? '' : ' with the food'}: {Math.round((100 * now.levelMl) / usableVolumeMl)} % of what it takes
-              to the dashed line.
+              {covered ? '' : ' with the food'}: {Math.round((100 * now.levelMl) / usableVolumeMl)}&nbsp;% of what it
+              takes to the dashed line.
             </Small>
           </View>
           <IconButton

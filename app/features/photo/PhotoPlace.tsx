@@ -67,10 +67,12 @@ export function PhotoPlace({ evening: { id, title } }: { evening: Evening }) {
       ) : null}
       {isBroken ? <Small>The picture is with the server, which does not answer now.</Small> : null}
       {asking ? (
-        <View className="flex-row flex-wrap items-center gap-3" role="alert">
+        <View className="gap-2" role="alert">
           <Body>Remove the picture for good?</Body>
-          <Button label="Remove it" onPress={takeAway} />
-          <Button look="quiet" label="Keep it" onPress={() => setAsking(false)} />
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Remove it" onPress={takeAway} />
+            <Button label="Keep it" onPress={() => setAsking(false)} />
+          </View>
         </View>
       ) : (
         <View className="flex-row flex-wrap items-center gap-2">

@@ -1,5 +1,14 @@
 import type { Evening, HeatSource, Units, Vessel } from '@elixa/contract';
-import { doubtPctOf, HEAT_SOURCES, MATERIALS, showLength, showVolume, usefulPowerW, VESSELS } from '@elixa/core';
+import {
+  belongsTo,
+  doubtPctOf,
+  HEAT_SOURCES,
+  MATERIALS,
+  showLength,
+  showVolume,
+  usefulPowerW,
+  VESSELS,
+} from '@elixa/core';
 import { Ruler, Timer } from '@/ui/icons';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -56,8 +65,7 @@ function heatFor(kind: HeatSource['kind']): HeatSource {
 }
 
 /** Burners that are offered: a pan that heats itself has one. What does not suit the pot besides is told. */
-const burnersFor = ({ ownElement }: Vessel) =>
-  HEAT_SOURCES.filter((one) => (one.kind === 'ownElement') === (ownElement === true));
+const burnersFor = (vessel: Vessel) => HEAT_SOURCES.filter((one) => belongsTo(vessel, one));
 
 /** What goes into the pot, and whether it was measured or is usual. */
 function powerWords(heatSource: HeatSource): string {

@@ -1,13 +1,11 @@
 import type { EditOf, Evening, Vessel } from '@elixa/contract';
-import { HEAT_SOURCES, standsOn } from '../../catalogue/heatSources';
+import { belongsTo, HEAT_SOURCES, standsOn } from '../../catalogue/heatSources';
 import { VESSELS } from '../../catalogue/vessels';
 import { usualAgain } from './styleChosen';
 
 /** The burner that a pot is moved to: a pan that heats itself brings its own, and leaves none behind. */
-function burnerFor(vessel: Vessel, { heatSource: now }: Evening) {
-  const isOwn = now.kind === 'ownElement';
-  return isOwn === (vessel.ownElement === true) ? now : HEAT_SOURCES.find((one) => standsOn(vessel, one))!;
-}
+const burnerFor = (vessel: Vessel, { heatSource: now }: Evening) =>
+  belongsTo(vessel, now) ? now : HEAT_SOURCES.find((one) => standsOn(vessel, one))!;
 
 /** The evening in another pot: what only a divided one can hold goes, and a way that only this one bears is back. */
 export function vesselChosen(evening: Evening, { vessel }: { vessel: Vessel }): Evening {
