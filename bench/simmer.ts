@@ -18,8 +18,8 @@ import { lossesW, POT_CP, STEAM_J_PER_KG, WATER_CP } from '@elixa/core/heat/burn
 import type { Body } from '@elixa/core/heat/conduction';
 import { cautiousFilm, FILM } from '@elixa/core/heat/foodBody';
 import { KEPT_C } from '@elixa/core/heat/givens';
-import { knownOf } from '@elixa/core/simmer/pot/food';
-import { NOTHING } from '@elixa/core/simmer/pot/state';
+import { knownOf } from '@elixa/core/pot/food';
+import { NOTHING } from '@elixa/core/pot/state';
 import { practice } from './household';
 import { medianOf, ms, row, type Row } from './row';
 

@@ -1,6 +1,7 @@
 import type { AdditionWindow } from '../catalogue/cooking';
 import type { Cut, Ingredient } from '../catalogue/ingredient';
-import { centreOf, evenly, stepBody, type Body, type Profile } from '../heat/conduction';
+import { conducting } from '../heat/conducting';
+import { evenly, nodesOf, type Body } from '../heat/conduction';
 import { FILM, foodBodies } from '../heat/foodBody';
 import { FROZEN_C, KEPT_C, WATER_BOILS_C } from '../heat/givens';
 import { cookRate, ENOUGH_MIN, lethalRate } from './cookValue';
@@ -70,11 +71,11 @@ interface Boiled {
 function boiled(measure: Wanted['measure'], body: Body, fromC: number, untilS: number): Boiled {
   const hadMin = [0];
   const stepS = Math.min(STEPS_LAST_S.most, Math.max(STEPS_LAST_S.least, untilS / STEPS));
-  let profile: Profile = evenly(fromC);
+  const one = conducting(body, evenly(fromC, nodesOf(body)));
   for (let atS = 0; atS < untilS + stepS; atS += stepS) {
-    const beforeC = centreOf(profile);
-    profile = stepBody(body, profile, stepS, FILM.simmer, [WATER_BOILS_C, WATER_BOILS_C, WATER_BOILS_C]);
-    const middleC = (beforeC + centreOf(profile)) / 2;
+    const beforeC = one.centreC;
+    one.step(stepS, FILM.simmer, WATER_BOILS_C, WATER_BOILS_C, WATER_BOILS_C);
+    const middleC = (beforeC + one.centreC) / 2;
     const rate = measure.is === 'cookValue' ? cookRate(middleC, measure.zC) : middleC >= measure.centreC ? 1 / 60 : 0;
     hadMin.push(hadMin[hadMin.length - 1]! + rate * stepS);
   }

@@ -54,11 +54,23 @@ export interface FoodBodies {
 
 const known = new WeakMap<Cut, Map<string, FoodBodies>>();
 
+/**
+ * A thin body is as warm all through within a step or two, and a slab is solved better by as many nodes than a ball: by so
+ * few nodes the middle is within 0.15 K of its limit in boiling water (with sixteen: 0.3 K for a ball of 24 mm).
+ */
+const NODES = { thin: 8, slab: 12, other: 16 } as const;
+const THIN_M = 0.00125;
+const LIKE_A_SLAB = 1.3;
+
+const nodesFor = ({ halfSizeM, dimensionality }: Body): number =>
+  halfSizeM <= THIN_M ? NODES.thin : dimensionality <= LIKE_A_SLAB ? NODES.slab : NODES.other;
+
 function bodyFrom({ halfSizesM, isBall }: PieceShape, thermal: Thermal, times: number, h: number): Body {
   const [thin, wide, long] = halfSizesM;
-  return isBall
+  const body: Body = isBall
     ? { ...thermal, dimensionality: 3, halfSizeM: thin * times }
     : brickBody([thin * times, wide * times, long * times], thermal, h);
+  return { ...body, nodes: nodesFor(body) };
 }
 
 /**

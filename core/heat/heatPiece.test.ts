@@ -1,7 +1,11 @@
 import fc from 'fast-check';
 import { brickBody } from './brick';
 import { FREEZES_C, freezingOf, specificHeatJPerKgK, thermalOf } from './composition';
-import { centreOf, evenly, heatJPerKg, meanOf, stepBody, surfaceM2PerKg, surfaceOf, type Body } from './conduction';
+import { centreOf, evenly, surfaceM2PerKg, surfaceOf, type Body, type Profile } from './conduction';
+import { conducting, stepBody } from './conducting';
+
+const heatJPerKg = (body: Body, profile: Profile) => conducting(body, profile).heatJPerKg;
+const meanOf = (body: Body, profile: Profile) => conducting(body, profile).meanC;
 import { heatPiece, type PieceInBath } from './heatPiece';
 
 const CHICKEN = { k: 0.48, rho: 1060, cp: 3500, h: 900 } as const;

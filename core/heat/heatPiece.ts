@@ -1,4 +1,5 @@
-import { centreOf, evenly, FIRST_STAGE, meanOf, stepBody, surfaceOf, type Body, type Profile } from './conduction';
+import { conducting } from './conducting';
+import { evenly, FIRST_STAGE, surfaceOf, type Body } from './conduction';
 import { slabRest } from './slabSeries';
 
 export interface PieceInBath {
@@ -82,10 +83,10 @@ export function heatPiece(piece: PieceInBath): { centreC: number; meanC: number;
   if (shape === 'brick') return brickIn(piece, bathAt);
   const body: Body = { dimensionality: piece.dimensionality ?? DIMENSIONS[shape], halfSizeM, k, rho, cp, nodes: NODES };
   const stepS = durationS / STEPS;
-  let profile: Profile = evenly(startC, NODES);
+  const one = conducting(body, evenly(startC, NODES));
   for (let step = 0; step < STEPS && stepS > 0; step += 1) {
     const atS = step * stepS;
-    profile = stepBody(body, profile, stepS, h, [bathAt(atS), bathAt(atS + FIRST_STAGE * stepS), bathAt(atS + stepS)]);
+    one.step(stepS, h, bathAt(atS), bathAt(atS + FIRST_STAGE * stepS), bathAt(atS + stepS));
   }
-  return { centreC: centreOf(profile), meanC: meanOf(body, profile), surfaceC: surfaceOf(profile) };
+  return { centreC: one.centreC, meanC: one.meanC, surfaceC: surfaceOf(one.profile) };
 }

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
-import { NOTHING, standing } from '../simmer/pot/state';
-import { simulate } from '../simmer/pot/simulate';
+import { NOTHING, standing } from '../pot/state';
+import { simulate } from '../pot/simulate';
 import { usefulPowerW } from './burner';
 import { doubtPctOf, fitBurner, heatToBoilJ, litreS, WaterTestError, type WaterTestKitchen } from './waterTest';
 

@@ -5,7 +5,7 @@ import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
 import type { AdditionModel, CookWindow } from '../simmer/additionModel';
-import { wantedBy } from '../simmer/pot/food';
+import { wantedBy } from '../pot/food';
 import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse';
 import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
 import { coldProblem, coldSpells, isOfCold } from '../simmer/coldSpells';

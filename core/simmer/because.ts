@@ -1,7 +1,7 @@
 import type { Simmer, SimmerPiece, Units } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import { showLength } from '../measures/showSize';
-import { wantedBy } from './pot/food';
+import { wantedBy } from '../pot/food';
 
 /** From so high up on it is said that it boils cooler, in m. */
 const UP_HERE_M = 400;

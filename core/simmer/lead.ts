@@ -2,8 +2,8 @@ import type { SimmerPiece } from '@elixa/contract';
 import { cookRate } from '../doneness/cookValue';
 import type { Wanted } from '../doneness/wanted';
 import { centreOf } from '../heat/conduction';
-import { knownOf } from './pot/food';
-import type { PieceState, Sample } from './pot/state';
+import { knownOf } from '../pot/food';
+import type { PieceState, Sample } from '../pot/state';
 
 /** Nobody waits longer than this for a piece to be past its best. */
 export const STANDS_S = 60 * 60;

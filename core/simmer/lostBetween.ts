@@ -3,7 +3,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import type { Pan } from '../diners/table';
 import { sum } from '../measures/sum';
 import { LADLED_ML_PER_G } from './levels';
-import type { Sample } from './pot/state';
+import type { Sample } from '../pot/state';
 
 /** What a piece leaves in the liquid when it has been cooked and eaten, as the levels of a plan have it. */
 function leavesMl({ ingredientId, massG }: SimmerPiece): number {

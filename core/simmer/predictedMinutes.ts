@@ -1,7 +1,7 @@
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
-import { simulate } from './pot/simulate';
-import { NOTHING, standing } from './pot/state';
+import { simulate } from '../pot/simulate';
+import { NOTHING, standing } from '../pot/state';
 
 /** A large pot on a strong flame at sea level, so that a handful of food hardly cools it. */
 const LARGE = {

@@ -10,10 +10,10 @@ import { DRY_WORDS } from '../evening/vesselFit';
 import { leadOf, pastAtS, STANDS_S, type Lead } from './lead';
 import { LADLED_ML_PER_G } from './levels';
 import { lostBetween } from './lostBetween';
-import { isReady, knownOf, wantedBy } from './pot/food';
+import { isReady, knownOf, wantedBy } from '../pot/food';
 import { seared, swished } from './swished';
 import { traceOf } from './traceOf';
-import { simulate } from './pot/simulate';
+import { simulate } from '../pot/simulate';
 import {
   NOTHING,
   standing,
@@ -23,7 +23,7 @@ import {
   type PotAction,
   type PotState,
   type Sample,
-} from './pot/state';
+} from '../pot/state';
 
 /** Broth of a pan as it is poured, in % by mass. */
 export interface BrothStrength {

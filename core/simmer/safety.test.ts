@@ -135,7 +135,7 @@ function minutesToSafe(key: string, bathC: number): number {
 }
 
 /** Centre temperature of the largest piece when it is lifted out, with everything that goes into its pan on the way. */
-function centreWhenServedC(evening: Evening, plan: PotPlan, piece: SimmerPiece): number {
+function servedAs(evening: Evening, plan: PotPlan, piece: SimmerPiece): { centreC: number; at70Min: number } {
   const { sides, k, cp } = WATCHED[`${piece.ingredientId}/${piece.cut}`]!;
   const { boilingPointC: boilC } = plan.simmer;
   const mates = plan.simmer.pieces.filter(
@@ -153,6 +153,7 @@ function centreWhenServedC(evening: Evening, plan: PotPlan, piece: SimmerPiece):
   // Everything else is a lump that takes up heat through its surface; 6 mm of depth for each.
   const lumps = mates.map((one) => ({ inAtS: one.inAtS, massKg: one.massG / 1000, tempC: COLD_C, own: one === piece }));
   let bathC = boilC;
+  let at70Min = 0;
   const end = piece.outAtS;
   for (let s = piece.inAtS; s < end; s += dtS) {
     let drawnW = 0;
@@ -170,8 +171,9 @@ function centreWhenServedC(evening: Evening, plan: PotPlan, piece: SimmerPiece):
     bathC = Math.min(boilC, bathC + (netW * dtS) / brothJPerK);
     const h = bathC > boilC - 2 ? 900 : 400;
     watched.step(bathC, h, dtS);
+    at70Min += (10 ** ((watched.centreC - 70) / 7.5) * dtS) / 60;
   }
-  return watched.centreC;
+  return { centreC: watched.centreC, at70Min };
 }
 
 describe('a model of heat apart from the planner', () => {
@@ -230,7 +232,7 @@ describe('nobody is served anything raw', () => {
         const plan = planPot(evening);
         const piece = plan.simmer.pieces.find((one) => one.ingredientId === 'chickenThigh' && one.round === 1)!;
         expect(piece.safe).toBe(true);
-        expect(centreWhenServedC(evening, plan, piece)).toBeGreaterThanOrEqual(74);
+        expect(servedAs(evening, plan, piece).centreC).toBeGreaterThanOrEqual(74);
       }),
       { numRuns: 12, seed: 8 },
     );
@@ -243,7 +245,11 @@ describe('nobody is served anything raw', () => {
         const { plan } = rehearsedPot(menuOrThrow(evening), timesTable);
         const piece = plan.simmer.pieces.find((one) => one.ingredientId === 'chickenThigh' && one.round === 1)!;
         if (!piece.safe) expect(plan.simmer.unsatisfied.map((one) => one.id)).toContain('raw');
-        else expect(centreWhenServedC(evening, plan, piece)).toBeGreaterThanOrEqual(74);
+        else {
+          // As hot as is advised, or for as long at a lower heat as does the same.
+          const { centreC, at70Min } = servedAs(evening, plan, piece);
+          expect(Math.max(centreC / 74, at70Min / 2)).toBeGreaterThanOrEqual(1);
+        }
       }),
       { numRuns: 12, seed: 8 },
     );

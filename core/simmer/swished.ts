@@ -1,9 +1,10 @@
 import type { SimmerPiece } from '@elixa/contract';
 import { cookedFor, isSafe, RAW, type Cooked } from '../doneness/wanted';
-import { centreOf, evenly, stepBody } from '../heat/conduction';
+import { conducting, type Conducting } from '../heat/conducting';
+import { evenly, nodesOf } from '../heat/conduction';
 import { cautiousFilm, FILM } from '../heat/foodBody';
 import { FROZEN_C, KEPT_C } from '../heat/givens';
-import { COLDER_K, knownOf } from './pot/food';
+import { COLDER_K, knownOf } from '../pot/food';
 
 /** Broth at the table, where slices are held in it one after another, is so much below the boil, in K. Kitchen estimate, 0-4. */
 const BELOW_BOIL_K = 2;
@@ -37,29 +38,32 @@ interface Round {
 
 function followed(piece: Slice, { way, bathC, film, neverOverC }: Round, heldS: number): ByItself {
   const { what, wanted, mean, largest } = knownOf({ ...piece, way });
-  const bath = [bathC, bathC, bathC] as const;
   const startC = piece.frozen ? FROZEN_C : KEPT_C[what.kept];
-  const held = (profile: readonly number[]) => profile.map((tempC) => Math.min(tempC, neverOverC));
-  let [inside, inLargest] = [evenly(startC), evenly(startC - COLDER_K)];
+  const step = (one: Conducting, h: number) => {
+    one.step(STEP_S, h, bathC, bathC, bathC);
+    for (let i = 0; i < one.temps.length; i += 1) one.temps[i] = Math.min(one.temps[i]!, neverOverC);
+  };
+  const inside = conducting(mean, evenly(startC, nodesOf(mean)));
+  const inLargest = conducting(largest, evenly(startC - COLDER_K, nodesOf(largest)));
   let cooked = RAW;
   const found: Partial<ByItself> = {};
   let out: Pick<ByItself, 'cooked' | 'centreC' | 'largestC'> | undefined;
   for (let atS = STEP_S; atS <= LONGEST_S; atS += STEP_S) {
-    const [wasC, wasLargestC] = [centreOf(inside), centreOf(inLargest)];
-    inside = held(stepBody(mean, inside, STEP_S, film, bath));
-    inLargest = held(stepBody(largest, inLargest, STEP_S, cautiousFilm(film), bath));
-    cooked = cookedFor(wanted, cooked, (wasC + centreOf(inside)) / 2, (wasLargestC + centreOf(inLargest)) / 2, STEP_S);
-    cooked = { ...cooked, hottestC: Math.max(cooked.hottestC, centreOf(inLargest)) };
+    const [wasC, wasLargestC] = [inside.centreC, inLargest.centreC];
+    step(inside, film);
+    step(inLargest, cautiousFilm(film));
+    cooked = cookedFor(wanted, cooked, (wasC + inside.centreC) / 2, (wasLargestC + inLargest.centreC) / 2, STEP_S);
+    cooked = { ...cooked, hottestC: Math.max(cooked.hottestC, inLargest.centreC) };
     if (found.safeS === undefined && isSafe(wanted, cooked)) found.safeS = atS;
     if (found.readyS === undefined && found.safeS !== undefined && cooked.hadMin >= wanted.leastMin) found.readyS = atS;
     if (found.bestS === undefined && found.readyS !== undefined && cooked.hadMin >= wanted.bestMin) found.bestS = atS;
     if (found.overS === undefined && cooked.hadMin > wanted.mostMin) found.overS = atS;
-    if (!out && atS >= heldS - 1e-9) out = { cooked, centreC: centreOf(inside), largestC: centreOf(inLargest) };
+    if (!out && atS >= heldS - 1e-9) out = { cooked, centreC: inside.centreC, largestC: inLargest.centreC };
     if (out && found.overS !== undefined && found.bestS !== undefined) break;
   }
   return {
     bestS: LONGEST_S,
-    ...(out ?? { cooked, centreC: centreOf(inside), largestC: centreOf(inLargest) }),
+    ...(out ?? { cooked, centreC: inside.centreC, largestC: inLargest.centreC }),
     ...found,
   };
 }

@@ -1,5 +1,5 @@
 import type { PieceTrace, Trace } from '@elixa/contract';
-import type { Sample } from './pot/state';
+import type { Sample } from '../pot/state';
 
 /** Every so often the trace has a value, in s. */
 const TRACE_S = 30;

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { INGREDIENTS } from '../../catalogue/ingredients';
-import { HEAT_SOURCES } from '../../catalogue/heatSources';
-import { VESSELS } from '../../catalogue/vessels';
-import { timeToBoilS } from '../../heat/burner';
-import { boilingPointC } from '../../heat/boilingPoint';
-import { centreOf } from '../../heat/conduction';
+import { INGREDIENTS } from '../catalogue/ingredients';
+import { HEAT_SOURCES } from '../catalogue/heatSources';
+import { VESSELS } from '../catalogue/vessels';
+import { timeToBoilS } from '../heat/burner';
+import { boilingPointC } from '../heat/boilingPoint';
+import { centreOf } from '../heat/conduction';
 import { simulate } from './simulate';
 import { massOf, NOTHING, plus, standing, type Contents, type FoodIn, type PotAction, type PotState } from './state';
 

@@ -1,11 +1,10 @@
 import type { SimmerPiece } from '@elixa/contract';
-import { ingredientById } from '../../catalogue/ingredients';
-import type { Cut, Ingredient } from '../../catalogue/ingredient';
-import { isSafe, RAW, wantedOf, type Wanted } from '../../doneness/wanted';
-import { FREEZES_C } from '../../heat/composition';
-import { centreOf, evenly, type Body, type Profile } from '../../heat/conduction';
-import { foodBodies } from '../../heat/foodBody';
-import { FROZEN_C, KEPT_C } from '../../heat/givens';
+import { ingredientById } from '../catalogue/ingredients';
+import type { Cut, Ingredient } from '../catalogue/ingredient';
+import { isSafe, RAW, wantedOf, type Wanted } from '../doneness/wanted';
+import { evenly, nodesOf, type Body } from '../heat/conduction';
+import { foodBodies } from '../heat/foodBody';
+import { FROZEN_C, KEPT_C } from '../heat/givens';
 import type { FoodIn, PieceState } from './state';
 
 /** The coldest likely piece is so much colder than the mean one, in K. Kitchen estimate. */
@@ -18,18 +17,6 @@ export interface Known {
   mean: Body;
   largest: Body;
   thawed: { mean: Body; largest: Body };
-}
-
-const hasIce = (body: Body, profile: Profile) => body.freezing !== undefined && centreOf(profile) < FREEZES_C;
-
-/** What is known of a piece, as bodies that no longer reckon with ice where none is left in them. */
-export function knownNow(known: Known, { mean, largest }: Pick<PieceState, 'mean' | 'largest'>): Known {
-  if (!known.mean.freezing) return known;
-  return {
-    ...known,
-    mean: hasIce(known.mean, mean) ? known.mean : known.thawed.mean,
-    largest: hasIce(known.largest, largest) ? known.largest : known.thawed.largest,
-  };
 }
 
 /**
@@ -50,15 +37,15 @@ export const wantedBy = ({ way, ...piece }: SimmerPiece): Wanted =>
 
 /** Food as it goes in. */
 export function pieceIn(food: FoodIn, atS: number): PieceState {
-  const { what } = knownOf(food);
+  const { what, mean, largest } = knownOf(food);
   const isFrozen = food.frozen === true || what.kept === 'freezer';
   const startC = food.startC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
   return {
     ...food,
     ...(isFrozen ? { frozen: true } : {}),
     inAtS: atS,
-    mean: evenly(startC),
-    largest: evenly(startC - COLDER_K),
+    mean: evenly(startC, nodesOf(mean)),
+    largest: evenly(startC - COLDER_K, nodesOf(largest)),
     cooked: RAW,
     progress: 0,
     gaveWaterG: 0,
@@ -82,6 +69,7 @@ export const fatGivenG = ({ composition }: Ingredient, massG: number, setShare: 
   composition.fat * massG * FAT_MELTS_OUT * setShare;
 
 /** Whether it has all that it wants, and not too much. */
-export const isReady = ({ cooked }: PieceState, wanted: Wanted): boolean =>
+export const isReady = ({ cooked }: Pick<PieceState, 'cooked'>, wanted: Wanted): boolean =>
   isSafe(wanted, cooked) && cooked.hadMin >= wanted.leastMin;
-export const isOver = ({ cooked }: PieceState, wanted: Wanted): boolean => cooked.hadMin > wanted.mostMin;
+export const isOver = ({ cooked }: Pick<PieceState, 'cooked'>, wanted: Wanted): boolean =>
+  cooked.hadMin > wanted.mostMin;

@@ -1,7 +1,7 @@
 import type { HeatSource, Vessel } from '@elixa/contract';
-import type { LidState } from '../../heat/burner';
-import type { Profile } from '../../heat/conduction';
-import type { Cooked } from '../../doneness/wanted';
+import { POT_CP, WATER_CP, type LidState } from '../heat/burner';
+import type { Profile } from '../heat/conduction';
+import type { Cooked } from '../doneness/wanted';
 
 /** What a liquid holds, in g. */
 export interface Contents {
@@ -35,6 +35,17 @@ export const plus = (a: Contents, b: Partial<Contents>, times = 1): Contents => 
   glutamateG: a.glutamateG + times * (b.glutamateG ?? 0),
   nucleotideG: a.nucleotideG + times * (b.nucleotideG ?? 0),
 });
+
+/** a becomes a + times·b. */
+export function addTo(a: Contents, b: Partial<Contents>, times = 1): void {
+  a.waterG += times * (b.waterG ?? 0);
+  a.saltG += times * (b.saltG ?? 0);
+  a.sugarG += times * (b.sugarG ?? 0);
+  a.acidG += times * (b.acidG ?? 0);
+  a.alcoholG += times * (b.alcoholG ?? 0);
+  a.glutamateG += times * (b.glutamateG ?? 0);
+  a.nucleotideG += times * (b.nucleotideG ?? 0);
+}
 
 export const massOf = (one: Contents): number =>
   one.waterG + one.saltG + one.sugarG + one.acidG + one.alcoholG + one.glutamateG + one.nucleotideG;
@@ -127,6 +138,10 @@ export interface PotState {
   /** Boiling for so long, in s; nothing while it does not. */
   boilingS: number;
 }
+
+/** J/K of liquid and vessel together; fat holds about half as much as water. */
+export const heatCapacity = ({ vessel, liquid, fatG }: Pick<PotState, 'vessel' | 'liquid' | 'fatG'>): number =>
+  ((massOf(liquid) + fatG / 2) / 1000) * WATER_CP + (vessel.emptyMassG / 1000) * POT_CP[vessel.material];
 
 export const NO_HEAT: HeatLedger = { burnerJ: 0, lostJ: 0, steamJ: 0, foodJ: 0, movedJ: 0 };
 
