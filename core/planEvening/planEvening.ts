@@ -11,7 +11,7 @@ import { timesTable } from '../simmer/timesTable';
 import { finish, type Steps } from '../steps';
 import { planMenu, type PlannedPot } from './planPot';
 import { withPotRemedies } from './potRemedies';
-import { rehearsedInSteps, rehearsedPot } from './rehearsed';
+import { rehearsedInSteps, rehearsedPot, type RehearsedPot } from './rehearsed';
 
 const NOTHING_TICKED: PrepClock['ticks'] = new Map();
 
@@ -33,11 +33,12 @@ export function* prepInSteps(planned: PlannedPot, clock: PrepClock | undefined):
 
 /** What mends a preparation that is so many seconds late, each change solved by itself; says how far it has come. */
 export function* remediesInSteps(
-  evening: Evening,
+  planned: RehearsedPot,
   lateS: number,
   clock: PrepClock | undefined,
-  model: AdditionModel = timesTable,
 ): Steps<Remedy[], Tried> {
+  const { model } = planned;
+  const { evening } = planned.menu;
   const from = clockOf(evening, clock);
   const budget = new Budget(REMEDY_STEPS);
   function* lateWith(changed: Evening, share: number): Steps<number | undefined> {
@@ -50,16 +51,15 @@ export function* remediesInSteps(
   }
   const leftS = from ? (Date.parse(evening.sitDownAt) - Date.parse(from.now)) / 1000 : Infinity;
   const found = yield* remediesFor(evening, lateS, lateWith, leftS);
-  return yield* confirmed(evening, lateS, found, from, model);
+  return yield* confirmed(planned, lateS, found, from);
 }
 
 /** The same with what each comes to once its pot is rehearsed: a promise to somebody who is late. */
 function* confirmed(
-  evening: Evening,
+  before: RehearsedPot,
   lateS: number,
   found: readonly Remedy[],
   from: PrepClock | undefined,
-  model: AdditionModel,
 ): Steps<Remedy[]> {
   const kept: Remedy[] = [];
   for (const remedy of found) {
@@ -68,9 +68,9 @@ function* confirmed(
       kept.push(remedy);
       continue;
     }
-    const menu = menuOrThrow(applyRemedy(evening, remedy));
+    const menu = menuOrThrow(applyRemedy(before.menu.evening, remedy));
     const budget = new Budget(REMEDY_STEPS / found.length);
-    const planned = yield* rehearsedInSteps(menu, model);
+    const planned = yield* rehearsedInSteps(menu, before.model, before);
     const { late } = yield* planPrep(questionOf(planned), from, { ...REMEDY_EFFORT, budget });
     if (late < lateS) kept.push({ ...remedy, lateS: late, gainsS: lateS - late });
   }
@@ -95,7 +95,7 @@ export function planEvening(evening: Evening, model: AdditionModel = timesTable)
   const prep = finish(prepInSteps(planned, undefined));
   return {
     ...finish(withPotRemedies(planned, model)),
-    prep: { ...prep, remedies: finish(remediesInSteps(evening, prep.late, undefined, model)) },
+    prep: { ...prep, remedies: finish(remediesInSteps(planned, prep.late, undefined)) },
   };
 }
 
@@ -113,4 +113,4 @@ export const prepFromNow = (evening: Evening, clock?: PrepClock, model: Addition
  * @param clock the one that it was found late by
  */
 export const remediesFromNow = (evening: Evening, lateS: number, clock: PrepClock): Remedy[] =>
-  finish(remediesInSteps(evening, lateS, clock));
+  finish(remediesInSteps(rehearsedPot(menuOrThrow(evening), timesTable), lateS, clock));

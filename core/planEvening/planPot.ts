@@ -1,4 +1,4 @@
-import { PLAN_SCHEMA_VERSION, type Evening, type PotPlan, type Simmer } from '@elixa/contract';
+import { PLAN_SCHEMA_VERSION, type Evening, type PotPlan } from '@elixa/contract';
 import { NO_FINISH } from '../catalogue/finishes';
 import type { Fit } from '../arrange/fit';
 import { cautionsFor } from '../cautions/cautions';
@@ -11,6 +11,7 @@ import { describeLiquid } from '../formula/describe';
 import { shoppingList } from '../shopping/shoppingList';
 import type { AdditionModel } from '../simmer/additionModel';
 import { asCut } from '../simmer/asCut';
+import { leastAdditions, planSimmer, timeSimmer } from '../simmer/planSimmer';
 import { asSeen, NOTHING_SEEN, type Seen } from '../simmer/seen';
 import { timesTable } from '../simmer/timesTable';
 import { finishTold, fromFoodTold, ownTold, perHeadTold, sidesTold } from './alsoTold';
@@ -20,7 +21,7 @@ import { endingOf } from './endingOf';
 import type { SolvedLiquid } from './liquids/broths';
 import { jarFor } from './liquids/jarFor';
 import { reachOf } from './liquids/reach';
-import { atTablePct, solveLiquids, takenG, takenShare } from './liquids/solveLiquids';
+import { atTablePct, solveLiquids, takenG, takenShare, type SolvedLiquids } from './liquids/solveLiquids';
 import { slotShown, stageShown } from './menuShown';
 
 /** A plan without its preparation, with what the preparation is worked out from. */
@@ -32,21 +33,33 @@ export interface PlannedPot {
   model: AdditionModel;
 }
 
-/** What the rehearsal of a pot needs to know of its plan. */
-export type SolvedPot = Pick<PlannedPot, 'fit' | 'broths'> & { simmer: Simmer };
-
 const tonightIn = (menu: Menu, model: AdditionModel, seen: Seen) => asSeen(asCut(model, menu.evening), seen);
 
-/** A plan as far as a rehearsal needs it: nothing is told of it. */
-export function solvedPot(menu: Menu, model: AdditionModel, seen: Seen): SolvedPot {
-  const { fit, broths, simmer } = solveLiquids(menu, tonightIn(menu, model, seen));
-  return { fit, broths, simmer };
+/**
+ * A plan as far as a rehearsal needs it: nothing is told of it.
+ * @param near of the same menu, solved before, from which it begins
+ */
+export const solvedPot = (menu: Menu, model: AdditionModel, seen: Seen, near?: SolvedLiquids): SolvedLiquids =>
+  solveLiquids(menu, tonightIn(menu, model, seen), near);
+
+/** The same liquids, with everything timed by other windows. */
+export const timedAgain = (menu: Menu, model: AdditionModel, seen: Seen, solved: SolvedLiquids): SolvedLiquids => ({
+  ...solved,
+  simmer: planSimmer({ menu, fit: solved.fit, model: tonightIn(menu, model, seen) }),
+});
+
+/** As many additions as a plan costs at least by these windows, with liquids that are solved. */
+export function leastAdditionsOf(menu: Menu, model: AdditionModel, seen: Seen, { fit }: SolvedLiquids): number {
+  return leastAdditions({ fit }, timeSimmer({ menu, fit, model: tonightIn(menu, model, seen) }));
 }
 
-/** Every broth, sauce and base of a menu, solved and described, with the times that their steam follows from. */
-export function liquidsOf(menu: Menu, model: AdditionModel = timesTable, seen: Seen = NOTHING_SEEN) {
+/** Every broth, sauce and base of a menu, solved and described. */
+export function liquidsOf(
+  menu: Menu,
+  model: AdditionModel = timesTable,
+  solved: SolvedLiquids = solvedPot(menu, model, NOTHING_SEEN),
+) {
   const { evening } = menu;
-  const solved = solveLiquids(menu, tonightIn(menu, model, seen));
   const { broths, beside, simmer } = solved;
   const liquids = [...broths, ...beside].map((one) => {
     const readyBy = one.active.formula.kind === 'sauce' ? evening.sitDownAt : simmer.litAt;
@@ -67,11 +80,11 @@ export function liquidsOf(menu: Menu, model: AdditionModel = timesTable, seen: S
 
 /**
  * `planPot`, with the menu that the preparation starts from.
- * @param seen windows and the boil, as going through a plan has shown them
+ * @param solved its liquids and times, where they are known
  */
-export function planMenu(menu: Menu, model: AdditionModel = timesTable, seen: Seen = NOTHING_SEEN): PlannedPot {
+export function planMenu(menu: Menu, model: AdditionModel = timesTable, solved?: SolvedLiquids): PlannedPot {
   const { evening, style, food } = menu;
-  const { broths, fit, simmer, beside, runsOff, liquids } = liquidsOf(menu, model, seen);
+  const { broths, fit, simmer, beside, runsOff, liquids } = liquidsOf(menu, model, solved);
   const amounts = amountsOf(menu, liquids);
   const conflicts = findConflicts(menu, reachOf(menu, [...broths, ...beside]));
   const plan = {

@@ -7,9 +7,9 @@ import type { Steps } from '../steps';
 import { prepInSteps, remediesInSteps } from './planEvening';
 import { differences, type Difference } from '../simmer/compare';
 import { timesTable } from '../simmer/timesTable';
-import { planMenu, type PlannedPot } from './planPot';
+import { planMenu } from './planPot';
 import { withPotRemedies, type Mended } from './potRemedies';
-import { rehearsedInSteps } from './rehearsed';
+import { rehearsedInSteps, type RehearsedPot } from './rehearsed';
 import { previewInSteps, type PotPreview } from './previewStyle';
 
 /** What somebody wants to know of an evening. */
@@ -45,11 +45,11 @@ export type Found =
  * @example [...makePlanning()({ evening })] // [{ kind: 'pot', plan }]
  */
 export function makePlanning(): (question: PlanningQuestion) => Steps<void, Found> {
-  let last: { of: string; planned: PlannedPot; plan?: PotPlan } | undefined;
+  let last: { of: string; planned: RehearsedPot; plan?: PotPlan } | undefined;
 
   return function* planning({ evening, clock, previews, whatIf }) {
     if (whatIf) {
-      yield* tryingOut(evening, whatIf);
+      yield* tryingOut(evening, whatIf, last?.planned);
       return;
     }
     if (previews) {
@@ -66,7 +66,7 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
       // What follows at once is shown at once; then it is gone through by the model of heat.
       yield { kind: 'pot', plan: planMenu(menu, timesTable).plan, quick: true };
       yield;
-      const planned = yield* rehearsedInSteps(menu, timesTable);
+      const planned = yield* rehearsedInSteps(menu, timesTable, last?.planned);
       last = { of, planned };
     }
     const mine = last;
@@ -75,7 +75,7 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
     if (clock) {
       const prep = yield* prepInSteps(planned, clock);
       yield { kind: 'prep', prep };
-      yield { kind: 'remedies', remedies: prep.late > 0 ? yield* trying(evening, prep.late, clock) : [] };
+      yield { kind: 'remedies', remedies: prep.late > 0 ? yield* trying(planned, prep.late, clock) : [] };
     }
     if (!mine.plan) {
       // What mends the pot itself is worked out last: each change is a pot of its own.
@@ -86,16 +86,16 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
 }
 
 /** The pot as it is and as it would be, both gone through by the model of heat. */
-function* tryingOut(evening: Evening, edits: readonly Edit[]): Steps<void, Found> {
+function* tryingOut(evening: Evening, edits: readonly Edit[], near: RehearsedPot | undefined): Steps<void, Found> {
   const { menu } = resolveMenu(evening);
   const changed = resolveMenu(edits.reduce((so, edit) => applyEdit(so, edit), evening));
   if (!menu || !changed.menu) {
     yield { kind: 'faults', faults: changed.faults };
     return;
   }
-  const before = yield* rehearsedInSteps(menu, timesTable);
+  const before = yield* rehearsedInSteps(menu, timesTable, near);
   yield;
-  const now = yield* toldBetween(rehearsedInSteps(changed.menu, timesTable), (_, gone) => ({
+  const now = yield* toldBetween(rehearsedInSteps(changed.menu, timesTable, before), (_, gone) => ({
     kind: 'wondering',
     gone,
   }));
@@ -115,9 +115,9 @@ function* toldBetween<T, Says>(
 }
 
 /** The search for what mends a late plan. */
-const trying = (evening: Evening, lateS: number, clock: PrepClock): Steps<Remedy[], Found> =>
-  toldBetween(remediesInSteps(evening, lateS, clock), (tried) => tried && { kind: 'trying', ...tried });
+const trying = (planned: RehearsedPot, lateS: number, clock: PrepClock): Steps<Remedy[], Found> =>
+  toldBetween(remediesInSteps(planned, lateS, clock), (tried) => tried && { kind: 'trying', ...tried });
 
 /** The search for what mends the pot. */
-const mending = (planned: PlannedPot): Steps<PotPlan, Found> =>
+const mending = (planned: RehearsedPot): Steps<PotPlan, Found> =>
   toldBetween(withPotRemedies(planned, timesTable), (mended) => mended && { kind: 'mending', ...mended });

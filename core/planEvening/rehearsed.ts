@@ -2,6 +2,7 @@ import type { Evening, PotPlan, Simmer, SimmerPiece } from '@elixa/contract';
 import { menuOrThrow } from '../evening/resolveMenu';
 import { timesTable } from '../simmer/timesTable';
 import type { Pan } from '../diners/table';
+import { isSame } from '../evening/isSame';
 import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
 import type { AdditionModel, CookWindow } from '../simmer/additionModel';
@@ -13,8 +14,10 @@ import { withReasons } from '../simmer/because';
 import { overMark, overMarkShare, problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
 import { finish, type Steps } from '../steps';
+import { shiftIso } from '../time/shiftIso';
 import { withLevels } from './levelsTold';
-import { planMenu, solvedPot, type PlannedPot, type SolvedPot } from './planPot';
+import type { SolvedLiquids } from './liquids/solveLiquids';
+import { leastAdditionsOf, planMenu, solvedPot, timedAgain, type PlannedPot } from './planPot';
 
 /** Plans that are gone through before the best of them is taken. */
 const TRIES = 8;
@@ -136,7 +139,7 @@ export function objectiveOf(menu: Menu, simmer: Simmer, { outcomes, lateS }: Reh
 }
 
 interface Tried {
-  planned: SolvedPot;
+  planned: SolvedLiquids;
   rehearsal: Rehearsal;
   seen: Seen;
   objective: number;
@@ -144,7 +147,7 @@ interface Tried {
   isBoilOff: boolean;
 }
 
-function tried(menu: Menu, planned: SolvedPot, seen: Seen): Tried {
+function tried(menu: Menu, planned: SolvedLiquids, seen: Seen): Tried {
   const { simmer } = planned;
   const rehearsal = rehearse({ menu, fit: planned.fit, simmer, strength: strengthOf(planned) });
   return {
@@ -163,35 +166,6 @@ const isBetter = (a: Tried, b: Tried): boolean =>
 
 const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
 
-/** What came of going through a pot: windows and boil of the plan that was kept, and what was found then. */
-type Gone = Pick<Tried, 'seen' | 'rehearsal' | 'objective'> & { lowerBound: number };
-
-/** Pots that were gone through lately, by all that the course of one follows from: a cook more changes nothing of it. */
-const lately = new Map<string, Gone>();
-const MOST_LATELY = 12;
-
-function keyOf(planned: PlannedPot): string {
-  const { menu, fit, model, plan } = planned;
-  const { style, service, vessel, heatSource, place } = menu.evening;
-  const { actions, pieces, readyAtS, ending } = plan.simmer;
-  return JSON.stringify([
-    style,
-    service,
-    menu.evening.overrides.minutesInPot,
-    vessel,
-    heatSource,
-    place,
-    fit.aside?.vessel,
-    menu.finish?.id,
-    model.id,
-    strengthOf(planned),
-    actions.map(({ atS, kind, pieceId, pan, volumeMl }) => [atS, kind, pieceId, pan, volumeMl]),
-    pieces,
-    readyAtS,
-    ending,
-  ]);
-}
-
 /** Every time that something is put in, as the plan has it. */
 const additionsOf = ({ pieces }: Simmer): number =>
   new Set(
@@ -200,20 +174,36 @@ const additionsOf = ({ pieces }: Simmer): number =>
       .map(({ pan, round, inAtS }) => `${pan} ${round} ${Math.round(inAtS)}`),
   ).size;
 
-function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Steps<Gone> {
-  let now = tried(menu, { ...quick, simmer: quick.plan.simmer }, NOTHING_SEEN);
+/** Liquids and times of a pot, for when people sit down tonight. */
+const atSitDown = ({ evening }: Menu, { simmer, ...solved }: SolvedLiquids): SolvedLiquids => ({
+  ...solved,
+  simmer: { ...simmer, litAt: shiftIso(evening.sitDownAt, -simmer.readyAtS[0]!) },
+});
+
+/** What came of going through a pot: the plan that was kept, and what was found then. */
+export type Gone = Pick<Tried, 'planned' | 'rehearsal' | 'objective'> & { lowerBound: number };
+
+/** @param quick by the table alone: the first guess */
+function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): Steps<Gone> {
+  let now = tried(menu, quick, NOTHING_SEEN);
   let best = now;
   let lowerBound = Infinity;
   let inVain = 0;
   const isBest = () => best.objective <= lowerBound + 1e-6 && !best.isBoilOff;
   // The plan by the table is only the first guess: the model's own is taken where it is as good.
-  const isLong = quick.plan.simmer.pieces.length > LONG_EVENING;
+  const isLong = quick.simmer.pieces.length > LONG_EVENING;
   const tries = isLong ? LONG_TRIES : TRIES;
+  let liquids: SolvedLiquids | undefined;
+  const plannedBy = (seen: Seen) => {
+    // What boils off by the model's own times is solved for once: later tries move it by a few grams.
+    if (liquids) return timedAgain(menu, model, seen, liquids);
+    return (liquids = solvedPot(menu, model, seen, quick));
+  };
   for (let go = 1; go < tries && (go === 1 || !isBest()); go += 1) {
     yield;
     const seen = seenIn(now, SPARE_S);
     const beforeCosts = now.objective;
-    now = tried(menu, solvedPot(menu, model, seen), seen);
+    now = tried(menu, plannedBy(seen), seen);
     lowerBound = Math.min(lowerBound, now.planned.simmer.lowerBound ?? 0);
     const helped = isBetter(now, best);
     if (helped || (best.seen === NOTHING_SEEN && !isBetter(best, now))) best = now;
@@ -230,7 +220,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
     for (let go = 0; go < TOGETHER_TRIES && !isBest(); go += 1) {
       yield;
       const seen = seenIn(from, spareS);
-      const planned = solvedPot(menu, model, seen);
+      const planned = plannedBy(seen);
       lowerBound = Math.min(lowerBound, planned.simmer.lowerBound ?? 0);
       if (additionsOf(planned.simmer) >= additionsOf(best.planned.simmer)) break;
       from = tried(menu, planned, seen);
@@ -239,27 +229,41 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: PlannedPot): Step
     }
   }
   // The bound as the windows are in the plan that is kept.
-  lowerBound = Math.min(lowerBound, solvedPot(menu, model, seenIn(best, SPARE_S)).simmer.lowerBound ?? 0);
-  return { ...best, lowerBound };
+  const ownBound = leastAdditionsOf(menu, model, seenIn(best, SPARE_S), best.planned);
+  return { ...best, lowerBound: Math.min(lowerBound, ownBound) };
 }
+
+/** A pot that was planned and gone through. */
+export interface RehearsedPot extends PlannedPot {
+  gone: Gone;
+}
+
+/** An evening but for what changes nothing of its pot: its name, when people sit down, who works in the kitchen. */
+function potOnly(evening: Evening): Partial<Evening> {
+  const pot: Partial<Evening> = { ...evening };
+  for (const key of ['id', 'title', 'sitDownAt', 'cooks', 'kitchen'] as const) delete pot[key];
+  return pot;
+}
+
+/** Whether two evenings come to one and the same pot, whoever cooks it and whenever. */
+export const isSamePot = (a: Evening, b: Evening): boolean => isSame(potOnly(a), potOnly(b));
 
 /**
  * The pot, planned and gone through by the model of heat. That shows how long each thing is in until it is ready and past
  * its best, in this pot and with all that goes in with it; the next plan is made of those windows, and gone through again.
  * The best of a few plans is taken by `objectiveOf`.
+ * @param near a pot that was gone through before: where this one is the same, that is not done again
  * @returns the plan with what the model has of every piece, and the course of the liquid
  */
-export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<PlannedPot> {
-  const quick = planMenu(menu, model);
-  const key = keyOf(quick);
-  const gone = lately.get(key) ?? (yield* goneThrough(menu, model, quick));
-  lately.delete(key);
-  lately.set(key, gone);
-  if (lately.size > MOST_LATELY) lately.delete(lately.keys().next().value!);
-  const planned = gone.seen === NOTHING_SEEN ? quick : planMenu(menu, model, gone.seen);
+export function* rehearsedInSteps(menu: Menu, model: AdditionModel, near?: RehearsedPot): Steps<RehearsedPot> {
+  const gone =
+    near && near.model === model && isSamePot(near.menu.evening, menu.evening)
+      ? near.gone
+      : yield* goneThrough(menu, model, solvedPot(menu, model, NOTHING_SEEN));
+  const planned = planMenu(menu, model, atSitDown(menu, gone.planned));
   const { rehearsal, objective, lowerBound } = gone;
   const { simmer } = planned.plan;
-  if (rehearsal.outcomes.size === 0) return planned;
+  if (rehearsal.outcomes.size === 0) return { ...planned, gone };
   const { place, units } = menu.evening;
   const pieces = simmer.pieces.map((piece) => told(piece, rehearsal));
   // What the table has to say of windows, the model of heat knows better.
@@ -284,11 +288,12 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel): Steps<Plann
   const given = { altitudeM: place.altitudeM, units };
   const withBecause = withReasons(rehearsed, given, (piece) => isOwnTime(menu, piece));
   const build = withLevels(planned.plan.build, menu, planned.fit, withBecause);
-  return { ...planned, plan: { ...planned.plan, simmer: withBecause, build } };
+  return { ...planned, plan: { ...planned.plan, simmer: withBecause, build }, gone };
 }
 
 /** `rehearsedInSteps` without a pause. */
-export const rehearsedPot = (menu: Menu, model: AdditionModel): PlannedPot => finish(rehearsedInSteps(menu, model));
+export const rehearsedPot = (menu: Menu, model: AdditionModel, near?: RehearsedPot): RehearsedPot =>
+  finish(rehearsedInSteps(menu, model, near));
 
 /**
  * The plan of an evening as its pages show it, without its preparation.

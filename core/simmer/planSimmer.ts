@@ -176,16 +176,23 @@ function searedPieces(question: SimmerQuestion, { first, context }: PanRounds, s
 
 const laterLeadS = (course: Course | undefined) => (course ? leadS(course) : 0);
 
-/**
- * When everything goes in and comes out, back from sitting down: the first food is ready as people sit down, each later
- * round when the one before has been eaten, and the finish after the last. Slices that are seared and eaten first are a
- * round of their own.
- * @returns times in seconds from lighting the burner
- */
-export function planSimmer(question: SimmerQuestion): Simmer {
-  const { menu, model, fit } = question;
-  const { evening } = menu;
-  const eatingS = EATING_S[evening.service];
+/** The moments of an evening at the pot, in s from lighting the burner. */
+export interface SimmerTimes {
+  pans: TimedPan[];
+  goes: number;
+  /** The round that is the first filling of the pot. */
+  firstRound: number;
+  mainStartS: number;
+  boilAtS: number;
+  filledAtS: number[];
+  readyAtS: number[];
+  finishReadyAtS: number[];
+}
+
+/** When each filling begins, boils and is ready, back from sitting down; what a liquid needs to know of its simmering. */
+export function timeSimmer(question: SimmerQuestion): SimmerTimes {
+  const { menu, fit } = question;
+  const eatingS = EATING_S[menu.evening.service];
   const goes = finishGoes(question);
   const pans = (['main', 'aside'] as const).flatMap((pan) => timePan(question, pan, goes) ?? []);
   const filledS = Math.max(...pans.map((one) => leadS(one.first)));
@@ -201,21 +208,42 @@ export function planSimmer(question: SimmerQuestion): Simmer {
     const startS = readyS - leadS(course);
     return { round: firstRound + index, course, startS, boilS: startS + course.pouredS + course.toBoilS };
   };
-  const timed = pans.map((one): TimedPan => {
-    const anew = menu.pour.anew ? filledAtS.slice(1) : [];
-    return {
-      ...one,
-      fillings: [
-        filling(one.first, filledS, 0),
-        ...anew.map((readyS, index) => filling(one.later!, readyS, index + 1)),
-      ],
-    };
-  });
   const lastReadyS = readyAtS[readyAtS.length - 1]!;
   const finishS = Math.max(20 * 60, ...pans.map((one) => laterLeadS(one.finish)));
-  const finishReadyAtS = Array.from({ length: goes }, (_, index) => lastReadyS + (index + 1) * finishS);
+  return {
+    pans: pans.map((one): TimedPan => {
+      const anew = menu.pour.anew ? filledAtS.slice(1) : [];
+      return {
+        ...one,
+        fillings: [
+          filling(one.first, filledS, 0),
+          ...anew.map((readyS, index) => filling(one.later!, readyS, index + 1)),
+        ],
+      };
+    }),
+    goes,
+    firstRound,
+    mainStartS,
+    boilAtS: main.first.pouredS + mainStartS + main.first.toBoilS,
+    filledAtS,
+    readyAtS,
+    finishReadyAtS: Array.from({ length: goes }, (_, index) => lastReadyS + (index + 1) * finishS),
+  };
+}
 
-  const going = timed.flatMap(({ pan, fillings, first, later, finish }) => [
+/**
+ * When everything goes in and comes out, back from sitting down: the first food is ready as people sit down, each later
+ * round when the one before has been eaten, and the finish after the last. Slices that are seared and eaten first are a
+ * round of their own.
+ * @param times of the same question, where they are known
+ * @returns times in seconds from lighting the burner
+ */
+export function planSimmer(question: SimmerQuestion, times: SimmerTimes = timeSimmer(question)): Simmer {
+  const { menu, model, fit } = question;
+  const { evening } = menu;
+  const { pans, goes, firstRound, mainStartS, boilAtS, filledAtS, readyAtS, finishReadyAtS } = times;
+  const main = pans.find((one) => one.pan === 'main')!;
+  const going = pans.flatMap(({ pan, fillings, first, later, finish }) => [
     ...filledAtS.flatMap((readyS, index) => {
       const round = firstRound + index;
       const own = fillings.find((one) => one.round === round);
@@ -232,7 +260,8 @@ export function planSimmer(question: SimmerQuestion): Simmer {
     ...piece,
     ...asCutTonight(evening, piece.ingredientId, piece.cut),
   }));
-  const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (swished.length > 0 ? eatingS : 0);
+  const lastReadyS = readyAtS[readyAtS.length - 1]!;
+  const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (swished.length > 0 ? EATING_S[evening.service] : 0);
   const ending = main.levels[fit.rounds];
   return {
     boilingPointC: boilingPointC(evening.place.altitudeM),
@@ -246,19 +275,13 @@ export function planSimmer(question: SimmerQuestion): Simmer {
         }
       : {}),
     litAt: shiftIso(evening.sitDownAt, -readyAtS[0]!),
-    boilAtS: main.first.pouredS + mainStartS + main.first.toBoilS,
+    boilAtS,
     timeToBoilS: main.first.toBoilS,
     readyAtS,
     endsAtS,
     platedRounds: firstRound,
     timing: model.id,
-    lowerBound: sum(
-      timed.flatMap(({ first, later, finish }) => [
-        first.timed.leastGroups,
-        (fit.rounds - 1) * (later?.timed.leastGroups ?? 0),
-        goes * (finish?.timed.leastGroups ?? 0),
-      ]),
-    ),
+    lowerBound: leastAdditions(question, times),
     actions: simmerActions({
       menu,
       going,
@@ -268,9 +291,20 @@ export function planSimmer(question: SimmerQuestion): Simmer {
       readyAtS,
       finishReadyAtS,
       firstRound,
-      pans: timed,
+      pans,
     }),
     pieces,
     unsatisfied: unsatisfied(question, pans, pieces),
   };
+}
+
+/** As many additions as a plan of these windows costs at least. */
+export function leastAdditions({ fit }: Pick<SimmerQuestion, 'fit'>, { pans, goes }: SimmerTimes): number {
+  return sum(
+    pans.flatMap(({ first, later, finish }) => [
+      first.timed.leastGroups,
+      (fit.rounds - 1) * (later?.timed.leastGroups ?? 0),
+      goes * (finish?.timed.leastGroups ?? 0),
+    ]),
+  );
 }

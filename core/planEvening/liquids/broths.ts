@@ -1,4 +1,4 @@
-import type { Evening, Liquid, PotPlan } from '@elixa/contract';
+import type { Evening, Liquid, Simmer } from '@elixa/contract';
 import { fitPot, type Fit } from '../../arrange/fit';
 import type { Formula } from '../../catalogue/formula';
 import { ASIDE_HEAT } from '../../catalogue/heatSources';
@@ -20,7 +20,7 @@ import { sum } from '../../measures/sum';
 import { tasteFactors } from '../../formula/taste';
 import type { SteamingPan } from '../../heat/evaporation';
 import type { AdditionModel } from '../../simmer/additionModel';
-import { planSimmer } from '../../simmer/planSimmer';
+import { planSimmer, timeSimmer } from '../../simmer/planSimmer';
 import { tableSteamG } from '../../heat/tableSteam';
 
 /** Where a liquid is eaten, or what it lets down. */
@@ -151,16 +151,25 @@ function askedBroths(menu: Menu, pieces: readonly Helping[], dipsG: BrothForDips
   ];
 }
 
+/** Broths, how the food fits in with them, and when everything goes in. */
+export interface SolvedBroths {
+  broths: SolvedLiquid[];
+  fit: Fit;
+  simmer: Simmer;
+}
+
 /**
  * Broths, fit and simmering depend on one another: a longer simmer loses more water, more broth takes longer to boil.
  * They are solved in turn until the start water moves by less than a gram.
+ * @param near solved before for the same liquids, from which it begins
  */
 export function solveBroths(
   menu: Menu,
   model: AdditionModel,
   dipsG: BrothForDips = {},
   runsOff: RunsOff = new Map(),
-): { broths: SolvedLiquid[]; fit: Fit; simmer: PotPlan['simmer'] } {
+  near?: Pick<SolvedBroths, 'broths'>,
+): SolvedBroths {
   const { evening, chosen, table, food, pour } = menu;
   const pieces = food.filter((one) => one.purpose === 'pot' && one.cuts.length > 0);
   // Slices that the guests hold in the broth never fill it.
@@ -177,7 +186,7 @@ export function solveBroths(
   const asideHeldShare = heldShareOf(menu, ofPlace('aside') ?? ofPlace('pot'));
   const mainHeads = portionsOf(table.main);
   const asideHeads = portionsOf(table.aside);
-  let madeG = asked.map((one) => one.finishedG);
+  let madeG = asked.map((one, index) => near?.broths[index]?.solution.madeG ?? one.finishedG);
   for (let pass = 0; ; pass += 1) {
     const amountG = (test: (one: Asked) => boolean) =>
       sum(madeG.filter((_, index) => isForPot(asked[index]!) && test(asked[index]!)));
@@ -189,10 +198,10 @@ export function solveBroths(
         : undefined;
     const poured = { pour, heads: mainHeads, heldShare };
     const fit = fitPot(evening.vessel, mainPieces, inPotG * (1 - sharedAside), poured, aside);
-    const simmer = planSimmer({ menu, fit, model });
-    const lastS = simmer.readyAtS.at(-1) ?? 0;
-    const simmerS = lastS - simmer.boilAtS;
-    const firstRoundS = (simmer.readyAtS[simmer.platedRounds - 1] ?? 0) - simmer.boilAtS;
+    const times = timeSimmer({ menu, fit, model });
+    const lastS = times.readyAtS.at(-1) ?? 0;
+    const simmerS = lastS - times.boilAtS;
+    const firstRoundS = (times.readyAtS[times.firstRound - 1] ?? 0) - times.boilAtS;
     const potSteamG = tableSteamG(evening, evening.vessel, evening.heatSource, simmerS);
     const asideSteamG = fit.aside ? tableSteamG(evening, fit.aside.vessel, ASIDE_HEAT, simmerS) : 0;
     const solutions = asked.map((one) => {
@@ -224,7 +233,7 @@ export function solveBroths(
         place,
         forGuests: place === 'aside' ? forGuests : undefined,
       }));
-      return { broths, fit, simmer };
+      return { broths, fit, simmer: planSimmer({ menu, fit, model }, times) };
     }
     madeG = solutions.map((solution) => solution.madeG);
   }

@@ -3,8 +3,8 @@ import { strengthLetDown } from '../../formula/strengthLetDown';
 import { sum } from '../../measures/sum';
 import type { AdditionModel } from '../../simmer/additionModel';
 import { solveBeside } from './beside';
-import { runOffOf } from './runOff';
-import { isJudgedAsPoured, solveBroths, type BrothForDips, type SolvedLiquid } from './broths';
+import { runOffOf, type RunsOff } from './runOff';
+import { isJudgedAsPoured, solveBroths, type BrothForDips, type SolvedBroths, type SolvedLiquid } from './broths';
 
 const gramsIn = (parts: SolvedLiquid['solution']['parts']) => sum(parts.map((part) => part.massG));
 
@@ -24,24 +24,33 @@ const dipsFrom = (beside: readonly SolvedLiquid[]): BrothForDips =>
     {},
   );
 
+/** Broths and what stands beside them, with when everything goes into the pot. */
+export interface SolvedLiquids extends SolvedBroths {
+  beside: SolvedLiquid[];
+  runsOff: RunsOff;
+}
+
 /**
  * Broths, and the sauces that they thin. What thins a dip comes out of what is made: the broths are solved once more with
  * that much added, which hardly changes their strength and so what a dip takes.
+ * @param near solved before for the same menu, from which it begins
  */
-export function solveLiquids(menu: Menu, model: AdditionModel) {
+export function solveLiquids(menu: Menu, model: AdditionModel, near?: SolvedLiquids): SolvedLiquids {
   const { chosen } = menu;
   const besideOf = (broths: readonly SolvedLiquid[]) =>
     [...chosen.sauces, ...chosen.ahead].flatMap((formula) => solveBeside(menu, formula, broths));
   // A marinade knows no broth: what runs off it is known before.
-  const runsOff = new Map(
-    [...menu.marinades].flatMap(([formula, on]) =>
-      solveBeside(menu, formula, [])
-        .slice(0, 1)
-        .flatMap(({ solution }) => runOffOf(solution, on, formula.runsOff)),
-    ),
-  );
-  const dipsG = dipsFrom(besideOf(solveBroths(menu, model, {}, runsOff).broths));
-  const solved = solveBroths(menu, model, dipsG, runsOff);
+  const runsOff =
+    near?.runsOff ??
+    new Map(
+      [...menu.marinades].flatMap(([formula, on]) =>
+        solveBeside(menu, formula, [])
+          .slice(0, 1)
+          .flatMap(({ solution }) => runOffOf(solution, on, formula.runsOff)),
+      ),
+    );
+  const first = near ?? solveBroths(menu, model, {}, runsOff);
+  const solved = solveBroths(menu, model, dipsFrom(near?.beside ?? besideOf(first.broths)), runsOff, first);
   return { ...solved, beside: besideOf(solved.broths), runsOff };
 }
 
