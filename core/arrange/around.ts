@@ -117,33 +117,54 @@ function startOf(middles: ArrayLike<number>, { index, atDeg, perDeg }: Pins): { 
   return best;
 }
 
-/** What an order costs, of orders of one round: everything that does not change between them is looked up once. */
-function costIn(round: Round): (order: readonly number[]) => number {
+/**
+ * What an order costs, of orders of one round: everything that does not change between them is looked up once.
+ * @returns the cost; of one that comes to more than `most` no more than that it does
+ */
+function costIn(round: Round): (order: ArrayLike<number>, most?: number) => number {
   const { sweepDeg, nearness } = round;
   const count = sweepDeg.length;
   const alike = Float64Array.from(nearness.alike.flat());
-  const apart = nearness.apart.flat();
+  const apart = nearness.apart.flatMap((row, i) => row.flatMap((is, j) => (is && i < j ? [[i, j] as const] : [])));
+  const sweeps = Float64Array.from(sweepDeg);
+  const widest = Math.max(0, ...sweepDeg);
   const pins = pinsOf(round);
   const middles = new Float64Array(count);
   const byIndex = new Float64Array(count);
-  return (order) => {
+  const near = (a: number, b: number, betweenDeg: number) => {
+    const gapDeg = betweenDeg - (sweeps[a]! + sweeps[b]!) / 2;
+    return gapDeg < AROUND.nearDeg ? alike[a * count + b]! * (1 - Math.max(0, gapDeg) / AROUND.nearDeg) : 0;
+  };
+  // Middles of what is farther from one another than this are not near, however wide they are.
+  const reachDeg = AROUND.nearDeg + widest;
+  return (order, most = Infinity) => {
     let at = 0;
     for (let place = 0; place < count; place += 1) {
-      const sweep = sweepDeg[order[place]!]!;
+      const sweep = sweeps[order[place]!]!;
       middles[place] = at + sweep / 2;
       byIndex[order[place]!] = at + sweep / 2;
       at += sweep;
     }
     let { costs } = startOf(byIndex, pins);
-    for (let i = 0; i < count; i += 1) {
-      const row = order[i]! * count;
-      for (let j = i + 1; j < count; j += 1) {
+    for (const [a, b] of apart) {
+      const turn = Math.abs(byIndex[a]! - byIndex[b]!);
+      const between = turn > 180 ? 360 - turn : turn;
+      const gapDeg = between - (sweeps[a]! + sweeps[b]!) / 2;
+      costs += (gapDeg < 1e-6 ? AROUND.touching : 0) + AROUND.notAcross * (1 - between / 180);
+    }
+    for (let i = 0; i < count && costs < most; i += 1) {
+      const one = order[i]!;
+      let j = i + 1;
+      for (; j < count; j += 1) {
         const turn = middles[j]! - middles[i]!;
-        const between = turn > 180 ? 360 - turn : turn;
-        const gapDeg = between - (sweepDeg[order[i]!]! + sweepDeg[order[j]!]!) / 2;
-        const cell = row + order[j]!;
-        if (gapDeg < AROUND.nearDeg) costs += alike[cell]! * (1 - Math.max(0, gapDeg) / AROUND.nearDeg);
-        if (apart[cell]) costs += (gapDeg < 1e-6 ? AROUND.touching : 0) + AROUND.notAcross * (1 - between / 180);
+        if (turn > reachDeg) break;
+        costs += near(one, order[j]!, turn > 180 ? 360 - turn : turn);
+      }
+      // Round the back, those at the end of the order lie near the first again.
+      for (let k = count - 1; k >= j; k -= 1) {
+        const turn = middles[k]! - middles[i]!;
+        if (360 - turn > reachDeg) break;
+        costs += near(one, order[k]!, turn > 180 ? 360 - turn : turn);
       }
     }
     return costs;
@@ -156,46 +177,65 @@ const fromDegOf = (order: readonly number[], round: Round) =>
 /** What an order round the wall costs: see docs/decisions/0017. */
 export const aroundCost = (order: readonly number[], round: Round): number => costIn(round)(order);
 
-/** The order after one bunch is put elsewhere in it, or two have changed places. */
-function* neighbours(order: readonly number[]): Generator<number[]> {
-  for (let from = 1; from < order.length; from += 1) {
-    for (let to = 1; to < order.length; to += 1) {
-      if (to === from) continue;
-      const moved = [...order];
-      const [one] = moved.splice(from, 1);
-      moved.splice(to, 0, one!);
-      yield moved;
-    }
-  }
-  for (let a = 1; a < order.length; a += 1) {
-    for (let b = a + 2; b < order.length; b += 1) {
-      const swapped = [...order];
-      [swapped[a], swapped[b]] = [swapped[b]!, swapped[a]!];
-      yield swapped;
-    }
-  }
+/** One bunch is put elsewhere in the order; those between its old place and its new one close up. */
+function put(order: number[], from: number, to: number): void {
+  const one = order[from]!;
+  if (from < to) order.copyWithin(from, from + 1, to + 1);
+  else order.copyWithin(to + 1, to, from);
+  order[to] = one;
 }
 
-function downhill(from: readonly number[], costOf: (order: readonly number[]) => number) {
-  let order = [...from];
+function swap(order: number[], a: number, b: number): void {
+  [order[a], order[b]] = [order[b]!, order[a]!];
+}
+
+/**
+ * The best order that is reached by putting one bunch elsewhere, or letting two change places, as long as that helps. After
+ * what helped the search goes on from there, until nothing has helped all the way round.
+ */
+function downhill(from: readonly number[], costOf: (order: ArrayLike<number>, most?: number) => number) {
+  const order = [...from];
+  const count = order.length;
   let costs = costOf(order);
+  const tried = (change: () => void, back: () => void): boolean => {
+    change();
+    const cost = costOf(order, costs);
+    if (cost < costs - 1e-9) {
+      costs = cost;
+      return true;
+    }
+    back();
+    return false;
+  };
   for (let isBetter = true; isBetter;) {
     isBetter = false;
-    for (const next of neighbours(order)) {
-      const cost = costOf(next);
-      if (cost < costs - 1e-9) {
-        order = next;
-        costs = cost;
-        isBetter = true;
-        break;
+    for (let a = 1; a < count; a += 1) {
+      for (let b = 1; b < count; b += 1) {
+        if (b === a) continue;
+        if (
+          tried(
+            () => put(order, a, b),
+            () => put(order, b, a),
+          )
+        )
+          isBetter = true;
+        if (
+          b > a + 1 &&
+          tried(
+            () => swap(order, a, b),
+            () => swap(order, a, b),
+          )
+        )
+          isBetter = true;
       }
     }
   }
   return { order, costs };
 }
 
-/** Orders that the search starts from, besides that of the bunches. */
+/** Orders that the search starts from, besides that of the bunches; of so many bunches that one search is long, fewer. */
 const STARTS = 6;
+const MANY = { from: 20, starts: 1 } as const;
 /** As many as this are gone through one by one. */
 const EXACT = 7;
 
@@ -238,7 +278,7 @@ export function solveAround(round: Round, seed = 1): { order: number[]; fromDeg:
   const isHeld = round.held?.some(Boolean) ?? false;
   let best = downhill(isHeld ? byHand : all, costOf);
   // Where everything is held, its order is what the cook wants: nothing better is looked for far from it.
-  const starts = round.held?.every(Boolean) ? 0 : STARTS;
+  const starts = round.held?.every(Boolean) ? 0 : count >= MANY.from ? MANY.starts : STARTS;
   for (let start = 0; start < starts; start += 1) {
     const shuffled = [...all];
     for (let index = count - 1; index > 1; index -= 1) {
