@@ -40,6 +40,19 @@ module.exports = {
       to: { path: '^core/', pathNot: '^core/(heat|catalogue|measures)/' },
     },
     {
+      name: 'a-pot-lies-below-any-plan',
+      comment: 'What is cooked, planned, done or tried goes through one pot, which knows none of them.',
+      severity: 'error',
+      from: { path: '^core/pot/', pathNot: TESTS },
+      to: { path: '^core/', pathNot: '^core/(pot|arrange|catalogue|doneness|heat|measures)/' },
+    },
+    {
+      name: 'a-program-lies-below-its-planner',
+      severity: 'error',
+      from: { path: '^core/program/', pathNot: TESTS },
+      to: { path: '^core/', pathNot: '^core/(program|pot|catalogue|measures)/' },
+    },
+    {
       name: 'geometry-lies-below-the-evening',
       severity: 'error',
       from: { path: '^core/arrange/', pathNot: TESTS },

@@ -11,7 +11,7 @@ import {
   standing,
   usefulPowerW,
   VESSELS,
-  type PotAction,
+  type TimedAct,
   type PotState,
 } from '@elixa/core';
 import { lossesW, POT_CP, STEAM_J_PER_KG, WATER_CP } from '@elixa/core/heat/burner';
@@ -47,7 +47,7 @@ const GRAMS = 90;
 /** Kinds of food that nothing else is needed for: fourteen of the catalogue, each in its first cut. */
 const FOOD = POT_FOOD.filter((what) => potCutsOf(what).length > 0 && (what.drinksMlPerG ?? 0) === 0)
   .slice(0, KINDS)
-  .map((what) => ({ id: what.id, ingredientId: what.id, cut: potCutsOf(what)[0]!, massG: GRAMS }));
+  .map((what) => ({ pieceId: what.id, ingredientId: what.id, cut: potCutsOf(what)[0]!, massG: GRAMS }));
 
 /** A large pot on a flame that does not quite bring it to the boil, so that both solve one smooth system. */
 function potOf(): PotState {
@@ -64,9 +64,9 @@ function potOf(): PotState {
     lid: 'off',
   });
 }
-const PROGRAM: PotAction[] = [{ atS: 0, kind: 'add', food: FOOD }];
+const PROGRAM: TimedAct[] = FOOD.map((one) => ({ atS: 0, act: { is: 'added', ...one } }));
 
-const ours = (stepS?: number) => simulate(potOf(), PROGRAM, MINUTES * 60, stepS);
+const ours = (stepS?: number) => simulate(potOf(), PROGRAM, MINUTES * 60, stepS ? { stepS } : {});
 
 /** A body on its nodes: what each holds, and what links it to the next. */
 function gridOf({ dimensionality: e, halfSizeM, rho, cp, k, faster = 1 }: Body) {

@@ -3,7 +3,7 @@ import { momentSchema } from './evening';
 import { catalogueIdSchema } from './ids';
 import { labelSchema } from './label';
 import { planSchema } from './plan';
-import { migratePlan } from './migrations/plan2to3';
+import { migratePlan } from './migrations/migratePlan';
 import { anyEveningSchema } from './readEvening';
 import { stageWordSchema } from './stages';
 

@@ -5,11 +5,12 @@ import { serviceSchema, swapSchema } from './evening';
 import { catalogueIdSchema } from './ids';
 import { liquidSchema } from './liquid';
 import { prepSchema } from './prep';
+import { potProgramSchema } from './program';
 import { endingSchema, simmerSchema } from './simmer';
 import { stageSchema } from './stages';
 
 /** Version of the plan's shape. */
-export const PLAN_SCHEMA_VERSION = 3;
+export const PLAN_SCHEMA_VERSION = 4;
 
 const massG = z.number().nonnegative();
 
@@ -126,6 +127,8 @@ export const planSchema = z.object({
   liquids: z.array(liquidSchema),
   build: buildSchema,
   simmer: simmerSchema,
+  /** All that is done at the pots, in the acts that the rehearsal went through. */
+  program: potProgramSchema.optional(),
   /** How the pot stands when the finish begins. */
   ending: endingSchema.optional(),
   /** What follows stands in every plan that is made now; those that were cooked by before may lack it. */

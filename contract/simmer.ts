@@ -25,6 +25,8 @@ export const actionSchema = z.object({
   recoveryS: z.number().nonnegative().optional(),
   /** The lid goes on after what goes in with this step; what becomes of it when the pot boils again. */
   lidThen: z.enum(['off', 'ajar', 'on']).optional(),
+  /** What becomes of fire and lid with it, in words, where the title names only what goes in. */
+  fire: z.string().optional(),
   /** Why it is done then, in a sentence. */
   because: z.string().optional(),
   /** Broth that is poured in with this action, in ml; negative where it is ladled out. */

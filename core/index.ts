@@ -91,7 +91,7 @@ export { spanText } from './simmer/because';
 export { wrongWith } from './simmer/problems';
 export { isDryAt, traceAt, traceBeforeS, traceEndS, type TraceMoment } from './simmer/traceAt';
 export { simulate } from './pot/simulate';
-export { standing, type PotAction, type PotState } from './pot/state';
+export { standing, USUAL_KITCHEN, type Kitchen, type PotState, type TimedAct } from './pot/state';
 export { heatPiece, type PieceInBath } from './heat/heatPiece';
 export { changesSince } from './live/changesSince';
 export { factsOf, stepTaps, type StepTap } from './live/facts';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { buildSchema, planSchema } from '../index';
-import { migratePlan } from './plan2to3';
+import { migratePlan } from './migratePlan';
 
 const read = (name: string) => JSON.parse(readFileSync(path.join(__dirname, 'documents', name), 'utf8'));
 
@@ -20,6 +20,12 @@ describe('a plan of version 2', () => {
     );
     expect(build.fullnessPct).toBeGreaterThan(50);
     expect(build.fullnessPct).toBeLessThanOrEqual(100.01);
+  });
+
+  it('of version 3 says all that it said, and has no program', () => {
+    const third = { ...now, schemaVersion: 3 };
+    expect(planSchema.omit({ prep: true }).parse(migratePlan(third))).toEqual(now);
+    expect(now.program).toBeUndefined();
   });
 
   it('is left as it is where it is of today already, and refused where it is nothing that is known', () => {

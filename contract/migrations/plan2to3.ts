@@ -99,12 +99,9 @@ function buildOfToday(build: Raw, slots: readonly OldSlot[]): Raw {
   };
 }
 
-/**
- * The plan that a pot was cooked by, of version 2, as one of today's: its sectors are the regions that they were drawn in.
- * What is of another version stays as it is, for the schema to refuse.
- */
-export function migratePlan(input: unknown): unknown {
-  if (!isRaw(input) || input.schemaVersion !== 2 || !isRaw(input.build)) return input;
+/** A plan of version 2 as one of version 3: its sectors are the regions that they were drawn in. */
+export function plan2to3(input: Raw): Raw {
+  if (!isRaw(input.build)) return input;
   const slots = (isRaw(input.menu) ? input.menu.slots : []) as OldSlot[];
   return { ...input, schemaVersion: 3, build: buildOfToday(input.build, slots) };
 }

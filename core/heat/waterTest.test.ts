@@ -18,8 +18,8 @@ function boiledAfterS(given: WaterTestKitchen, inPotW: number, waterMl: number, 
   const heatSource = { ...given.heatSource, measured: { inPotW, doubtPct: 5, on: '2026-11-20T10:00:00Z' } };
   const pot = standing({ ...given, heatSource, liquid: { ...NOTHING, waterG: waterMl }, tempC: fromC });
   const program = [
-    { atS: 0, kind: 'heat' as const, power: 1 },
-    { atS: 0, kind: 'lid' as const, lid: 'on' as const },
+    { atS: 0, act: { is: 'heat' as const, share: 1 } },
+    { atS: 0, act: { is: 'lid' as const, lid: 'on' as const } },
   ];
   return simulate(pot, program, 6000).boils[0]!.fromS;
 }

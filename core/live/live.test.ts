@@ -281,6 +281,6 @@ describe('what is told', () => {
       .filter((step) => step.pan === 'aside')
       .map((step) => step.title);
     expect(titles.some((title) => /cod.* into the small pan$/i.test(title))).toBe(true);
-    expect(titles).toContain('The small pan boils: down to a simmer');
+    expect(titles).toContain('The small pan boils: lid ajar, down to a simmer');
   });
 });

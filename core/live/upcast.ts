@@ -1,10 +1,12 @@
 import {
   BEFORE_DEVICES,
   migratePlan,
+  type Action,
   type AnyLiveEvent,
   type Evening,
   type LiveEvent,
   type LiveEvent1,
+  type PotPlan,
 } from '@elixa/contract';
 import { planPot } from '../planEvening/planPot';
 import { timesTable } from '../simmer/timesTable';
@@ -20,6 +22,19 @@ const inPointedPot = (evening: Evening): Evening => ({
   ...evening,
   vessel: { ...evening.vessel, baseDiameterMm: POINT_MM },
 });
+
+/** Version 1 said the same of fire and lid at every boil and every top-up, whatever a stage wanted. */
+function asToldThen(plan: PotPlan, { vessel }: Evening): PotPlan {
+  const atBoil = vessel.lid ? 'lid off, down to a simmer' : 'down to a simmer';
+  const said = ({ kind, id, says, pan }: Action): string => {
+    if (kind === 'boil') return pan === 'main' ? `It boils: ${atBoil}` : 'The small pan boils: down to a simmer';
+    if (kind === 'heatUp') return 'Back up to a simmer';
+    if (kind === 'serve') return says.replace(', lid on, low heat', ', low heat');
+    return kind === 'pour' && id.startsWith('topup') && !says.includes('back to') ? `${says}, back to a simmer` : says;
+  };
+  const actions = plan.simmer.actions.map((one) => ({ ...one, says: said(one) }));
+  return { ...plan, simmer: { ...plan.simmer, actions } };
+}
 
 const isOld = (event: AnyLiveEvent): event is LiveEvent1 => !('v' in event);
 
@@ -58,7 +73,7 @@ export function upcastLog(events: readonly AnyLiveEvent[]): LiveEvent[] {
   const read = old.flatMap((event): LiveEvent[] => {
     switch (event.type) {
       case 'started': {
-        const plan = planPot(inPointedPot(event.evening), AS_IN_VERSION_1);
+        const plan = asToldThen(planPot(inPointedPot(event.evening), AS_IN_VERSION_1), event.evening);
         steps = liveSteps(plan.simmer);
         planId = siblingId(event.id);
         const adopted: LiveEvent = {

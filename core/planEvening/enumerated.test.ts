@@ -1,4 +1,4 @@
-import type { Evening, Simmer } from '@elixa/contract';
+import type { Evening, PotProgram, Simmer, SimmerPiece } from '@elixa/contract';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { NO_FINISH } from '../catalogue/finishes';
 import { VESSELS } from '../catalogue/vessels';
@@ -8,7 +8,7 @@ import { rehearse } from '../simmer/rehearse';
 import { timesTable } from '../simmer/timesTable';
 import { eveningFor, suited } from '../testing/household';
 import type { PlannedPot } from './planPot';
-import { objectiveOf, rehearsedPot, strengthOf } from './rehearsed';
+import { objectiveOf, rehearsedPot } from './rehearsed';
 
 const KINDS = ['chickenThigh', 'daikon', 'carrot', 'firmTofu', 'longOnion', 'shiitake', 'enoki', 'mizuna'];
 /** Times before it is ready that are tried, in s: close together where a minute counts, and up to half an hour. */
@@ -30,10 +30,15 @@ function small(no: number): Evening {
   };
 }
 
+/** Everything after the boil so much later that anything can be in for the longest that is tried. */
+function laterBy({ readyAtS, boilAtS }: Simmer): (atS: number) => number {
+  const moreS = LONGEST_S + 90 - (readyAtS[0]! - boilAtS);
+  return (atS) => (atS > boilAtS ? atS + moreS : atS);
+}
+
 /** The plan with so much more time between the boil and the table that anything can be in for the longest that is tried. */
 function stretched(simmer: Simmer): Simmer {
-  const moreS = LONGEST_S + 90 - (simmer.readyAtS[0]! - simmer.boilAtS);
-  const later = (atS: number) => (atS > simmer.boilAtS ? atS + moreS : atS);
+  const later = laterBy(simmer);
   return {
     ...simmer,
     readyAtS: simmer.readyAtS.map(later),
@@ -62,7 +67,16 @@ function enumerated(menu: Menu, planned: PlannedPot, below: number): number {
   const base = stretched(plan.simmer);
   const order = new Map(plan.style.stages.map((stage, index) => [stage.id, index]));
   const stageOf = (id: string) => order.get(base.actions.find((one) => one.pieceId === id)?.stageId ?? '') ?? 0;
-  const strength = strengthOf(planned);
+  const later = laterBy(plan.simmer);
+  // The same acts, with everything put in when it is tried.
+  const programWith = (pieces: readonly SimmerPiece[]): PotProgram => {
+    const byId = new Map(pieces.map((one) => [one.id, one]));
+    const acts = plan.program!.acts.map((one) => {
+      const piece = one.act.is === 'added' ? byId.get(one.act.pieceId) : undefined;
+      return { ...one, atS: piece ? piece.inAtS : later(one.atS) };
+    });
+    return { ...plan.program!, acts };
+  };
   let best = below;
   const judge = (lead: ReadonlyMap<string, number>) => {
     const pieces = base.pieces.map((one) => {
@@ -70,7 +84,7 @@ function enumerated(menu: Menu, planned: PlannedPot, below: number): number {
       return { ...one, inAtS, countsFromS: inAtS };
     });
     const simmer = { ...base, pieces };
-    return objectiveOf(menu, simmer, rehearse({ menu, fit, simmer, strength }));
+    return objectiveOf(menu, simmer, rehearse({ menu, fit, simmer, program: programWith(pieces) }));
   };
   const inOrder = (lead: ReadonlyMap<string, number>) =>
     [...lead].every(([a, aS]) => [...lead].every(([b, bS]) => stageOf(a) >= stageOf(b) || aS >= bS));

@@ -18,7 +18,7 @@ import { finishTold, fromFoodTold, ownTold, perHeadTold, sidesTold } from './als
 import { amountsOf } from './amountsOf';
 import { buildOf } from './buildOf';
 import { endingOf } from './endingOf';
-import type { SolvedLiquid } from './liquids/broths';
+import { strengthOf, type SolvedLiquid } from './liquids/broths';
 import { jarFor } from './liquids/jarFor';
 import { reachOf } from './liquids/reach';
 import { atTablePct, solveLiquids, takenG, takenShare, type SolvedLiquids } from './liquids/solveLiquids';
@@ -45,7 +45,7 @@ export const solvedPot = (menu: Menu, model: AdditionModel, seen: Seen, near?: S
 /** The same liquids, with everything timed by other windows. */
 export const timedAgain = (menu: Menu, model: AdditionModel, seen: Seen, solved: SolvedLiquids): SolvedLiquids => ({
   ...solved,
-  simmer: planSimmer({ menu, fit: solved.fit, model: tonightIn(menu, model, seen) }),
+  ...planSimmer({ menu, fit: solved.fit, model: tonightIn(menu, model, seen), strength: strengthOf(solved.broths) }),
 });
 
 /** As many additions as a plan costs at least by these windows, with liquids that are solved. */
@@ -84,7 +84,7 @@ export function liquidsOf(
  */
 export function planMenu(menu: Menu, model: AdditionModel = timesTable, solved?: SolvedLiquids): PlannedPot {
   const { evening, style, food } = menu;
-  const { broths, fit, simmer, beside, runsOff, liquids } = liquidsOf(menu, model, solved);
+  const { broths, fit, simmer, program, beside, runsOff, liquids } = liquidsOf(menu, model, solved);
   const amounts = amountsOf(menu, liquids);
   const conflicts = findConflicts(menu, reachOf(menu, [...broths, ...beside]));
   const plan = {
@@ -101,6 +101,7 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable, solved?:
     liquids,
     build: buildOf(menu, fit),
     simmer,
+    program,
     ending: endingOf(menu, simmer, liquids),
     finish: finishTold(menu),
     sides: sidesTold(menu),

@@ -7,7 +7,7 @@ import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
 import type { AdditionModel, CookWindow } from '../simmer/additionModel';
 import { wantedBy } from '../pot/food';
-import { rehearse, type BrothStrength, type Rehearsal } from '../simmer/rehearse';
+import { rehearse, type Rehearsal } from '../simmer/rehearse';
 import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
 import { coldProblem, coldSpells, isOfCold } from '../simmer/coldSpells';
 import { withReasons } from '../simmer/because';
@@ -38,14 +38,6 @@ const SPARE_S = 20;
 /** What it costs to stand over the mark by all of the room. */
 const OVER_COSTS = 60;
 
-export function strengthOf({ broths }: Pick<PlannedPot, 'broths'>): Record<'main' | 'aside', BrothStrength> {
-  const of = (place: 'pot' | 'aside'): BrothStrength => {
-    const broth = broths.find((one) => one.place === place) ?? broths.find((one) => one.place === 'pot');
-    return { saltPct: broth?.salinityAsMadePct ?? 0, sugarPct: broth?.solution.sweetnessPct ?? 0 };
-  };
-  return { main: of('pot'), aside: of('aside') };
-}
-
 /**
  * A window drawn in by so many seconds at either end, as far as it is wide enough; or drawn out, but never to before what
  * makes a thing safe.
@@ -62,7 +54,7 @@ function seenIn(
   spareS: number,
 ): Seen {
   const { simmer } = planned;
-  const { lateS, leads, boilAtS, steamG } = rehearsal;
+  const { lateS, leads, boilAtS, lostG } = rehearsal;
   const floorsS = new Map(before.floorsS);
   const edges = new Map<string, { piece: SimmerPiece; leastS: number; bestS: number; mostS: number }>();
   for (const piece of simmer.pieces) {
@@ -100,9 +92,10 @@ function seenIn(
   const boilsLaterS = new Map(before.boilsLaterS);
   for (const [pan, laterS] of boilsLater(simmer, boilAtS)) boilsLaterS.set(pan, (boilsLaterS.get(pan) ?? 0) + laterS);
   // At first what it loses is only guessed at, and that may be all that is wrong.
+  // At first what it loses is only guessed at, and that may be all that is wrong.
   const over = before === NOTHING_SEEN ? 0 : overMarkShare(rehearsal.trace, planned.fit);
   const usableShare = before.usableShare / (1 + over);
-  return { windows, floorsS, boilsLaterS, steamG, usableShare };
+  return { windows, floorsS, boilsLaterS, lostG, usableShare };
 }
 
 /** Seconds by which each pan boils later than its plan says; none where they agree. */
@@ -143,26 +136,35 @@ interface Tried {
   rehearsal: Rehearsal;
   seen: Seen;
   objective: number;
-  /** The plan's boil is not that of the model. */
-  isBoilOff: boolean;
+  /** The boil of the plan, or what it leaves for the finish, is not that of the model. */
+  isOff: boolean;
 }
 
-function tried(menu: Menu, planned: SolvedLiquids, seen: Seen): Tried {
+/** @param before a try of the same pot, much like this one */
+function tried(menu: Menu, planned: SolvedLiquids, seen: Seen, before?: Tried): Tried {
   const { simmer } = planned;
-  const rehearsal = rehearse({ menu, fit: planned.fit, simmer, strength: strengthOf(planned) });
+  const rehearsal = rehearse({ menu, fit: planned.fit, simmer, program: planned.program }, before?.rehearsal);
   return {
     planned,
     rehearsal,
     seen,
     objective: objectiveOf(menu, simmer, rehearsal) + OVER_COSTS * overMarkShare(rehearsal.trace, planned.fit),
-    isBoilOff: boilsLater(simmer, rehearsal.boilAtS).length > 0,
+    isOff: boilsLater(simmer, rehearsal.boilAtS).length > 0 || isEndingOff(simmer, rehearsal),
   };
 }
 
-/** A boil that is not as the plan has it costs as much as a minute too much in each piece would. */
+/** What is left for the finish is planned within so much of what the model has. */
+const ENDING_WITHIN = 0.07;
+
+const isEndingOff = ({ ending }: Simmer, { endingMl }: Rehearsal): boolean =>
+  ending !== undefined &&
+  endingMl !== undefined &&
+  Math.abs(endingMl - ending.brothMl) > ENDING_WITHIN * Math.max(ending.brothMl, 1);
+
+/** A boil, or a rest for the finish, that is not as the plan has it costs as much as a minute too much in each piece would. */
 const isBetter = (a: Tried, b: Tried): boolean =>
-  a.objective + (a.isBoilOff ? a.planned.simmer.pieces.length : 0) <
-  b.objective + (b.isBoilOff ? b.planned.simmer.pieces.length : 0) - 1e-6;
+  a.objective + (a.isOff ? a.planned.simmer.pieces.length : 0) <
+  b.objective + (b.isOff ? b.planned.simmer.pieces.length : 0) - 1e-6;
 
 const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
 
@@ -189,7 +191,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
   let best = now;
   let lowerBound = Infinity;
   let inVain = 0;
-  const isBest = () => best.objective <= lowerBound + 1e-6 && !best.isBoilOff;
+  const isBest = () => best.objective <= lowerBound + 1e-6 && !best.isOff;
   // The plan by the table is only the first guess: the model's own is taken where it is as good.
   const isLong = quick.simmer.pieces.length > LONG_EVENING;
   const tries = isLong ? LONG_TRIES : TRIES;
@@ -203,7 +205,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
     yield;
     const seen = seenIn(now, SPARE_S);
     const beforeCosts = now.objective;
-    now = tried(menu, plannedBy(seen), seen);
+    now = tried(menu, plannedBy(seen), seen, now);
     lowerBound = Math.min(lowerBound, now.planned.simmer.lowerBound ?? 0);
     const helped = isBetter(now, best);
     if (helped || (best.seen === NOTHING_SEEN && !isBetter(best, now))) best = now;
@@ -212,7 +214,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
     inVain = helped ? 0 : isSame ? IN_VAIN : inVain + 1;
     // Where everything is in its window, only fewer additions could be better.
     const isClean = best.objective <= additionsOf(best.planned.simmer) + 1e-6;
-    if (inVain >= (isClean ? 1 : IN_VAIN) && !best.isBoilOff && now.objective < RAW_COSTS) break;
+    if (inVain >= (isClean ? 1 : IN_VAIN) && !best.isOff && now.objective < RAW_COSTS) break;
   }
   // What just misses being put in together is tried so.
   for (const spareS of isLong ? [] : TOGETHER_S) {
@@ -223,7 +225,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
       const planned = plannedBy(seen);
       lowerBound = Math.min(lowerBound, planned.simmer.lowerBound ?? 0);
       if (additionsOf(planned.simmer) >= additionsOf(best.planned.simmer)) break;
-      from = tried(menu, planned, seen);
+      from = tried(menu, planned, seen, from);
       if (isBetter(from, best)) best = from;
       if (from.objective >= RAW_COSTS) break;
     }
@@ -269,7 +271,7 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel, near?: Rehea
   // What the table has to say of windows, the model of heat knows better.
   const { trace } = rehearsal;
   const followed: Simmer = trace ? { ...simmer, trace } : simmer;
-  const actions = coldSpells(followed);
+  const { actions, program } = coldSpells(followed, gone.planned.program);
   const others = simmer.unsatisfied.filter((one) => !isOfWindows(one) && !(trace && isOfCold(one)));
   const rehearsed: Simmer = {
     ...simmer,
@@ -288,7 +290,7 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel, near?: Rehea
   const given = { altitudeM: place.altitudeM, units };
   const withBecause = withReasons(rehearsed, given, (piece) => isOwnTime(menu, piece));
   const build = withLevels(planned.plan.build, menu, planned.fit, withBecause);
-  return { ...planned, plan: { ...planned.plan, simmer: withBecause, build }, gone };
+  return { ...planned, plan: { ...planned.plan, simmer: withBecause, program, build }, gone };
 }
 
 /** `rehearsedInSteps` without a pause. */

@@ -1,11 +1,11 @@
-import type { SimmerPiece } from '@elixa/contract';
+import type { FoodIn, SimmerPiece } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Cut, Ingredient } from '../catalogue/ingredient';
 import { isSafe, RAW, wantedOf, type Wanted } from '../doneness/wanted';
 import { evenly, nodesOf, type Body } from '../heat/conduction';
 import { foodBodies } from '../heat/foodBody';
 import { FROZEN_C, KEPT_C } from '../heat/givens';
-import type { FoodIn, PieceState } from './state';
+import type { PieceState } from './state';
 
 /** The coldest likely piece is so much colder than the mean one, in K. Kitchen estimate. */
 export const COLDER_K = 2;
@@ -39,7 +39,7 @@ export const wantedBy = ({ way, ...piece }: SimmerPiece): Wanted =>
 export function pieceIn(food: FoodIn, atS: number): PieceState {
   const { what, mean, largest } = knownOf(food);
   const isFrozen = food.frozen === true || what.kept === 'freezer';
-  const startC = food.startC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
+  const startC = food.tempC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
   return {
     ...food,
     ...(isFrozen ? { frozen: true } : {}),

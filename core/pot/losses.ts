@@ -1,7 +1,7 @@
 import { mouthAreaMm2 } from '@elixa/contract';
 import { boilingPointC } from '../heat/boilingPoint';
 import { lossesW, type LidState } from '../heat/burner';
-import type { PotState } from './state';
+import type { Kitchen, PotState } from './state';
 
 /** A film of fat as thick as this closes two thirds of the mouth, in mm. Kitchen estimate, 0.2-0.5. */
 const FAT_CLOSES_MM = 0.3;
@@ -34,7 +34,10 @@ export class Losses {
   slopeW = 0;
   private readonly byLid = new Map<LidState, AtWholeDegrees>();
   private readonly stillBelowC: number;
-  constructor(private readonly pot: Losing) {
+  constructor(
+    private readonly pot: Losing,
+    private readonly kitchen: Pick<Kitchen, 'lossShare' | 'steamShare'>,
+  ) {
     this.stillBelowC = boilingPointC(pot.altitudeM) - BROKEN_UP.withinK;
   }
 
@@ -56,8 +59,8 @@ export class Losses {
   private look({ dryW, steamW }: AtWholeDegrees, lid: LidState, tempC: number): void {
     if (dryW[tempC + COLDEST_C] !== undefined) return;
     const found = lossesW({ ...this.pot, heat: this.pot.heatSource }, tempC, lid);
-    dryW[tempC + COLDEST_C] = found.dryW;
-    steamW[tempC + COLDEST_C] = found.steamW;
+    dryW[tempC + COLDEST_C] = found.dryW * this.kitchen.lossShare;
+    steamW[tempC + COLDEST_C] = found.steamW * this.kitchen.steamShare;
   }
 
   /** @param fat share of the mouth that a film of fat closes */

@@ -1,3 +1,4 @@
+import type { Act, ActOf, Contents, FoodIn } from '@elixa/contract';
 import { heightAtMm } from '../arrange/vesselShape';
 import { boilingPointC, boilingRaisedK } from '../heat/boilingPoint';
 import { WATER_CP } from '../heat/burner';
@@ -15,15 +16,22 @@ import {
   NOTHING,
   plus,
   salinityPctOf,
-  type Contents,
   type HeatLedger,
-  type PotAction,
+  type Kitchen,
   type PotState,
   type Sample,
 } from './state';
 
+/** A simmer is the boil held: however salty or sweet it is, a liquid boils within so much of water, in K. */
+const AT_THE_BOIL_K = 10;
+/** Just under the boil it steams and hardly moves, so much below it, in K. Kitchen estimate, 3-8. */
+const JUST_UNDER_K = 5;
+/** With less liquid than this a pan is dry. */
+const DRY_G = 1;
 /** It boils from so near to the boiling point on, in K. */
 const BOILS_WITHIN_K = 0.05;
+
+const foodOf = ({ is: _is, ...food }: ActOf<'added'>): FoodIn => food;
 
 /** A pot that is followed: a `PotState` that goes on in the same place, so that a step leaves nothing behind. */
 export class Running {
@@ -35,7 +43,10 @@ export class Running {
   private readonly waterBoilsC: number;
   private readonly exchanged: Exchanged = { given: { ...NOTHING }, drankG: 0, fatG: 0 };
 
-  constructor({ pieces, ...pot }: PotState) {
+  constructor(
+    { pieces, ...pot }: PotState,
+    private readonly kitchen: Kitchen,
+  ) {
     this.pot = {
       ...pot,
       liquid: { ...pot.liquid },
@@ -44,7 +55,7 @@ export class Running {
       heat: { ...pot.heat },
     };
     this.food = pieces.map((one) => new Lying(one));
-    this.losses = new Losses(pot);
+    this.losses = new Losses(pot, kitchen);
     this.waterBoilsC = boilingPointC(pot.altitudeM);
     this.see();
   }
@@ -71,38 +82,68 @@ export class Running {
   }
 
   /** Does what is done to it at this moment. */
-  act(action: PotAction): void {
+  act(act: Act): void {
     const { pot } = this;
-    switch (action.kind) {
+    switch (act.is) {
+      case 'light':
+        pot.power = 1;
+        return;
       case 'heat':
-        pot.power = Math.min(1, Math.max(0, action.power));
-        pot.holdC = action.holdC;
+        pot.power = act.share;
+        pot.holdC = this.heldC(act.holds);
         return;
       case 'lid':
-        pot.lid = action.lid;
-        pot.lidThen = action.untilBoil;
+        pot.lid = act.lid;
+        pot.lidThen = act.thenAtBoil;
         return;
-      case 'add':
-        this.food.push(...action.food.map((one) => new Lying(pieceIn(one, pot.atS))));
+      case 'dryWork':
+        pot.tempC = Math.max(pot.tempC, act.panC);
+        return;
+      case 'added':
+        this.food.push(new Lying(pieceIn(foodOf(act), pot.atS)));
         this.see();
         return;
-      case 'remove':
-        for (const one of this.lying) if (action.ids.includes(one.piece.id)) one.outAtS = pot.atS;
+      case 'liftedOut':
+      case 'eaten':
+        for (const one of this.lying) if (act.pieceIds.includes(one.piece.pieceId)) one.outAtS = pot.atS;
         this.see();
         return;
-      case 'pour':
-        this.pour(action);
+      case 'putBack':
+        for (const one of this.food) if (act.pieceIds.includes(one.piece.pieceId)) one.outAtS = undefined;
+        this.see();
         return;
-      case 'ladle':
-        this.ladle(action.volumeMl);
+      case 'poured':
+        this.pour(act);
+        return;
+      case 'ladled':
+        this.ladle(act.ml === 'all' ? Infinity : act.ml);
+        return;
+      case 'drunk':
+        this.ladle(act.ml);
+        return;
+      case 'skimmed':
+      case 'stirred':
+      case 'loosened':
+      case 'basted':
+      case 'scooped':
+      case 'seasoned':
+      case 'rested':
+      case 'served':
+        // Nothing of heat and liquid changes with it.
         return;
     }
   }
 
-  private pour({ liquid, tempC, fatG = 0 }: Extract<PotAction, { kind: 'pour' }>): void {
+  /** A fire that is tended to the boil may be turned down for no other reason. */
+  private heldC(holds: ActOf<'heat'>['holds']): number | undefined {
+    if (holds === 'boil') return this.waterBoilsC + AT_THE_BOIL_K;
+    return holds === 'justUnder' ? this.waterBoilsC - JUST_UNDER_K : holds;
+  }
+
+  private pour({ contents, tempC, fatG = 0 }: ActOf<'poured'>): void {
     const { pot } = this;
     const before = heatCapacity(pot);
-    addTo(pot.liquid, liquid);
+    addTo(pot.liquid, contents);
     pot.fatG += fatG;
     const after = heatCapacity(pot);
     pot.tempC = (before * pot.tempC + (after - before) * tempC) / after;
@@ -125,7 +166,13 @@ export class Running {
   /** A step further, nothing being done to it. */
   step(stepS: number): void {
     const { pot, lying, exchanged } = this;
-    const heat = stepHeat(pot, lying, this.losses, this.boilingC, stepS);
+    if (massOf(pot.liquid) < DRY_G) {
+      // A pan without liquid is tended to where its work has it, and what lies in it waits for the liquid.
+      pot.atS += stepS;
+      pot.boilingS = 0;
+      return;
+    }
+    const heat = stepHeat(pot, lying, this.losses, this.boilingC, stepS, this.kitchen.usefulShare);
     const { steamG, alcoholG, leaves } = stepSteam(pot, heat);
     pot.atS += stepS;
     pot.tempC = heat.tempC;
@@ -184,7 +231,7 @@ export class Running {
       salinityPct: salinityPctOf(pot.liquid),
       fatG: pot.fatG,
       pieces: this.lying.map(({ piece, mean, largestC, cooked, safeAtS }) => ({
-        id: piece.id,
+        id: piece.pieceId,
         centreC: mean.centreC,
         largestC,
         hadMin: cooked.hadMin,

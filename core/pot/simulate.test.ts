@@ -6,7 +6,8 @@ import { timeToBoilS } from '../heat/burner';
 import { boilingPointC } from '../heat/boilingPoint';
 import { centreOf } from '../heat/conduction';
 import { simulate } from './simulate';
-import { massOf, NOTHING, plus, standing, type Contents, type FoodIn, type PotAction, type PotState } from './state';
+import type { ActOf, Contents, FoodIn } from '@elixa/contract';
+import { massOf, NOTHING, plus, standing, type PotState, type TimedAct } from './state';
 
 const steel = VESSELS.find((one) => one.id === 'steel26')!;
 const clay = VESSELS.find((one) => one.id === 'clay28')!;
@@ -23,35 +24,43 @@ const broth = (waterG: number): Contents => ({
 const pot = (more: Partial<PotState> = {}): PotState =>
   standing({ vessel: steel, heatSource: gas, roomTempC: 20, altitudeM: 0, tempC: 20, liquid: broth(2000), ...more });
 const food = (ingredientId: string, cut: string, massG: number, more: Partial<FoodIn> = {}): FoodIn => ({
-  id: `${ingredientId}/${cut}`,
+  pieceId: `${ingredientId}/${cut}`,
   ingredientId,
   cut,
   massG,
   ...more,
 });
-const FULL: PotAction[] = [
-  { atS: 0, kind: 'heat', power: 1 },
-  { atS: 0, kind: 'lid', lid: 'on' },
-];
-const pieceOf = (state: PotState, id: string) => state.pieces.find((one) => one.id === id)!;
+const heat = (atS: number, share: number, holds?: ActOf<'heat'>['holds']): TimedAct => ({
+  atS,
+  act: { is: 'heat', share, ...(holds === undefined ? {} : { holds }) },
+});
+const lid = (atS: number, how: PotState['lid'], thenAtBoil?: PotState['lid']): TimedAct => ({
+  atS,
+  act: { is: 'lid', lid: how, ...(thenAtBoil ? { thenAtBoil } : {}) },
+});
+const pour = (atS: number, contents: Contents, tempC: number): TimedAct => ({
+  atS,
+  act: { is: 'poured', liquid: 'broth', ml: massOf(contents), tempC, contents },
+});
+const add = (atS: number, ...things: FoodIn[]): TimedAct[] =>
+  things.map((one) => ({ atS, act: { is: 'added', ...one } }));
+const FULL: TimedAct[] = [heat(0, 1), lid(0, 'on')];
+const pieceOf = (state: PotState, id: string) => state.pieces.find((one) => one.pieceId === id)!;
 
-const SUPPER: PotAction[] = [
+const SUPPER: TimedAct[] = [
   ...FULL,
-  {
-    atS: 700,
-    kind: 'add',
-    food: [food('chickenThigh', 'chunk', 300, { gives: { saltG: 2, sugarG: 1 } }), food('daikon', 'halfMoon', 150)],
-  },
-  { atS: 1100, kind: 'pour', liquid: broth(300), tempC: 60 },
-  { atS: 1200, kind: 'lid', lid: 'ajar' },
-  {
-    atS: 1300,
-    kind: 'add',
-    food: [food('shiitake', 'cap', 80), food('udon', 'loose', 200), food('fishBall', 'ball', 120, { frozen: true })],
-  },
-  { atS: 1500, kind: 'ladle', volumeMl: 200 },
-  { atS: 1600, kind: 'heat', power: 0.5 },
-  { atS: 1900, kind: 'remove', ids: ['chickenThigh/chunk'] },
+  ...add(700, food('chickenThigh', 'chunk', 300, { gives: { saltG: 2, sugarG: 1 } }), food('daikon', 'halfMoon', 150)),
+  pour(1100, broth(300), 60),
+  lid(1200, 'ajar'),
+  ...add(
+    1300,
+    food('shiitake', 'cap', 80),
+    food('udon', 'loose', 200),
+    food('fishBall', 'ball', 120, { frozen: true }),
+  ),
+  { atS: 1500, act: { is: 'ladled', ml: 200, to: 'bowls' } },
+  heat(1600, 0.5),
+  { atS: 1900, act: { is: 'liftedOut', pieceIds: ['chickenThigh/chunk'] } },
 ];
 
 describe('the pot on its fire', () => {
@@ -117,10 +126,10 @@ describe('the pot on its fire', () => {
     const belly = food('porkBelly', 'thin', 400);
     const { state } = simulate(
       pot(),
-      [...FULL, { atS: 700, kind: 'add', food: [belly] }, { atS: 1500, kind: 'ladle', volumeMl: 500 }],
+      [...FULL, ...add(700, belly), { atS: 1500, act: { is: 'ladled', ml: 500, to: 'bowls' } }],
       1600,
     );
-    const gaveG = pieceOf(state, belly.id).gaveFatG;
+    const gaveG = pieceOf(state, belly.pieceId).gaveFatG;
     expect(gaveG).toBeGreaterThan(10);
     expect(state.fatG + state.ladledFatG).toBeCloseTo(gaveG, 6);
     expect(state.ladledFatG).toBeGreaterThan(1);
@@ -134,7 +143,12 @@ describe('the pot on its fire', () => {
 
   it('does not depend on its steps', () => {
     const at = (stepS: number) => {
-      const { state, boils, samples } = simulate(pot(), SUPPER, 1850, stepS);
+      const { state, boils, samples } = simulate(
+        pot(),
+        SUPPER.filter((one) => one.atS < 1850),
+        1850,
+        { stepS },
+      );
       return { state, boils, cold: Math.min(...samples.filter((one) => one.atS > 700).map((one) => one.tempC)) };
     };
     const [usual, fine] = [at(4), at(0.5)];
@@ -144,7 +158,7 @@ describe('the pot on its fire', () => {
       fine.boils.map((one) => Math.round(one.fromS / 20)),
     );
     for (const one of usual.state.pieces) {
-      const same = pieceOf(fine.state, one.id);
+      const same = pieceOf(fine.state, one.pieceId);
       // What thaws is the least even.
       const withinK = one.frozen ? 0.6 : 0.3;
       expect(Math.abs(centreOf(one.mean) - centreOf(same.mean))).toBeLessThan(withinK);
@@ -194,15 +208,7 @@ describe('the pot on its fire', () => {
 
 describe('a tended fire', () => {
   it('holds a simmer or a heat below it, gives no more than that takes, and comes back up after what is cold', () => {
-    const held = (holdC: number) =>
-      simulate(
-        pot({ tempC: 20 }),
-        [
-          { atS: 0, kind: 'heat', power: 1, holdC },
-          { atS: 1800, kind: 'pour', liquid: broth(400), tempC: 10 },
-        ],
-        3600,
-      );
+    const held = (holdC: number) => simulate(pot({ tempC: 20 }), [heat(0, 1, holdC), pour(1800, broth(400), 10)], 3600);
     for (const holdC of [75, 82]) {
       const { samples, state } = held(holdC);
       expect(Math.max(...samples.map((one) => one.tempC))).toBeLessThan(holdC + 0.01);
@@ -214,22 +220,21 @@ describe('a tended fire', () => {
         ((massOf(state.liquid) / 1000) * 4180 + 950) * holdC - ((massOf(broth(2000)) / 1000) * 4180 + 950) * 20;
       expect((burnerJ + movedJ - lostJ - steamJ) / stored).toBeCloseTo(1, 2);
     }
-    const cools = simulate(pot({ tempC: 100 }), [{ atS: 0, kind: 'heat', power: 1, holdC: 80 }], 1200);
+    const cools = simulate(pot({ tempC: 100 }), [heat(0, 1, 80)], 1200);
     expect(cools.samples[12]!.tempC).toBeLessThan(98);
     expect(cools.samples[12]!.tempC).toBeGreaterThan(80);
-    const boils = (more: Partial<Extract<PotAction, { kind: 'heat' }>>) =>
-      simulate(pot({ tempC: 100 }), [{ atS: 0, kind: 'heat', power: 1, ...more }], 1800).state;
-    expect(boils({ holdC: 100 }).steamG).toBeLessThan(boils({}).steamG);
-    expect(boils({ holdC: 100 }).heat.burnerJ).toBeLessThan(boils({}).heat.burnerJ);
-    expect(boils({ holdC: 100 }).tempC).toBeCloseTo(100, 1);
+    const boils = (more: Partial<ActOf<'heat'>>) => simulate(pot({ tempC: 100 }), [heat(0, 1, more.holds)], 1800).state;
+    expect(boils({ holds: 100 }).steamG).toBeLessThan(boils({}).steamG);
+    expect(boils({ holds: 100 }).heat.burnerJ).toBeLessThan(boils({}).heat.burnerJ);
+    expect(boils({ holds: 100 }).tempC).toBeCloseTo(100, 1);
   });
 });
 
 describe('the pot, as cooks know it', () => {
   const reached = (more: Partial<PotState>, what: FoodIn, program = FULL) => {
     const boiling = pot({ tempC: boilingPointC(more.altitudeM ?? 0), power: 1, lid: 'on', ...more });
-    const { state } = simulate(boiling, [...program, { atS: 0, kind: 'add', food: [what] }], 3000);
-    return pieceOf(state, what.id);
+    const { state } = simulate(boiling, [...program, ...add(0, what)], 3000);
+    return pieceOf(state, what.pieceId);
   };
   const chicken = food('chickenThigh', 'chunk', 150);
 
@@ -248,7 +253,7 @@ describe('the pot, as cooks know it', () => {
   });
 
   it('boils sooner under a lid, and never on a flame that is too weak', () => {
-    const fromS = (program: PotAction[], more: Partial<PotState> = {}) =>
+    const fromS = (program: TimedAct[], more: Partial<PotState> = {}) =>
       simulate(pot(more), program, 4000).boils[0]?.fromS;
     expect(fromS(FULL)!).toBeLessThan(fromS([FULL[0]!])!);
     expect(fromS([FULL[0]!], { heatSource: { ...gas, powerW: 500 } })).toBeUndefined();
@@ -265,9 +270,9 @@ describe('the pot, as cooks know it', () => {
     ] as const) {
       const piece = reached({}, food(id, cut, 200));
       expect(piece.readyAtS!).toBeGreaterThanOrEqual(piece.safeAtS!);
-      const program: PotAction[] = [...FULL, { atS: 0, kind: 'add', food: [food(id, cut, 200)] }];
+      const program: TimedAct[] = [...FULL, ...add(0, food(id, cut, 200))];
       const boiling = pot({ tempC: 100, power: 1, lid: 'on' });
-      const before = pieceOf(simulate(boiling, program, piece.safeAtS! - 8).state, piece.id);
+      const before = pieceOf(simulate(boiling, program, piece.safeAtS! - 8).state, piece.pieceId);
       expect(before.safeAtS).toBeUndefined();
       expect(before.readyAtS).toBeUndefined();
     }
@@ -290,7 +295,7 @@ describe('the pot, as cooks know it', () => {
   });
 
   it('refuses what nobody knows a time for, and an end before the beginning', () => {
-    const odd: PotAction[] = [{ atS: 0, kind: 'add', food: [food('daikon', 'inOnePiece', 100)] }];
+    const odd: TimedAct[] = [...add(0, food('daikon', 'inOnePiece', 100))];
     expect(() => simulate(pot(), odd, 10)).toThrow(/daikon.*inOnePiece/);
     expect(() => simulate(pot({ atS: 100 }), [], 50)).toThrow(/untilS/);
   });
@@ -298,15 +303,14 @@ describe('the pot, as cooks know it', () => {
 
 describe('what is frozen, and a lid until it boils again', () => {
   const boiling = () => pot({ tempC: 100, power: 1, holdC: 101 });
-  const run = (what: FoodIn, program: PotAction[] = []) =>
-    simulate(boiling(), [{ atS: 0, kind: 'add', food: [what] }, ...program], 2400);
+  const run = (what: FoodIn, program: TimedAct[] = []) => simulate(boiling(), [...add(0, what), ...program], 2400);
 
   it('comes out of the freezer where it is kept there, without anybody saying so', () => {
     const kept = INGREDIENTS.filter((one) => one.kept === 'freezer');
     expect(kept.length).toBeGreaterThan(0);
     for (const { id, cuts } of kept) {
       for (const cut of Object.keys(cuts)) {
-        const [usual, said, thawed] = [{}, { frozen: true }, { startC: 4 }].map(
+        const [usual, said, thawed] = [{}, { frozen: true }, { tempC: 4 }].map(
           (more) => pieceOf(run(food(id, cut, 200, more)).state, `${id}/${cut}`).readyAtS!,
         );
         expect(said).toBe(usual);
@@ -327,15 +331,15 @@ describe('what is frozen, and a lid until it boils again', () => {
   it('brings it back sooner, and is off or ajar then', () => {
     const cold = food('daikon', 'halfMoon', 900);
     const weak = { ...gas, powerW: 1900 };
-    const back = (program: PotAction[]) => {
+    const back = (program: TimedAct[]) => {
       const start = pot({ tempC: 100, power: 1, holdC: 101, heatSource: weak, altitudeM: 0 });
-      const { boils, state } = simulate(start, [{ atS: 0, kind: 'add', food: [cold] }, ...program], 2400);
+      const { boils, state } = simulate(start, [...add(0, cold), ...program], 2400);
       return { fromS: boils.at(-1)!.fromS, lid: state.lid };
     };
     const open = back([]);
-    const covered = back([{ atS: 0, kind: 'lid', lid: 'on', untilBoil: 'ajar' }]);
+    const covered = back([lid(0, 'on', 'ajar')]);
     expect(covered.fromS).toBeLessThan(open.fromS - 15);
     expect(covered.lid).toBe('ajar');
-    expect(back([{ atS: 0, kind: 'lid', lid: 'on', untilBoil: 'off' }]).lid).toBe('off');
+    expect(back([lid(0, 'on', 'off')]).lid).toBe('off');
   });
 });

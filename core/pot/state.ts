@@ -1,19 +1,7 @@
-import type { HeatSource, Vessel } from '@elixa/contract';
+import type { Act, Contents, FoodIn, HeatSource, Vessel } from '@elixa/contract';
 import { POT_CP, WATER_CP, type LidState } from '../heat/burner';
 import type { Profile } from '../heat/conduction';
 import type { Cooked } from '../doneness/wanted';
-
-/** What a liquid holds, in g. */
-export interface Contents {
-  waterG: number;
-  saltG: number;
-  sugarG: number;
-  /** As acetic acid. */
-  acidG: number;
-  alcoholG: number;
-  glutamateG: number;
-  nucleotideG: number;
-}
 
 export const NOTHING: Contents = {
   waterG: 0,
@@ -55,22 +43,6 @@ export const salinityPctOf = (contents: Contents): number => {
   const massG = massOf(contents);
   return massG > 0 ? (100 * contents.saltG) / massG : 0;
 };
-
-/** So much of a cut that goes in together. */
-export interface FoodIn {
-  id: string;
-  ingredientId: string;
-  cut: string;
-  massG: number;
-  /** Instead of the thickness of the cut. */
-  thicknessMm?: number;
-  frozen?: boolean;
-  /** Instead of where it is kept. The largest piece is taken as two degrees colder than that. */
-  startC?: number;
-  way?: 'simmered' | 'seared' | 'swished';
-  /** All that it can give to the liquid besides water, in g: salt of what was cured, runoff of a marinade. */
-  gives?: Partial<Contents>;
-}
 
 /** Food that lies in the pot, or was lifted out of it. */
 export interface PieceState extends FoodIn {
@@ -165,15 +137,21 @@ export const standing = (
   ...given,
 });
 
-/** What is done to a pot, at a moment. */
-export type PotAction = { atS: number } & (
-  | { kind: 'heat'; power: number; holdC?: number }
-  | { kind: 'lid'; lid: LidState; untilBoil?: LidState }
-  | { kind: 'add'; food: readonly FoodIn[] }
-  | { kind: 'remove'; ids: readonly string[] }
-  | { kind: 'pour'; liquid: Contents; tempC: number; fatG?: number }
-  | { kind: 'ladle'; volumeMl: number }
-);
+/** What is done to a pot, at a moment or when it boils next. */
+export interface TimedAct {
+  atS: number;
+  on?: 'boil';
+  act: Act;
+}
+
+/** How a kitchen differs from the usual one: what its fire brings in and its pot loses, each as a share of what is usual. */
+export interface Kitchen {
+  usefulShare: number;
+  lossShare: number;
+  steamShare: number;
+}
+
+export const USUAL_KITCHEN: Kitchen = { usefulShare: 1, lossShare: 1, steamShare: 1 };
 
 /** A piece that lies in the pot at a moment: the middles of the mean and the largest one in °C, and what it has had. */
 export interface PieceSample {
@@ -202,5 +180,19 @@ export interface Course {
   state: PotState;
   samples: readonly Sample[];
   /** Moments at which it began to boil, and at which it stopped. */
+  boils: ReadonlyArray<{ fromS: number; toS?: number }>;
+  /** The pot before each act, from which another course can go on. */
+  checkpoints: readonly Checkpoint[];
+}
+
+/** A pot on its way through a program, before the next of its acts. */
+export interface Checkpoint {
+  state: PotState;
+  /** Of the acts in their order, how many were begun, and which of them still wait for the boil. */
+  next: number;
+  waiting: readonly number[];
+  actedAtS: number;
+  sampleAtS: number;
+  samples: number;
   boils: ReadonlyArray<{ fromS: number; toS?: number }>;
 }

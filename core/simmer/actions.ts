@@ -1,30 +1,18 @@
-import type { Action } from '@elixa/contract';
+import type { Act, Action, PlannedAct } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
 import { showVolume } from '../measures/showMeasure';
+import { holdsBoil } from '../heat/burner';
+import { settled } from '../program/settle';
 import { adding } from './adding';
+import { serving } from './serving';
+import { toppingUp } from './toppingUp';
+import { WORTH_POURING_ML } from './levels';
 import { beginning } from './beginning';
-import {
-  into,
-  lidded,
-  saidIn,
-  shown,
-  stageSays,
-  where,
-  WORTH_POURING_ML,
-  type ActionQuestion,
-  type Draft,
-} from './drafts';
-import { shortName } from '../catalogue/shortName';
+import { saidIn, stageSays, waterPoured, type ActionQuestion, type Draft } from './drafts';
 
-/** Bringing a pan back to its mark before a course, so long before its first addition. */
-const TOP_UP_BEFORE_S = 60;
-/** A flame is not turned down for less than this. */
-const WORTH_TURNING_DOWN_S = 3 * 60;
 /** To ladle a cup for everybody. Kitchen estimate. */
 const LADLED_S = 90;
-/** A pot of broth is hot again after so long. Kitchen estimate, 3-6 min. */
-const HOT_AGAIN_S = 5 * 60;
 /** From 85 °C a pot on a high flame boils after about so long. Kitchen estimate, 50-100 s. */
 const BEFORE_BOIL_S = 75;
 /** From one small thing at the pot to the next. */
@@ -78,10 +66,18 @@ function tending(question: ActionQuestion): Draft[] {
         return [];
       }
       if (place < pourAt || stage.do === 'pour' || stage.do === 'enrich') return [];
-      const says = lidded(stageSays(stage, []), question.menu.evening);
-      const base = { round, pan: 'main' as const, stageId: stage.id, says, lookFor: stage.untilCue };
+      const does = doneAt(stage);
+      const base = {
+        round,
+        pan: 'main' as const,
+        stageId: stage.id,
+        // What is done with fire and lid alone is said by what they become.
+        says: stage.do === 'cover' || stage.do === 'rest' ? '' : stageSays(stage, []),
+        lookFor: stage.untilCue,
+        ...(does ? { does: [does] } : {}),
+      };
       if (stage.do === 'rest') {
-        return [{ ...base, id: `rest-${round}`, kind: 'rest', atS: readyS - course.restS }];
+        return [{ ...base, id: `rest-${round}`, kind: 'rest', atS: readyS - course.restS, fire: 'off', lid: 'on' }];
       }
       if (stage.do === 'skim') {
         const skimS = boilS === undefined ? undefined : skimAtS(question, boilS, round);
@@ -95,13 +91,43 @@ function tending(question: ActionQuestion): Draft[] {
       }
       if (!Number.isFinite(atS)) return [];
       atS = Math.max(atS + NEXT_S, stage.do === 'lift' ? beforeNext(place) : 0);
-      return [{ ...base, id: `${stage.do}-${stage.id}-${round}`, kind: stage.do, atS }];
+      const lid = stage.do === 'lift' ? {} : { lid: stage.lid };
+      return [{ ...base, id: `${stage.do}-${stage.id}-${round}`, kind: stage.do, atS, ...lid }];
     });
   });
 }
 
+/** What a stage does that puts nothing in and pours nothing. */
+function doneAt({ do: word }: Stage): Act | undefined {
+  switch (word) {
+    case 'skim':
+      return { is: 'skimmed' };
+    case 'stir':
+      return { is: 'stirred' };
+    case 'loosen':
+      return { is: 'loosened' };
+    case 'season':
+      return { is: 'seasoned' };
+    case 'rest':
+      return { is: 'rested' };
+    default:
+      return undefined;
+  }
+}
+
+/** What must not boil, as warm as the room, and the heat that is never passed from then on. */
+function heldBackAct(question: ActionQuestion, ml: number): Pick<Draft, 'does' | 'fire'> {
+  const { evening, chosen } = question.menu;
+  const held = chosen.broth?.heldBack;
+  return {
+    does: [waterPoured(question, ml, held?.ingredientId, evening.place.roomTempC)],
+    ...(held ? { fire: { belowC: held.belowC } } : {}),
+  };
+}
+
 /** What would be spoiled by boiling goes in when everything is cooked, in every pan and every round. */
-function enriching({ menu, pans, readyAtS, firstRound }: ActionQuestion): Draft[] {
+function enriching(question: ActionQuestion): Draft[] {
+  const { menu, pans, readyAtS, firstRound } = question;
   const stage = menu.stages.find((one) => one.do === 'enrich');
   if (!stage) return [];
   return pans.flatMap(({ pan, fit, first, later }) =>
@@ -118,6 +144,7 @@ function enriching({ menu, pans, readyAtS, firstRound }: ActionQuestion): Draft[
           pan,
           stageId: stage.id,
           volumeMl: fit.heldMl,
+          ...heldBackAct(question, fit.heldMl),
           says: saidIn(pan, stage.says),
           shownText: showVolume(fit.heldMl, menu.evening.units),
           lookFor: stage.untilCue,
@@ -125,131 +152,6 @@ function enriching({ menu, pans, readyAtS, firstRound }: ActionQuestion): Draft[
       ];
     }),
   );
-}
-
-function toppingUp(question: ActionQuestion): Draft[] {
-  const { units } = question.menu.evening;
-  const isSauce = question.menu.pour.kind === 'ladles';
-  const isOff = question.menu.stages.some((stage) => stage.do === 'rest');
-  const mustNotBoil = question.menu.stages.some((stage) => stage.do === 'enrich');
-  const watered = (ml: number) =>
-    `${showVolume(ml, units)} of ${question.menu.chosen.letDown ? 'dashi' : 'hot water'}; taste it then`;
-  const splash = question.menu.stages.find((stage) => stage.do === 'pour')?.says ?? 'More of it';
-  return question.pans.flatMap(({ pan, levels, fillings }) =>
-    levels.flatMap(({ pourMl, ladleOutMl, waterMl }, index): Draft[] => {
-      const round = question.firstRound + index;
-      const mine = question.going.filter(({ piece }) => piece.round === round && piece.pan === pan);
-      if (index === 0 || fillings.some((one) => one.round === round)) return [];
-      // A finish of which nothing is cooked in the pot is ladled over when the broth is hot again.
-      const readyS = question.finishReadyAtS[round - question.readyAtS.length - 1];
-      const isLadled = mine.length === 0 && readyS !== undefined;
-      if (mine.length === 0 && (!isLadled || pourMl + waterMl < WORTH_POURING_ML)) return [];
-      const base = {
-        id: pan === 'main' ? `topup-${round}` : `topup-${round}-${pan}`,
-        atS: isLadled ? readyS - HOT_AGAIN_S : Math.min(...mine.map(({ piece }) => piece.inAtS)) - TOP_UP_BEFORE_S,
-        round,
-        pan,
-      };
-      const on = isOff ? 'burner on, ' : '';
-      const up = mustNotBoil ? 'up until it steams, no bubble' : 'back to a simmer';
-      const back = `${on}${pan === 'main' ? up : `the small pan ${up}`}`;
-      if (ladleOutMl >= WORTH_POURING_ML) {
-        return [
-          {
-            ...base,
-            kind: 'lift',
-            volumeMl: -ladleOutMl,
-            says: `Ladle broth out to make room, ${back}`,
-            shownText: showVolume(ladleOutMl, units),
-          },
-        ];
-      }
-      if (pourMl < WORTH_POURING_ML) {
-        const says =
-          pan === 'main'
-            ? isOff
-              ? 'Burner on, back up to a simmer'
-              : mustNotBoil
-                ? 'Back up until it steams'
-                : 'Back up to a simmer'
-            : 'The small pan back up to a simmer';
-        if (waterMl < WORTH_POURING_ML) return [{ ...base, kind: 'heatUp', says }];
-        const water = `${says}, with ${watered(waterMl)}`;
-        return [
-          { ...base, kind: 'pour', volumeMl: waterMl, waterMl, says: water, shownText: showVolume(waterMl, units) },
-        ];
-      }
-      const says = isSauce
-        ? `${question.menu.chosen.letDown ? 'More sauce, and dashi until it tastes right' : splash}, ${back}`
-        : `Hot broth from the reserve, ${back}`;
-      const pour: Draft = { ...base, kind: 'pour', volumeMl: pourMl, says, shownText: showVolume(pourMl, units) };
-      return waterMl < WORTH_POURING_ML ? [pour] : [{ ...pour, waterMl, says: `${says}, and ${watered(waterMl)}` }];
-    }),
-  );
-}
-
-/** What was cooked apart has the broth of the pot ladled over it. */
-function overBowls({ finish, food }: ActionQuestion['menu']): string | undefined {
-  if (finish && finish.slots.length === 0) return 'Hot broth into the bowls, over what is left of the dips; burner off';
-  if (!finish?.apart) return undefined;
-  const names = food
-    .filter((one) => one.purpose === 'finish')
-    .map((one) => shortName(one.ingredientId, one.cuts[0]?.cut ?? ''));
-  return `${stageSays({ ...finish.stages[0]!, says: '{in}' }, [...new Set(names)])} into bowls, the hot broth over them; burner off`;
-}
-
-/** Where slices are held in: the broth, or the one that they belong to. */
-function heldIn(menu: ActionQuestion['menu'], piece: Parameters<typeof into>[1]): string {
-  const said = into(menu, piece);
-  return said === where('main') ? 'the broth' : said === 'both broths' ? 'either broth' : said;
-}
-
-function serving({ menu, readyAtS, finishReadyAtS, going, firstRound, swished, endsAtS }: ActionQuestion): Draft[] {
-  const startsAgainS = (round: number) =>
-    Math.min(...going.filter(({ piece }) => piece.round === round + 1).map(({ piece }) => piece.inAtS)) -
-    TOP_UP_BEFORE_S;
-  const rounds = readyAtS.length;
-  const goes = finishReadyAtS.length;
-  const wordsFor = (round: number, low: string): string => {
-    if (round < firstRound) return 'The first slices are ready: eat them at once';
-    if (round === firstRound && swished.length > 0) return 'It is ready: the slices to the table, the pot at a simmer';
-    if (rounds > firstRound) return `Round ${round - firstRound + 1} is ready: lift it out${low}`;
-    return 'It is ready: to the table';
-  };
-  const serves = readyAtS.map((atS, index): Draft => {
-    const round = index + 1;
-    const isOff = menu.stages.some((stage) => stage.do === 'rest');
-    const low = !isOff && startsAgainS(round) - atS >= WORTH_TURNING_DOWN_S ? ', low heat' : '';
-    return { id: `serve-${round}`, atS, kind: 'serve', round, pan: 'main', says: wordsFor(round, low) };
-  });
-  const held = swished.map((piece): Draft => ({
-    id: `swish-${piece.id}`,
-    atS: piece.inAtS,
-    kind: 'swish',
-    round: piece.round,
-    pan: 'main',
-    ingredientId: piece.ingredientId,
-    cut: piece.cut,
-    pieceId: piece.id,
-    massG: piece.massG,
-    shownText: shown(piece, menu.evening.units),
-    says: `Hold each slice of ${shortName(piece.ingredientId, piece.cut)} in ${heldIn(menu, piece)} for ${Math.ceil(piece.bestS / 5) * 5} seconds; never let it go`,
-    lookFor: piece.sign,
-  }));
-  const between = finishReadyAtS.slice(0, -1).map((atS, index): Draft => {
-    const round = rounds + index + 1;
-    const says = 'A part of the finish is ready: into bowls, low heat';
-    return { id: `serve-${round}`, atS, kind: 'serve', round, pan: 'main', says };
-  });
-  const off: Draft = {
-    id: 'off',
-    atS: endsAtS,
-    kind: 'off',
-    round: rounds + goes,
-    pan: 'main',
-    says: overBowls(menu) ?? (goes === 0 ? 'Burner off' : 'The finish is ready: burner off, into bowls'),
-  };
-  return [...serves, ...held, ...between, off];
 }
 
 const ORDER: Action['kind'][] = [
@@ -279,11 +181,8 @@ const ORDER: Action['kind'][] = [
 
 const rank = ({ joinsLight, kind }: Draft) => ORDER.indexOf(joinsLight ? 'light' : kind);
 
-/**
- * Everything the cook does at the burner, in order. What goes in at one moment in one pan shares a step, so that it is
- * told and tapped once.
- */
-export function simmerActions(question: ActionQuestion): Action[] {
+/** Everything the cook does at the burner, in order: as it is told, and as it is done. */
+export function simmerActions(question: ActionQuestion): { actions: Action[]; acts: PlannedAct[] } {
   const drafts = [
     ...beginning(question),
     ...adding(question),
@@ -300,13 +199,10 @@ export function simmerActions(question: ActionQuestion): Action[] {
       a.pan.localeCompare(b.pan) ||
       Number(a.joinsLight ?? false) - Number(b.joinsLight ?? false),
   );
-  let step = -1;
-  let before: Draft | undefined;
-  return drafts.map(({ joinsLight, ...draft }) => {
-    const isSameThing = before?.kind === draft.kind || joinsLight;
-    const together = before && before.atS === draft.atS && before.pan === draft.pan && isSameThing;
-    if (!together) step += 1;
-    before = draft;
-    return { ...draft, step };
-  });
+  const pots = question.pans.map(({ pan, context }) => ({
+    id: pan,
+    hasLid: context.vessel.lid,
+    lidStays: holdsBoil(context) === 'lidded',
+  }));
+  return settled(drafts, pots);
 }

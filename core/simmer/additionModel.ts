@@ -55,8 +55,8 @@ export interface AdditionModel {
   inPotS?(ingredientId: string, cut: string): number | undefined;
   /** Seconds until the liquid boils. */
   toBoilS(brothMl: number, pan: PanContext, start: Start): number;
-  /** What a pan loses from one course to the next, most of it as steam, in g, where that is known better than by the time at the table. */
-  steamG?(pan: Pan): number | undefined;
+  /** What a pan loses in each course until the next, most of it as steam, in g, where that is known better than by the time at the table. */
+  lostG?(pan: Pan): readonly number[] | undefined;
   /** Share of the room of the main pot that its levels are planned with, where it stood over its mark. */
   usableShare?: number;
   /** Seconds until the pot boils again after these things went in together. */

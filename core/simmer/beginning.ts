@@ -1,10 +1,12 @@
 import type { Stage } from '../catalogue/style';
 import type { Pan } from '../diners/table';
 import { standsMm } from '../arrange/fit';
-import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
 import { showLength } from '../measures/showSize';
 import {
+  addedOf,
+  brothPoured,
+  FRIED_IN_C,
   hot,
   into,
   isDry,
@@ -12,10 +14,10 @@ import {
   shown,
   stageSays,
   where,
-  WORTH_POURING_ML,
   type ActionQuestion,
   type Draft,
 } from './drafts';
+import { WORTH_POURING_ML } from './levels';
 import type { Filling, TimedPan } from './panRounds';
 import { shortName } from '../catalogue/shortName';
 
@@ -30,6 +32,9 @@ const emptying = ({ course, startS, round }: Filling, pan: Pan): Draft => {
     round,
     pan,
     empties: true,
+    fire: 'off',
+    lid: 'off',
+    does: [{ is: 'ladled', ml: 'all', to: 'jug' }],
     says: `Ladle out what is left${pot}${isDryNext ? ', and wipe it dry' : ''}`,
   };
 };
@@ -49,6 +54,9 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
       pan,
       stageId: stage.id,
       volumeMl: pouredMl,
+      does: [brothPoured(question, pan, pouredMl, 'pour')],
+      fire: 'high',
+      lid: stage.lid,
       says: hot(saidIn(pan, stage.says), menu),
       shownText:
         menu.sides && pan === 'main'
@@ -84,9 +92,17 @@ function layingIn({ menu, going }: ActionQuestion, { course, round }: Filling, p
         says: stage.do === 'fry' ? stageSays(stage, [name]) : `${name} into ${into(menu, piece)}`,
         lookFor: stage.untilCue,
         joinsLight,
+        does: [
+          ...(stage.do === 'fry' ? [{ is: 'dryWork' as const, doing: 'fry' as const, panC: FRIED_IN_C }] : []),
+          ...addedOf(piece),
+        ],
+        ...(isDry(stage) ? { fire: 'dry' as const } : {}),
       };
     });
 }
+
+const dryDoing = (word: Stage['do']): 'melt' | 'sear' | 'deglaze' =>
+  word === 'sear' || word === 'deglaze' ? word : 'melt';
 
 /** Fat melted, slices seared and what is let go from the bottom, in the dry pan. */
 function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, pan: Pan): Draft[] {
@@ -109,6 +125,8 @@ function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, 
           shownText: shown({ ...portion, cut: portion.cut ?? '' }, menu.evening.units),
           says: stageSays(stage, [shortName(portion.ingredientId, portion.cut ?? '')]),
           lookFor: stage.untilCue,
+          fire: 'dry',
+          does: [{ is: 'dryWork', doing: dryDoing(stage.do), panC: FRIED_IN_C }],
         };
       }),
     );
@@ -122,13 +140,26 @@ function lighting(
   isHeatedDry: boolean,
 ): Draft {
   const { sides } = menu;
-  const { pan, context } = one;
-  const lid = context.vessel.lid ? ', lid on' : '';
+  const { pan } = one;
   const isBuilt = course.early.length > 0 && !isHeatedDry && pour !== undefined;
   const says = isHeatedDry
-    ? 'Medium heat under the empty pan, to warm it'
-    : `${hot(isBuilt ? saidIn(pan, pour.says) : sides && pan === 'main' ? 'Each broth into its side' : `Broth into ${where(pan)}`, menu)}${lid}, high heat`;
-  return { id: `light-${pan}`, atS: startS, kind: 'light', round: isHeatedDry ? 1 : round, pan, says };
+    ? 'Warm the empty pan'
+    : hot(
+        isBuilt
+          ? saidIn(pan, pour.says)
+          : sides && pan === 'main'
+            ? 'Each broth into its side'
+            : `Broth into ${where(pan)}`,
+        menu,
+      );
+  const base = { id: `light-${pan}`, atS: startS, kind: 'light' as const, round: isHeatedDry ? 1 : round, pan, says };
+  return isHeatedDry ? { ...base, fire: 'dry' } : { ...base, fire: 'high', lid: pour?.lid ?? 'on' };
+}
+
+/** How the lid lies when it boils: as the stage after the pour wants it. */
+function lidAtBoil(stages: readonly Stage[]): Stage['lid'] {
+  const after = stages.slice(stages.findIndex((stage) => stage.do === 'pour') + 1);
+  return after.find((stage) => !stage.beforeBoil && stage.do !== 'enrich')?.lid ?? 'off';
 }
 
 /** Lighting, what is done in the dry pan, what lies in the pot before it boils, the liquid, and the boil. */
@@ -136,12 +167,9 @@ export function beginning(question: ActionQuestion): Draft[] {
   const { firstRound } = question;
   return question.pans.flatMap((one) =>
     one.fillings.flatMap((filling): Draft[] => {
-      const { pan, context, fit } = one;
+      const { pan, fit } = one;
       const { course, startS, boilS, round } = filling;
       const isFirst = round === firstRound;
-      const lidStays = context.vessel.lid && holdsBoil(context) === 'lidded';
-      const thenLid = lidStays ? 'leave the lid on' : context.vessel.lid ? 'lid off' : undefined;
-      const thenHeat = [...(pan === 'main' && thenLid ? [thenLid] : []), 'down to a simmer'].join(', ');
       const isHeatedDry = course.early.some(({ stage }) => isDry(stage));
       const joinsLight = isFirst && !isHeatedDry;
       const pour = course.stages.find((stage) => stage.do === 'pour');
@@ -158,7 +186,10 @@ export function beginning(question: ActionQuestion): Draft[] {
           kind: 'boil',
           round,
           pan,
-          says: `${pan === 'main' ? 'It boils' : 'The small pan boils'}: ${thenHeat}`,
+          says: pan === 'main' ? 'It boils' : 'The small pan boils',
+          fire: 'simmer',
+          lid: lidAtBoil(course.stages),
+          on: 'boil',
           lookFor:
             fit.coveringMl > 0 ? 'bubbles all over, not only at the edge' : 'bubbles rise between the food everywhere',
         },

@@ -1,4 +1,4 @@
-import type { Action, Simmer, Units, Unsatisfied } from '@elixa/contract';
+import type { Action, PlannedAct, PotProgram, Simmer, Units, Unsatisfied } from '@elixa/contract';
 import type { Fit } from '../arrange/fit';
 import type { Menu } from '../evening/menu';
 import { showVolume } from '../measures/showMeasure';
@@ -42,15 +42,22 @@ function spellsOf({ actions, pieces, boilingPointC, endsAtS, trace }: Simmer): S
  * Actions of the pot with how long it really does not simmer after what goes in. Where the fire is turned down before it
  * would simmer again, nobody is told to wait for that: the lid stays on, if it was put on.
  */
-export function coldSpells(simmer: Simmer): Action[] {
+export function coldSpells(simmer: Simmer, program: PotProgram): { actions: Action[]; program: PotProgram } {
   const spells = new Map(spellsOf(simmer).map((one) => [one.action, one]));
-  return simmer.actions.map((action) => {
+  const stays = new Set<string>();
+  const actions = simmer.actions.map((action): Action => {
     const spell = spells.get(action);
     const { recoveryS, lidThen, ...others } = action;
     if (recoveryS === undefined || !spell) return action;
     if (spell.isBack) return { ...action, recoveryS: Math.round(spell.coldS) };
-    return lidThen ? { ...others, lidThen: 'on' as const } : others;
+    if (!lidThen) return others;
+    stays.add(action.id);
+    return { ...others, lidThen: 'on', fire: 'Lid on' };
   });
+  const acts = program.acts.map((one): PlannedAct =>
+    stays.has(one.actionId) && one.act.is === 'lid' ? { ...one, act: { is: 'lid', lid: 'on' } } : one,
+  );
+  return { actions, program: { ...program, acts } };
 }
 
 /** The longest that cold food stops the boil of the pot before its fire is turned down, in s. */

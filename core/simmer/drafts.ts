@@ -1,14 +1,19 @@
-import type { Action, SimmerPiece, Units } from '@elixa/contract';
+import type { ActOf, SimmerPiece, Units } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
 import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { DRY_WORDS } from '../evening/vesselFit';
+import { POURED_C } from '../heat/givens';
 import { showMeasure } from '../measures/showMeasure';
-import type { TimedPan } from './panRounds';
+import { NOTHING } from '../pot/state';
+import type { Moment } from '../program/settle';
+import type { BrothStrength, TimedPan } from './panRounds';
 
 export interface ActionQuestion {
   menu: Menu;
+  strength: Readonly<Record<Pan, BrothStrength>>;
+  boilingC: number;
   /** What goes into the pots, with its stage and the cold spell that it makes. */
   going: ReadonlyArray<{ piece: SimmerPiece; stageId: string; recoveryS: number }>;
   seared: readonly SimmerPiece[];
@@ -22,8 +27,7 @@ export interface ActionQuestion {
   pans: readonly TimedPan[];
 }
 
-/** An action before it has its step. What is done when the burner is lit shares the step of lighting it. */
-export type Draft = Omit<Action, 'step'> & { joinsLight?: boolean };
+export type Draft = Moment;
 
 export const where = (pan: Pan) => (pan === 'aside' ? 'the small pan' : 'the pot');
 
@@ -40,8 +44,6 @@ export function into({ food, sides }: Menu, { ingredientId, pan }: Pick<SimmerPi
   return on === 'both' ? 'both broths' : `the ${sides.names[on].toLowerCase()}`;
 }
 
-/** Less than this is not worth a ladle. */
-export const WORTH_POURING_ML = 25;
 export const isDry = (stage: Stage) => DRY_WORDS.includes(stage.do);
 export const shown = (piece: Pick<SimmerPiece, 'ingredientId' | 'cut' | 'massG'>, units: Units) =>
   showMeasure(piece.massG, ingredientById(piece.ingredientId), units, piece.cut).text;
@@ -57,6 +59,55 @@ export function stageSays(stage: Stage, names: readonly string[]): string {
 export const hot = (says: string, { pour }: Pick<Menu, 'pour'>): string =>
   pour.heated ? `${says}, boiling hot` : says;
 
-/** What is done with the lid is done with a baking sheet where there is none. */
-export const lidded = (text: string, { vessel }: Menu['evening']): string =>
-  vessel.lid ? text : text.replace(/lid on/i, (found) => (found.startsWith('L') ? 'Covered' : 'covered'));
+/** A reserve is kept so hot beside the pot, water comes from the kettle, in °C. Kitchen estimates. */
+const RESERVE_C = 85;
+const KETTLE_C = 95;
+
+/** Broth that is poured into a pan: from where it was made, or from the reserve. */
+export function brothPoured(
+  { menu, strength, boilingC }: ActionQuestion,
+  pan: Pan,
+  ml: number,
+  from: 'pour' | 'reserve',
+): ActOf<'poured'> {
+  const { saltPct, sugarPct } = strength[pan];
+  const saltG = (ml * saltPct) / 100;
+  const sugarG = (ml * sugarPct) / 100;
+  const tempC = from === 'reserve' && !menu.pour.anew ? RESERVE_C : POURED_C[menu.pour.at];
+  const contents = { ...NOTHING, waterG: ml - saltG - sugarG, saltG, sugarG };
+  return { is: 'poured', liquid: menu.chosen.broth?.id ?? 'water', ml, tempC: Math.min(tempC, boilingC), contents };
+}
+
+/** Water, from the kettle unless it is said how warm. */
+export const waterPoured = (
+  { boilingC }: Pick<ActionQuestion, 'boilingC'>,
+  ml: number,
+  liquid = 'water',
+  tempC = Math.min(KETTLE_C, boilingC),
+): ActOf<'poured'> => ({ is: 'poured', liquid, ml, tempC, contents: { ...NOTHING, waterG: ml } });
+
+/** A pan that things were fried in is so hot when the liquid is poured, in °C. Kitchen estimate, 120-180. */
+export const FRIED_IN_C = 140;
+/** Browned food goes on from here, in °C all through. Kitchen estimate, 45-75. */
+const BROWNED_C = 60;
+/** What stands in a stack is warmed through its neighbours, as something so thick is. Kitchen estimate, 16-25 mm. */
+const STACKED_MM = 20;
+
+/** A piece as it goes into the bath; none that its guest holds in it, or that sears in the dry pan. */
+export function addedOf(piece: SimmerPiece): ActOf<'added'>[] {
+  const { id, ingredientId, cut, massG, way, thicknessMm, frozen } = piece;
+  if (way === 'swished' || way === 'seared') return [];
+  const mm = way === 'stacked' ? STACKED_MM : thicknessMm;
+  return [
+    {
+      is: 'added',
+      pieceId: id,
+      ingredientId,
+      cut,
+      massG,
+      ...(mm === undefined ? {} : { thicknessMm: mm }),
+      ...(frozen ? { frozen } : {}),
+      ...(way === 'fried' ? { tempC: BROWNED_C } : {}),
+    },
+  ];
+}

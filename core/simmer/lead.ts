@@ -25,7 +25,7 @@ export interface Lead {
   mostS: number;
 }
 
-/** A piece as the samples of its pot have it. */
+/** A piece as a sample of its pot has it. */
 interface Followed {
   atS: number;
   hadMin: number;
@@ -52,27 +52,38 @@ function hadAtS(followed: readonly Followed[], wanted: Wanted, min: number, lack
   return last.atS + lacksS + Math.min(Math.max(0, min - from) / Math.max(perS, 1e-9), STANDS_S);
 }
 
+/** Every piece over the samples that it lies in the pot at, by its id. */
+export function followedIn(samples: readonly Sample[]): Map<string, Followed[]> {
+  const byId = new Map<string, Followed[]>();
+  for (const { atS, pieces } of samples) {
+    for (const { id, hadMin, centreC } of pieces) {
+      const mine = byId.get(id);
+      if (mine) mine.push({ atS, hadMin, centreC });
+      else byId.set(id, [{ atS, hadMin, centreC }]);
+    }
+  }
+  return byId;
+}
+
 /**
  * The lead that a piece wants. Where the fire is turned down before it is lifted out, that time stays as it is and has its
  * share: a piece that goes in earlier simmers for longer before it.
+ * @param all the piece over the samples of its pot
+ * @param boilingC what its broth boils at in the end
  * @param fireUntilS when the fire is turned down for its round, or it is lifted out
  * @param lacksS for how much longer it would have to stay to be ready; zero where it is
  */
 export function leadOf(
-  samples: readonly Sample[],
+  all: readonly Followed[],
+  boilingC: number,
   piece: SimmerPiece,
   cooked: PieceState,
   fireUntilS: number,
   lacksS: number,
 ): Lead | undefined {
   const { wanted } = knownOf(cooked);
-  const all = samples.flatMap(({ atS, pieces }): Followed[] => {
-    const mine = pieces.find((one) => one.id === piece.id);
-    return mine ? [{ atS, hadMin: mine.hadMin, centreC: mine.centreC }] : [];
-  });
   const onFire = all.filter((one) => one.atS <= Math.max(fireUntilS, all[0]?.atS ?? 0));
   if (onFire.length === 0) return undefined;
-  const { boilingC } = samples.at(-1)!;
   const stillS = piece.outAtS - fireUntilS;
   const stillMin = cooked.cooked.hadMin - onFire.at(-1)!.hadMin;
   const lead = (min: number) =>

@@ -10,7 +10,7 @@ import { vesselSuits } from '../evening/vesselFit';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, guests, suited } from '../testing/household';
-import { brothLevels } from './levels';
+import { brothLevels, WORTH_POURING_ML } from './levels';
 
 const ids = (plan: PotPlan) => plan.simmer.unsatisfied.map((one) => one.id);
 const evenings: fc.Arbitrary<Evening> = fc
@@ -48,10 +48,11 @@ describe('the level of the broth', () => {
         const potBrothMl = Math.min(brothMl, usableMl - courses[0]!.solidsMl);
         const reserveMl = brothMl - potBrothMl;
         const fit = { vessel: VESSELS[0]!, usableMl, solidsMl: 0, potBrothMl, reserveMl, heldMl: 0, coveringMl: 0 };
-        const levels = brothLevels(fit, courses, steamMl, { kind: 'cover', at: 'warm' });
+        const levels = brothLevels(fit, courses, [steamMl], { kind: 'cover', at: 'warm' });
         let leftMl = reserveMl;
         levels.forEach((level, index) => {
-          expect(level.brothMl + courses[index]!.solidsMl).toBeLessThanOrEqual(usableMl + 1e-6);
+          // Less than a ladle over it is not ladled out.
+          expect(level.brothMl + courses[index]!.solidsMl).toBeLessThanOrEqual(usableMl + WORTH_POURING_ML);
           leftMl += level.ladleOutMl - level.pourMl;
           expect(leftMl).toBeGreaterThanOrEqual(-1e-6);
         });

@@ -31,6 +31,10 @@ export function courseFood(helpings: readonly Helping[], rounds: number): Course
   };
 }
 
+/** Less than this is not worth a ladle. */
+export const WORTH_POURING_ML = 25;
+const worthIt = (ml: number): number => (ml < WORTH_POURING_ML ? 0 : ml);
+
 /** The broth at the start of a course: what was poured in or ladled out first, and what there then is. */
 export interface Level {
   pourMl: number;
@@ -43,12 +47,18 @@ export interface Level {
 /**
  * The level of the broth over an evening. Before each course the pot is brought back to its mark, the broth that leaves
  * room for the food: from the reserve by what was ladled out and boiled off, or, where the food gave more than that,
- * by ladling out. What food gives as water it loses in size, so that a course never rises over where it started.
+ * by ladling out; by no less than is worth a ladle. What food gives as water it loses in size, so that a course never rises
+ * over where it started.
  * @param courses the rounds and then the finish, in order
- * @param steamMl lost from one course to the next
+ * @param lostMl in each course until the next, most of it as steam; for what is not said of, the last again
  * @returns one level for each course; the first is what the pot is filled to
  */
-export function brothLevels(fit: PanFit, courses: readonly CourseFood[], steamMl: number, { kind }: Pour): Level[] {
+export function brothLevels(
+  fit: PanFit,
+  courses: readonly CourseFood[],
+  lostMl: readonly number[],
+  { kind }: Pour,
+): Level[] {
   let brothMl = fit.potBrothMl;
   let reserveMl = fit.reserveMl;
   return courses.map(({ solidsMl, releasedMl, ladledMl, drunkMl, wantsMl = 0 }, index) => {
@@ -56,14 +66,15 @@ export function brothLevels(fit: PanFit, courses: readonly CourseFood[], steamMl
     // What is not to be covered goes back to what was poured at first.
     const usualMl = kind === 'cover' || kind === 'underTop' ? spaceMl : Math.min(spaceMl, fit.potBrothMl);
     const roomMl = Math.max(usualMl, Math.min(spaceMl, wantsMl));
-    const pourMl = index === 0 ? 0 : Math.min(reserveMl, Math.max(0, roomMl - brothMl));
-    const ladleOutMl = Math.max(0, brothMl - spaceMl);
+    const pourMl = index === 0 ? 0 : worthIt(Math.min(reserveMl, Math.max(0, roomMl - brothMl)));
+    // What is poured at first was fitted to the pot already.
+    const ladleOutMl = index === 0 ? 0 : worthIt(Math.max(0, brothMl - spaceMl));
     const afterMl = brothMl + pourMl - ladleOutMl;
-    const waterMl = index === 0 ? 0 : Math.max(0, Math.min(spaceMl, wantsMl) - afterMl);
+    const waterMl = index === 0 ? 0 : worthIt(Math.max(0, Math.min(spaceMl, wantsMl) - afterMl));
     brothMl = afterMl + waterMl;
     reserveMl += ladleOutMl - pourMl;
     const level = { pourMl, ladleOutMl, waterMl, brothMl };
-    brothMl = Math.max(0, brothMl + releasedMl - drunkMl - steamMl - ladledMl);
+    brothMl = Math.max(0, brothMl + releasedMl - drunkMl - (lostMl[index] ?? lostMl.at(-1) ?? 0) - ladledMl);
     return level;
   });
 }

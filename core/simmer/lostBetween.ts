@@ -2,8 +2,8 @@ import type { Action, SimmerPiece } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Pan } from '../diners/table';
 import { sum } from '../measures/sum';
-import { LADLED_ML_PER_G } from './levels';
 import type { Sample } from '../pot/state';
+import { LADLED_ML_PER_G } from './levels';
 
 /** What a piece leaves in the liquid when it has been cooked and eaten, as the levels of a plan have it. */
 function leavesMl({ ingredientId, massG }: SimmerPiece): number {
@@ -12,24 +12,30 @@ function leavesMl({ ingredientId, massG }: SimmerPiece): number {
 }
 
 /**
- * What a pan loses from one course to the next, as going through it has shown: what was poured, and what the food left, less
- * what was there before the last course. Most of it is steam; what food that is lifted out early has kept back is in it.
- * @returns g for each course but the last; undefined where there is only one
+ * What a pan loses in each course until the next begins, as going through it has shown: what was there, what was poured and
+ * what the food left, less what there is then. Most of it is steam; what food that is lifted out early has kept back is in it.
+ * @returns g of each course but the last; undefined where there is only one
  */
 export function lostBetween(
   actions: readonly Action[],
   pieces: readonly SimmerPiece[],
   samples: readonly Sample[],
   pan: Pan,
-): number | undefined {
+): number[] | undefined {
   const rounds = [...new Set(pieces.map((one) => one.round))].sort((a, b) => a - b);
-  const last = rounds.at(-1);
-  if (last === undefined || rounds.length < 2) return undefined;
-  const mine = actions.filter((one) => one.pan === pan);
-  const lastFromS = Math.min(...mine.filter((one) => one.round === last).map((one) => one.atS));
-  const before = samples.findLast((one) => one.atS < lastFromS - 1e-6);
-  if (!before) return undefined;
-  const pouredMl = sum(mine.filter((one) => one.atS < lastFromS).map((one) => one.volumeMl ?? 0));
-  const leftMl = sum(pieces.filter((one) => one.round < last).map(leavesMl));
-  return (pouredMl + leftMl - before.liquidMl) / (rounds.length - 1);
+  if (rounds.length < 2) return undefined;
+  const courses = rounds.map((round, index) => {
+    const mine = actions.filter((one) => one.pan === pan && one.round === round && one.kind !== 'serve');
+    const fromS = Math.min(...mine.map((one) => one.atS));
+    // The sample of that moment was taken before anything was done.
+    const before = index === 0 ? undefined : samples.find((one) => one.atS >= fromS - 1e-6);
+    return {
+      beforeMl: before?.liquidMl ?? 0,
+      pouredMl: sum(mine.map((one) => one.volumeMl ?? 0)),
+      leftMl: sum(pieces.filter((one) => one.round === round).map(leavesMl)),
+    };
+  });
+  return courses
+    .slice(0, -1)
+    .map(({ beforeMl, pouredMl, leftMl }, index) => beforeMl + pouredMl + leftMl - courses[index + 1]!.beforeMl);
 }

@@ -11,6 +11,17 @@ export interface SimmerQuestion {
   model: AdditionModel;
 }
 
+/** Broth of a pan as it is poured, in % by mass. */
+export interface BrothStrength {
+  saltPct: number;
+  sugarPct: number;
+}
+
+/** The same with how strong the broth of each pan is as it is poured. */
+export interface PouredQuestion extends SimmerQuestion {
+  strength: Readonly<Record<Pan, BrothStrength>>;
+}
+
 /** One pan over the evening. */
 export interface PanRounds {
   pan: Pan;

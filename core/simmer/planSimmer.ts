@@ -1,4 +1,4 @@
-import type { Service, Simmer, SimmerPiece } from '@elixa/contract';
+import type { PotProgram, Service, Simmer, SimmerPiece } from '@elixa/contract';
 import { filledVolumeMl, type PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
 import type { Helping } from '../diners/helpings';
@@ -11,7 +11,7 @@ import { shiftIso } from '../time/shiftIso';
 import { simmerActions } from './actions';
 import { coursePieces, planCourse, type Course } from './course';
 import { brothLevels, courseFood } from './levels';
-import type { Filling, PanRounds, SimmerQuestion, TimedPan } from './panRounds';
+import type { Filling, PanRounds, PouredQuestion, SimmerQuestion, TimedPan } from './panRounds';
 import { FREE_SURFACE, POURED_C } from '../heat/givens';
 import { tableSteamG } from '../heat/tableSteam';
 import { sum } from '../measures/sum';
@@ -101,7 +101,7 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
     levels: brothLevels(
       pan === 'main' ? { ...fit, usableMl: fit.usableMl * (model.usableShare ?? 1) } : fit,
       courses,
-      model.steamG?.(pan) ?? tableSteamG(evening, fit.vessel, heat, EATING_S[service]),
+      model.lostG?.(pan) ?? [tableSteamG(evening, fit.vessel, heat, EATING_S[service])],
       pour,
     ),
   };
@@ -176,6 +176,12 @@ function searedPieces(question: SimmerQuestion, { first, context }: PanRounds, s
 
 const laterLeadS = (course: Course | undefined) => (course ? leadS(course) : 0);
 
+/** When everything is done at the pots: as it is told, and as it is done. */
+export interface PlannedSimmer {
+  simmer: Simmer;
+  program: PotProgram;
+}
+
 /** The moments of an evening at the pot, in s from lighting the burner. */
 export interface SimmerTimes {
   pans: TimedPan[];
@@ -236,35 +242,50 @@ export function timeSimmer(question: SimmerQuestion): SimmerTimes {
  * round when the one before has been eaten, and the finish after the last. Slices that are seared and eaten first are a
  * round of their own.
  * @param times of the same question, where they are known
- * @returns times in seconds from lighting the burner
+ * @returns times in seconds from lighting the burner, and the acts that they are the times of
  */
-export function planSimmer(question: SimmerQuestion, times: SimmerTimes = timeSimmer(question)): Simmer {
-  const { menu, model, fit } = question;
+export function planSimmer(question: PouredQuestion, times: SimmerTimes = timeSimmer(question)): PlannedSimmer {
+  const { menu, model, fit, strength } = question;
   const { evening } = menu;
   const { pans, goes, firstRound, mainStartS, boilAtS, filledAtS, readyAtS, finishReadyAtS } = times;
   const main = pans.find((one) => one.pan === 'main')!;
-  const going = pans.flatMap(({ pan, fillings, first, later, finish }) => [
-    ...filledAtS.flatMap((readyS, index) => {
-      const round = firstRound + index;
-      const own = fillings.find((one) => one.round === round);
-      const course = index === 0 ? first : later!;
-      return coursePieces(course, { startS: own?.startS ?? 0, boilS: own?.boilS ?? 0, readyS, round, pan });
-    }),
-    ...finishReadyAtS.flatMap((readyS, index) =>
-      finish ? coursePieces(finish, { startS: 0, boilS: 0, readyS, round: readyAtS.length + index + 1, pan }) : [],
-    ),
-  ]);
-  const seared = searedPieces(question, main, mainStartS);
-  const swished = swishedPieces(question, main, readyAtS[0]!);
-  const pieces = [...seared, ...going.map(({ piece }) => piece), ...swished].map((piece) => ({
-    ...piece,
-    ...asCutTonight(evening, piece.ingredientId, piece.cut),
-  }));
+  const tonight = (piece: SimmerPiece) => ({ ...piece, ...asCutTonight(evening, piece.ingredientId, piece.cut) });
+  const going = pans
+    .flatMap(({ pan, fillings, first, later, finish }) => [
+      ...filledAtS.flatMap((readyS, index) => {
+        const round = firstRound + index;
+        const own = fillings.find((one) => one.round === round);
+        const course = index === 0 ? first : later!;
+        return coursePieces(course, { startS: own?.startS ?? 0, boilS: own?.boilS ?? 0, readyS, round, pan });
+      }),
+      ...finishReadyAtS.flatMap((readyS, index) =>
+        finish ? coursePieces(finish, { startS: 0, boilS: 0, readyS, round: readyAtS.length + index + 1, pan }) : [],
+      ),
+    ])
+    .map((one) => ({ ...one, piece: tonight(one.piece) }));
+  const seared = searedPieces(question, main, mainStartS).map(tonight);
+  const swished = swishedPieces(question, main, readyAtS[0]!).map(tonight);
+  const pieces = [...seared, ...going.map(({ piece }) => piece), ...swished];
   const lastReadyS = readyAtS[readyAtS.length - 1]!;
   const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (swished.length > 0 ? EATING_S[evening.service] : 0);
   const ending = main.levels[fit.rounds];
-  return {
-    boilingPointC: boilingPointC(evening.place.altitudeM),
+  const boilingC = boilingPointC(evening.place.altitudeM);
+  const { actions, acts } = simmerActions({
+    menu,
+    strength,
+    boilingC,
+    going,
+    seared,
+    swished,
+    endsAtS,
+    readyAtS,
+    finishReadyAtS,
+    firstRound,
+    pans,
+  });
+  const program = { pots: pans.map(({ pan, context }) => ({ id: pan, name: context.vessel.name })), acts };
+  const simmer: Simmer = {
+    boilingPointC: boilingC,
     ...(menu.finish && ending
       ? {
           ending: {
@@ -282,20 +303,11 @@ export function planSimmer(question: SimmerQuestion, times: SimmerTimes = timeSi
     platedRounds: firstRound,
     timing: model.id,
     lowerBound: leastAdditions(question, times),
-    actions: simmerActions({
-      menu,
-      going,
-      seared,
-      swished,
-      endsAtS,
-      readyAtS,
-      finishReadyAtS,
-      firstRound,
-      pans,
-    }),
+    actions,
     pieces,
     unsatisfied: unsatisfied(question, pans, pieces),
   };
+  return { simmer, program };
 }
 
 /** As many additions as a plan of these windows costs at least. */

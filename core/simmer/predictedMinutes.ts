@@ -27,8 +27,8 @@ export function predictedMinutes(ingredientId: string, cut: string): { readyMin:
     power: 1,
     holdC: 101,
   });
-  const food = [{ id: 'it', ingredientId, cut, massG: HANDFUL_G }];
-  const { state } = simulate(pot, [{ atS: 0, kind: 'add', food }], LONGEST_S, 2);
+  const act = { is: 'added' as const, pieceId: 'it', ingredientId, cut, massG: HANDFUL_G };
+  const { state } = simulate(pot, [{ atS: 0, act }], LONGEST_S, { stepS: 2 });
   const { readyAtS = LONGEST_S, overAtS } = state.pieces[0]!;
   return { readyMin: readyAtS / 60, ...(overAtS === undefined ? {} : { pastMin: overAtS / 60 }) };
 }

@@ -1,41 +1,32 @@
-import type { Simmer, SimmerPiece, Trace } from '@elixa/contract';
+import { type PotProgram, type Simmer, type SimmerPiece, type Trace } from '@elixa/contract';
 import type { Fit, PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
 import type { Pan } from '../diners/table';
+import { isSame } from '../evening/isSame';
 import type { Menu } from '../evening/menu';
-import { holdsBoil } from '../heat/burner';
 import { centreOf } from '../heat/conduction';
-import { FREE_SURFACE, POURED_C } from '../heat/givens';
-import { DRY_WORDS } from '../evening/vesselFit';
-import { leadOf, pastAtS, STANDS_S, type Lead } from './lead';
-import { LADLED_ML_PER_G } from './levels';
-import { lostBetween } from './lostBetween';
+import { FREE_SURFACE } from '../heat/givens';
 import { isReady, knownOf, wantedBy } from '../pot/food';
-import { seared, swished } from './swished';
-import { traceOf } from './traceOf';
-import { simulate } from '../pot/simulate';
+import { inOrder, simulate, simulateAgain } from '../pot/simulate';
 import {
   NOTHING,
   standing,
-  type Contents,
-  type FoodIn,
+  type Course,
   type PieceState,
-  type PotAction,
   type PotState,
   type Sample,
+  type TimedAct,
 } from '../pot/state';
-
-/** Broth of a pan as it is poured, in % by mass. */
-export interface BrothStrength {
-  saltPct: number;
-  sugarPct: number;
-}
+import { followedIn, leadOf, pastAtS, STANDS_S, type Lead } from './lead';
+import { lostBetween } from './lostBetween';
+import { seared, swished } from './swished';
+import { traceOf } from './traceOf';
 
 export interface RehearsalQuestion {
   menu: Menu;
   fit: Fit;
   simmer: Simmer;
-  strength: Readonly<Record<Pan, BrothStrength>>;
+  program: PotProgram;
 }
 
 /** How a piece stands when it is lifted out. */
@@ -62,21 +53,21 @@ export interface Rehearsal {
   leads: ReadonlyMap<string, Lead>;
   /** When each pan boils first; none that does not. */
   boilAtS: ReadonlyMap<Pan, number>;
-  /** What each pan loses from one course to the next, most of it as steam, in g; none of a pan that has one course. */
-  steamG: ReadonlyMap<Pan, number>;
+  /** What each pan loses in each course until the next, most of it as steam, in g; none of a pan that has one course. */
+  lostG: ReadonlyMap<Pan, readonly number[]>;
+  /** Liquid in the pot when the first thing of the finish goes in, in ml; none where the finish is not cooked in it. */
+  endingMl?: number;
+  /** How each pan went, for another try of the same pot. */
+  courses: ReadonlyMap<Pan, GonePan>;
 }
 
-/** A reserve is kept so hot beside the pot, water comes from the kettle, in °C. Kitchen estimates. */
-const RESERVE_C = 85;
-const KETTLE_C = 95;
-/** A pan that things were fried in is so hot when the liquid is poured, in °C. Kitchen estimate, 120-180. */
-const FRIED_IN_C = 140;
-/** Browned food goes on from here, in °C all through. Kitchen estimate, 45-75. */
-const BROWNED_C = 60;
-/** What stands in a stack is warmed through its neighbours, as something so thick is. Kitchen estimate, 16-25 mm. */
-const STACKED_MM = 20;
-/** A simmer is the boil held: the fire is tended to no lower heat. However salty or sweet it is, a liquid boils within so much, in K. */
-const AT_THE_BOIL_K = 10;
+/** A pan that was gone through: where it began, by which acts, and how. */
+interface GonePan {
+  start: PotState;
+  acts: readonly TimedAct[];
+  course: Course;
+}
+
 /** Where a few ladles are poured, so much of the surface of the food lies in them or on the pan. Kitchen estimate, 0.3-0.5. */
 const IN_LADLES = 0.4;
 /** So much longer a piece is looked at that is not ready when it should be lifted out. */
@@ -84,129 +75,47 @@ const LOOKED_AT_S = 12 * 60;
 /** Steps of the rehearsal, in s: twice as long as these differ by a tenth of a degree. */
 const STEP_S = 8;
 
-const brothOf = ({ saltPct, sugarPct }: BrothStrength, volumeMl: number): Contents => {
-  const saltG = (volumeMl * saltPct) / 100;
-  const sugarG = (volumeMl * sugarPct) / 100;
-  return { ...NOTHING, waterG: volumeMl - saltG - sugarG, saltG, sugarG };
-};
-
-const waterOf = (volumeMl: number): Contents => ({ ...NOTHING, waterG: volumeMl });
-
 const isInBath = ({ way }: SimmerPiece) => way === 'simmered' || way === 'stacked' || way === 'fried';
-
-const foodOf = ({ id, ingredientId, cut, massG, way, thicknessMm, frozen }: SimmerPiece): FoodIn => ({
-  id,
-  ingredientId,
-  cut,
-  massG,
-  ...(thicknessMm === undefined ? {} : { thicknessMm }),
-  ...(frozen ? { frozen } : {}),
-  ...(way === 'stacked' ? { thicknessMm: STACKED_MM } : {}),
-  ...(way === 'fried' ? { startC: BROWNED_C } : {}),
-});
 
 interface PanRehearsal {
   start: PotState;
-  program: PotAction[];
+  acts: TimedAct[];
   pieces: SimmerPiece[];
 }
 
-/** A pan as the plan has it: what is poured, put in, lifted out and ladled, under a fire that is tended to a simmer. */
-function panOf({ menu, fit, simmer, strength }: RehearsalQuestion, pan: Pan): PanRehearsal | undefined {
-  const { evening, pour, stages, finish } = menu;
+/** A pan with the acts of the program that are done at it, from the first of them on. */
+function panOf({ menu, fit, simmer, program }: RehearsalQuestion, pan: Pan): PanRehearsal | undefined {
+  const { evening, pour } = menu;
   const filled: PanFit | undefined = pan === 'main' ? fit : fit.aside;
-  const actions = simmer.actions.filter((one) => one.pan === pan);
-  const firstPour = actions.find((one) => one.kind === 'pour' && (one.volumeMl ?? 0) > 0);
+  const acts = inOrder(program.acts.filter((one) => one.potId === pan));
   const pieces = simmer.pieces.filter((one) => one.pan === pan && isInBath(one));
-  if (!filled || !firstPour || pieces.length === 0) return undefined;
-  const { vessel } = filled;
-  const heatSource = pan === 'main' ? evening.heatSource : ASIDE_HEAT;
-  const place = { roomTempC: evening.place.roomTempC, altitudeM: evening.place.altitudeM };
-  const isFried = pan === 'main' && stages.some((stage) => DRY_WORDS.includes(stage.do));
-  const startS = firstPour.atS;
+  const [first] = acts;
+  if (!filled || !first || pieces.length === 0) return undefined;
   const start = standing({
-    ...place,
-    vessel,
-    heatSource,
+    vessel: filled.vessel,
+    heatSource: pan === 'main' ? evening.heatSource : ASIDE_HEAT,
+    roomTempC: evening.place.roomTempC,
+    altitudeM: evening.place.altitudeM,
     liquid: NOTHING,
-    tempC: isFried ? FRIED_IN_C : place.roomTempC,
-    atS: startS,
+    tempC: evening.place.roomTempC,
+    atS: first.atS,
     freeSurface: FREE_SURFACE[pour.kind],
     ...(pour.kind === 'ladles' ? { wetShare: IN_LADLES } : {}),
-    lid: 'on',
-    power: 1,
-    holdC: simmer.boilingPointC + AT_THE_BOIL_K,
   });
-  const lidStays = holdsBoil({ ...place, vessel, heat: heatSource, freeSurface: FREE_SURFACE[pour.kind] }) === 'lidded';
-  const stageOf = new Map([...stages, ...(finish?.stages ?? [])].map((stage) => [stage.id, stage]));
-  const boiledLid = stages.find((stage) => stage.roles)?.lid;
-  const ladledMl = (round: number) =>
-    pieces.filter((one) => one.round === round).reduce((sum, one) => sum + one.massG * LADLED_ML_PER_G, 0);
-  const program = actions.flatMap((action): PotAction[] => {
-    const { atS, kind, volumeMl = 0, round } = action;
-    switch (kind) {
-      case 'pour': {
-        const isReserve = action !== firstPour;
-        const tempC = isReserve && !pour.anew ? RESERVE_C : POURED_C[pour.at];
-        const { waterMl = 0 } = action;
-        const brothMl = volumeMl === waterMl ? 0 : volumeMl;
-        const hot = { atS, kind: 'pour' as const, tempC: Math.min(KETTLE_C, simmer.boilingPointC) };
-        return [
-          {
-            atS,
-            kind: 'pour',
-            liquid: brothOf(strength[pan], brothMl),
-            tempC: Math.min(tempC, simmer.boilingPointC),
-          },
-          ...(waterMl > 0 ? [{ ...hot, liquid: waterOf(waterMl) }] : []),
-        ];
-      }
-      case 'lift':
-        // What is built anew is emptied first.
-        if (action.empties) return [{ atS, kind: 'ladle', volumeMl: Infinity }];
-        return volumeMl < 0 ? [{ atS, kind: 'ladle', volumeMl: -volumeMl }] : [];
-      case 'add': {
-        const ofStage = action.stageId ? stageOf.get(action.stageId)?.lid : undefined;
-        const lid = ofStage ?? (round > simmer.platedRounds ? (boiledLid ?? 'off') : undefined);
-        if (action.lidThen) return [{ atS, kind: 'lid', lid: 'on', untilBoil: action.lidThen }];
-        return lid && !lidStays ? [{ atS, kind: 'lid', lid }] : [];
-      }
-      case 'cover':
-        return [{ atS, kind: 'lid', lid: 'on' }];
-      case 'enrich':
-        return [
-          { atS, kind: 'heat', power: 1, holdC: menu.chosen.broth?.heldBack?.belowC },
-          { atS, kind: 'pour', liquid: waterOf(volumeMl), tempC: place.roomTempC },
-        ];
-      case 'rest':
-        return [
-          { atS, kind: 'heat', power: 0 },
-          { atS, kind: 'lid', lid: 'on' },
-        ];
-      case 'serve':
-        return [
-          { atS: atS + 1, kind: 'ladle', volumeMl: ladledMl(round) },
-          { atS: atS + 1, kind: 'heat', power: 1, holdC: simmer.boilingPointC + AT_THE_BOIL_K },
-          // While a round is eaten the lid is on half of the time.
-          ...(lidStays ? [] : [{ atS: atS + 1, kind: 'lid' as const, lid: 'ajar' as const }]),
-        ];
-      default:
-        return [];
-    }
-  });
-  const additions = pieces.map((one): PotAction => ({
-    atS: Math.max(startS, one.inAtS),
-    kind: 'add',
-    food: [foodOf(one)],
-  }));
-  const boil = actions.find((one) => one.kind === 'boil');
-  const lids: PotAction[] = boil && boiledLid && !lidStays ? [{ atS: boil.atS, kind: 'lid', lid: boiledLid }] : [];
-  return {
-    start,
-    program: [...program, ...additions, ...lids],
-    pieces,
-  };
+  return { start, acts, pieces };
 }
+
+/** The course of a pan until its last piece is lifted out; where it begins as one that is known, from there on. */
+function courseOf({ start, acts, pieces }: PanRehearsal, before: GonePan | undefined): GonePan {
+  const endS = Math.max(...pieces.map((one) => one.outAtS));
+  const isSameStart = before && isSame(before.start, start);
+  const again = isSameStart ? simulateAgain(before, acts, endS, { stepS: STEP_S }) : undefined;
+  return { start, acts, course: again ?? simulate(start, acts, endS, { stepS: STEP_S }) };
+}
+
+/** The pot before anything is done to it at a moment. */
+const standingAt = ({ course }: GonePan, atS: number): PotState =>
+  course.checkpoints.find((one) => Math.abs(one.state.atS - atS) < 1e-6)?.state ?? course.state;
 
 function outcomeOf(piece: PieceState, outAtS: number): Outcome {
   const { wanted } = knownOf(piece);
@@ -261,72 +170,96 @@ function outcomeByItself(piece: SimmerPiece, boilingC: number): { outcome: Outco
 
 /** How much longer each of these would have to stay, if the fire were tended as before. */
 function lacking(pot: PotState, ids: readonly string[]): Array<[string, number]> {
-  const { state } = simulate(pot, [], pot.atS + LOOKED_AT_S, STEP_S);
+  const { state } = simulate(pot, [], pot.atS + LOOKED_AT_S, {
+    stepS: STEP_S,
+    isOver: ({ lying }) => lying.every(({ piece, readyAtS }) => readyAtS !== undefined || !ids.includes(piece.pieceId)),
+  });
   return ids.map((id) => {
-    const readyAtS = state.pieces.find((one) => one.id === id)?.readyAtS ?? state.atS;
+    const readyAtS = state.pieces.find((one) => one.pieceId === id)?.readyAtS ?? pot.atS + LOOKED_AT_S;
     return [id, readyAtS - pot.atS];
   });
 }
 
+/** Liquid in the pot when the first thing of the finish goes in. */
+function atFinish(
+  { readyAtS }: Simmer,
+  pieces: readonly SimmerPiece[],
+  samples: readonly Sample[],
+): number | undefined {
+  const inAtS = Math.min(...pieces.filter((one) => one.round > readyAtS.length).map((one) => one.inAtS));
+  return Number.isFinite(inAtS) ? samples.findLast((one) => one.atS <= inAtS + 1e-6)?.liquidMl : undefined;
+}
+
+/** Fire that cooks nothing, or that cooks slower than the boil does. */
+const isTurnedDown = ({ act }: TimedAct): boolean =>
+  act.is === 'heat' && (act.share === 0 || typeof act.holds === 'number' || act.holds === 'justUnder');
+
 /**
- * The evening at the pot as the plan has it, gone through by the model of heat: how warm the liquid is all the time, and
+ * The evening at the pot as the program has it, gone through by the model of heat: how warm the liquid is all the time, and
  * how each piece stands when it is lifted out; slices that are held in the broth or seared on the pan are followed by
  * themselves.
+ * @param before another try of the same pot, of which as much is kept as is the same
  * @returns what came of every piece that was, by its id
  */
-export function rehearse(question: RehearsalQuestion): Rehearsal {
+export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehearsal {
+  const { simmer } = question;
   const outcomes = new Map<string, Outcome>();
   const lateS = new Map<string, number>();
   const boilAtS = new Map<Pan, number>();
   const leads = new Map<string, Lead>();
-  const steamG = new Map<Pan, number>();
+  const lostG = new Map<Pan, readonly number[]>();
+  const courses = new Map<Pan, GonePan>();
   let trace: Trace | undefined;
+  let endingMl: number | undefined;
   for (const pan of ['main', 'aside'] as const) {
     const given = panOf(question, pan);
     if (!given) continue;
-    const { start, program, pieces } = given;
-    const samples: Sample[] = [];
-    let pot = start;
-    for (const outAtS of [...new Set(pieces.map((one) => one.outAtS))].sort((a, b) => a - b)) {
-      const due = program.filter((one) => one.atS >= pot.atS && one.atS < outAtS);
-      const course = simulate(pot, due, outAtS, STEP_S);
-      const [boiled] = course.boils;
-      if (boiled && !boilAtS.has(pan)) boilAtS.set(pan, boiled.fromS);
-      samples.push(...course.samples.slice(samples.length > 0 ? 1 : 0));
-      const mine = pieces.filter((one) => one.outAtS === outAtS);
-      const standing = new Map(course.state.pieces.map((one) => [one.id, one]));
-      const cookedOf = mine.flatMap((piece) => {
-        const cooked = standing.get(piece.id);
+    const { start, acts, pieces } = given;
+    const gone = courseOf(given, before?.courses.get(pan));
+    courses.set(pan, gone);
+    const { samples, boils } = gone.course;
+    if (boils[0]) boilAtS.set(pan, boils[0].fromS);
+    const followed = followedIn(samples);
+    const { boilingC } = samples.at(-1)!;
+    for (const outAtS of new Set(pieces.map((one) => one.outAtS))) {
+      const pot = standingAt(gone, outAtS);
+      const byId = new Map(pot.pieces.map((one) => [one.pieceId, one]));
+      const cookedOf = pieces.flatMap((piece) => {
+        const cooked = piece.outAtS === outAtS ? byId.get(piece.id) : undefined;
         return cooked ? [{ piece, cooked }] : [];
       });
       const late = cookedOf.filter(({ cooked }) => !isReady(cooked, knownOf(cooked).wanted)).map((one) => one.piece.id);
-      const lacksS = new Map(late.length > 0 ? lacking(course.state, late) : []);
+      const lacksS = new Map(late.length > 0 ? lacking(pot, late) : []);
       for (const { piece, cooked } of cookedOf) {
         const { id, inAtS } = piece;
         const lacks = lacksS.get(id) ?? 0;
         const readyAtS = lacks > 0 && lacks < LOOKED_AT_S ? { readyAtS: outAtS + lacks } : {};
         outcomes.set(id, { ...outcomeOf(cooked, outAtS), ...readyAtS });
         if (lacksS.has(id)) lateS.set(id, lacks);
-        const down = program.filter((one) => one.kind === 'heat' && one.atS > inAtS && one.atS <= outAtS);
-        const lead = leadOf(samples, piece, cooked, Math.min(outAtS, ...down.map((one) => one.atS)), lacks);
+        const down = acts.filter((one) => isTurnedDown(one) && one.atS > inAtS && one.atS < outAtS);
+        const untilS = Math.min(outAtS, ...down.map((one) => one.atS));
+        const lead = leadOf(followed.get(id) ?? [], boilingC, piece, cooked, untilS, lacks);
         if (lead) leads.set(id, lead);
       }
-      const ids = mine.map((one) => one.id);
-      // What was lifted out is eaten, and no part of the pot any more.
-      pot = { ...course.state, pieces: course.state.pieces.filter((one) => !ids.includes(one.id)) };
     }
-    const lostG = question.menu.pour.anew ? undefined : lostBetween(question.simmer.actions, pieces, samples, pan);
-    if (lostG !== undefined) steamG.set(pan, lostG);
+    const lost = question.menu.pour.anew ? undefined : lostBetween(simmer.actions, pieces, samples, pan);
+    if (lost) lostG.set(pan, lost);
     if (pan === 'main') {
-      trace = traceOf(samples, start.atS);
+      // A dry pan has no course of its liquid.
+      const pouredS = acts.find((one) => one.act.is === 'poured')?.atS ?? start.atS;
+      trace = traceOf(
+        samples.filter((one) => one.atS >= pouredS - 1e-6),
+        pouredS,
+      );
+      endingMl = atFinish(simmer, pieces, samples);
     }
   }
-  for (const piece of question.simmer.pieces.filter((one) => ['swished', 'seared'].includes(one.way))) {
-    const { outcome, lead, late } = outcomeByItself(piece, question.simmer.boilingPointC);
+  for (const piece of simmer.pieces.filter((one) => ['swished', 'seared'].includes(one.way))) {
+    const { outcome, lead, late } = outcomeByItself(piece, simmer.boilingPointC);
     outcomes.set(piece.id, outcome);
     // How long the pan is kept for its slices is no matter of the pot.
     if (piece.way === 'swished') leads.set(piece.id, lead);
     if (late > 0) lateS.set(piece.id, late);
   }
-  return { outcomes, lateS, leads, boilAtS, steamG, ...(trace ? { trace } : {}) };
+  return { outcomes, lateS, leads, boilAtS, lostG, courses, endingMl, ...(trace ? { trace } : {}) };
 }

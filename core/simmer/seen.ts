@@ -10,8 +10,8 @@ export interface Seen {
   floorsS: ReadonlyMap<string, number>;
   /** Seconds by which a pan boils later than the closed form has it. */
   boilsLaterS: ReadonlyMap<Pan, number>;
-  /** What each pan loses from one course to the next, most of it as steam, in g. */
-  steamG: ReadonlyMap<Pan, number>;
+  /** What each pan loses in each course until the next, most of it as steam, in g. */
+  lostG: ReadonlyMap<Pan, readonly number[]>;
   /** Share of its room that the pot is planned with, so that it does not stand over its mark. */
   usableShare: number;
 }
@@ -20,7 +20,7 @@ export const NOTHING_SEEN: Seen = {
   windows: new Map(),
   floorsS: new Map(),
   boilsLaterS: new Map(),
-  steamG: new Map(),
+  lostG: new Map(),
   usableShare: 1,
 };
 
@@ -36,7 +36,7 @@ export const courseOf = ({ readyAtS, platedRounds }: Simmer, round: number): Cou
   round > readyAtS.length ? 'finish' : round <= platedRounds ? 'first' : 'later';
 
 /** The same model, with windows and the boil as they were seen. */
-export function asSeen(model: AdditionModel, { windows, boilsLaterS, steamG, usableShare }: Seen): AdditionModel {
+export function asSeen(model: AdditionModel, { windows, boilsLaterS, lostG, usableShare }: Seen): AdditionModel {
   if (windows.size === 0 && boilsLaterS.size === 0) return model;
   return {
     ...model,
@@ -47,7 +47,7 @@ export function asSeen(model: AdditionModel, { windows, boilsLaterS, steamG, usa
       return seen ? { ...seen, sign: usual.sign, byClock: true } : usual;
     },
     usableShare,
-    steamG: (pan) => steamG.get(pan),
+    lostG: (pan) => lostG.get(pan),
     toBoilS: (brothMl, context, start) =>
       Math.max(LEAST_S, model.toBoilS(brothMl, context, start) + (boilsLaterS.get(context.pan ?? 'main') ?? 0)),
   };

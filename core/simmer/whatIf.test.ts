@@ -114,8 +114,8 @@ describe('what a change does', () => {
 
   it('can be asked of the planner, which tells the faults of what cannot be', () => {
     const ask = (whatIf: Edit[]): Found[] => [...makePlanning()({ evening, whatIf })].flatMap((found) => found ?? []);
-    const [found] = ask([{ kind: 'lidSet', lid: false }]);
-    expect(found).toMatchObject({ kind: 'whatIf' });
+    const found = ask([{ kind: 'lidSet', lid: false }]);
+    expect(found.map((one) => one.kind)).toContain('whatIf');
     const feeble = { ...evening.heatSource, powerW: 300 };
     const [faults] = ask([{ kind: 'heatSourceChosen', heatSource: feeble }]);
     expect(faults).toMatchObject({ kind: 'faults', faults: [{ field: 'heatSource.powerW' }] });

@@ -7,16 +7,12 @@ import { lasting } from '@/ui/time';
 /** Less than this nobody notices that it does not boil. */
 const WORTH_TELLING_S = 60;
 
-const LID_THEN = { off: 'then take it off', ajar: 'then ajar' } as const;
-
-function boilsAgainWords({ recoveryS = 0, lidThen }: Partial<Action>): string | undefined {
+/** What becomes of fire and lid, and for how long it does not boil. */
+function fireWords({ recoveryS = 0, fire }: Partial<Action>): string | undefined {
   const isTold = recoveryS >= WORTH_TELLING_S;
-  if (lidThen === 'on') return 'Lid on';
-  if (lidThen) {
-    const until = isTold ? `: it boils again after ${lasting(recoveryS)}` : ' until it boils again';
-    return `High heat, lid on${until}, ${LID_THEN[lidThen]}`;
-  }
-  return isTold ? `High heat: it boils again after ${lasting(recoveryS)}` : undefined;
+  if (!isTold) return fire;
+  const again = `it boils again after ${lasting(recoveryS)}`;
+  return fire ? `High heat. ${fire}: ${again}` : `High heat: ${again}`;
 }
 
 type Action = LiveStep['actions'][number];
@@ -29,7 +25,7 @@ const nameOf = ({ ingredientId, cut, kind }: Action): string =>
 export function StepDetail({ step, large }: { step: LiveStep; large?: boolean }) {
   const size = large ? 'text-lg leading-7' : '';
   const measured = step.actions.filter((action) => action.shownText);
-  const boilsAgain = boilsAgainWords(step.actions[0] ?? {});
+  const fire = fireWords(step.actions[0] ?? {});
   const sign = (measured[0] ?? step.actions[0])?.lookFor;
   if (measured.length > 1) {
     return (
@@ -41,7 +37,7 @@ export function StepDetail({ step, large }: { step: LiveStep; large?: boolean })
             </Small>
           ))}
         </View>
-        {boilsAgain ? <Small className={size}>{boilsAgain}</Small> : null}
+        {fire ? <Small className={size}>{fire}</Small> : null}
       </>
     );
   }
@@ -49,7 +45,7 @@ export function StepDetail({ step, large }: { step: LiveStep; large?: boolean })
     <>
       {measured[0] ? <Small className={`font-semibold text-ink ${size}`}>{measured[0].shownText}</Small> : null}
       {sign ? <Small className={size}>{sign}</Small> : null}
-      {boilsAgain ? <Small className={size}>{boilsAgain}</Small> : null}
+      {fire ? <Small className={size}>{fire}</Small> : null}
     </>
   );
 }

@@ -41,7 +41,7 @@ export const BEEF_JEONGOL: Style = {
     {
       id: 'loosen',
       do: 'loosen',
-      says: 'Lid off; loosen the beef with chopsticks so that it does not set in a lump',
+      says: 'Loosen the beef with chopsticks so that it does not set in a lump',
       untilCue: 'every piece lies by itself',
       heat: 'mediumHigh',
       lid: 'off',

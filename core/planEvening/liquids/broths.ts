@@ -1,4 +1,4 @@
-import type { Evening, Liquid, Simmer } from '@elixa/contract';
+import type { Evening, Liquid } from '@elixa/contract';
 import { fitPot, type Fit } from '../../arrange/fit';
 import type { Formula } from '../../catalogue/formula';
 import { ASIDE_HEAT } from '../../catalogue/heatSources';
@@ -20,7 +20,8 @@ import { sum } from '../../measures/sum';
 import { tasteFactors } from '../../formula/taste';
 import type { SteamingPan } from '../../heat/evaporation';
 import type { AdditionModel } from '../../simmer/additionModel';
-import { planSimmer, timeSimmer } from '../../simmer/planSimmer';
+import type { BrothStrength } from '../../simmer/panRounds';
+import { planSimmer, timeSimmer, type PlannedSimmer } from '../../simmer/planSimmer';
 import { tableSteamG } from '../../heat/tableSteam';
 
 /** Where a liquid is eaten, or what it lets down. */
@@ -152,10 +153,18 @@ function askedBroths(menu: Menu, pieces: readonly Helping[], dipsG: BrothForDips
 }
 
 /** Broths, how the food fits in with them, and when everything goes in. */
-export interface SolvedBroths {
+export interface SolvedBroths extends PlannedSimmer {
   broths: SolvedLiquid[];
   fit: Fit;
-  simmer: Simmer;
+}
+
+/** How strong the broth of each pan is as it is poured, in % by mass. */
+export function strengthOf(broths: readonly SolvedLiquid[]): Record<Pan, BrothStrength> {
+  const of = (place: 'pot' | 'aside'): BrothStrength => {
+    const broth = broths.find((one) => one.place === place) ?? broths.find((one) => one.place === 'pot');
+    return { saltPct: broth?.salinityAsMadePct ?? 0, sugarPct: broth?.solution.sweetnessPct ?? 0 };
+  };
+  return { main: of('pot'), aside: of('aside') };
 }
 
 /**
@@ -233,7 +242,7 @@ export function solveBroths(
         place,
         forGuests: place === 'aside' ? forGuests : undefined,
       }));
-      return { broths, fit, simmer: planSimmer({ menu, fit, model }, times) };
+      return { broths, fit, ...planSimmer({ menu, fit, model, strength: strengthOf(broths) }, times) };
     }
     madeG = solutions.map((solution) => solution.madeG);
   }

@@ -1,6 +1,7 @@
+import type { Contents } from '@elixa/contract';
 import { fatGivenG, shareAt } from '../food';
 import type { Lying } from '../lying';
-import { addTo, type Contents } from '../state';
+import { addTo } from '../state';
 
 /** An animal food gives its juice as its flesh sets, between these temperatures all through, in °C. Kitchen estimates. */
 const SETS_C = { from: 45, to: 75 } as const;

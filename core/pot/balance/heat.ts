@@ -86,6 +86,7 @@ function stage(given: Given, fromC: number, startC: number): Stage {
 /**
  * Heat through a step: liquid and vessel are one lump, (m cp)·dT/dt = ηP − losses − Σ hA(T − Tₛ), and at the boil, or where
  * the fire is tended to, T stands. The pieces go with it: each is a step further when this returns.
+ * @param usefulShare what this kitchen's fire brings in, of what is usual
  */
 export function stepHeat(
   pot: Omit<PotState, 'pieces'>,
@@ -93,6 +94,7 @@ export function stepHeat(
   losses: Losses,
   boilingC: number,
   stepS: number,
+  usefulShare: number,
 ): HeatStep {
   const h = filmOf(pot, boilingC);
   const capacity = heatCapacity(pot);
@@ -100,7 +102,7 @@ export function stepHeat(
   // Nothing gets hotter than the boil, nor than the fire is tended to; what is hotter than that is left to cool.
   const tendedC = Math.min(boilingC, Math.max(pot.holdC ?? Infinity, pot.roomTempC));
   const isTooHot = startC > tendedC + 1e-6;
-  const powerW = isTooHot ? 0 : usefulPowerW(pot.heatSource) * pot.power;
+  const powerW = isTooHot ? 0 : usefulPowerW(pot.heatSource) * usefulShare * pot.power;
   const ceilingC = Math.max(tendedC, startC);
   const fat = fatCover(pot);
 

@@ -1,0 +1,139 @@
+import type { Lid, PotPlan } from '@elixa/contract';
+import { STYLES } from '../catalogue/styles';
+import { menuOrThrow } from '../evening/resolveMenu';
+import { liveSteps } from '../live/liveSteps';
+import { rehearsedPot, type RehearsedPot } from '../planEvening/rehearsed';
+import { timesTable } from '../simmer/timesTable';
+import { eveningFor, suited } from '../testing/household';
+
+/** What a cook reads of lid and fire in one line, by a small grammar that knows nothing of acts. */
+interface Read {
+  lid?: Lid;
+  thenAtBoil?: Lid;
+  fire?: 'dry' | 'high' | 'simmer' | 'low' | 'off' | 'held';
+}
+
+function readLine(line: string): Read {
+  const text = line.toLowerCase();
+  const until = /lid on until it boils again, then (off|ajar)/.exec(text);
+  const lid = /lid (on|off|ajar)/.exec(text);
+  const fire: Array<[RegExp, Read['fire']]> = [
+    [/burner off|burner is off/, 'off'],
+    [/down to a simmer|back to a simmer/, 'simmer'],
+    [/low heat/, 'low'],
+    [/lowest heat|until it steams, no bubble/, 'held'],
+    [/medium heat/, 'dry'],
+    [/high heat(?!:|\. lid)/, 'high'],
+  ];
+  return {
+    ...(until ? { lid: 'on' as const, thenAtBoil: until[1] as Lid } : lid ? { lid: lid[1] as Lid } : {}),
+    ...(fire.find(([words]) => words.test(text)) ? { fire: fire.find(([words]) => words.test(text))![1] } : {}),
+  };
+}
+
+/** Every line that a cook of the main pot reads, with when; the same lines stand on all pages. */
+const linesOf = ({ simmer }: PotPlan) =>
+  liveSteps(simmer)
+    .filter((step) => step.pan === 'main')
+    .map((step) => ({ atS: step.atS, kind: step.kind, text: [step.title, step.actions[0]?.fire ?? ''].join('. ') }));
+
+/** How a cook who follows the lines has lid and fire, just before each moment at which something is done. */
+function followed({ plan, gone }: RehearsedPot, vesselHasLid: boolean) {
+  const { course } = gone.rehearsal.courses.get('main')!;
+  const boils = course.boils.map((one) => one.fromS);
+  const lines = linesOf(plan);
+  return course.checkpoints.slice(1).map((checkpoint) => {
+    const { atS } = checkpoint.state;
+    let lid: Lid = 'off';
+    let fire: Read['fire'] = 'off';
+    const read = (line: string) => {
+      const said = readLine(line);
+      if (vesselHasLid && said.lid) lid = said.lid;
+      if (said.fire) fire = said.fire;
+      return said;
+    };
+    for (const line of lines.filter((one) => one.atS < atS - 0.5)) {
+      // "It boils" is read when it does.
+      if (line.kind === 'boil') {
+        const pouredS = Math.max(...lines.filter((one) => one.atS < line.atS).map((one) => one.atS));
+        if (boils.some((fromS) => fromS > pouredS - 1 && fromS <= atS + 8)) read(line.text);
+        continue;
+      }
+      const { thenAtBoil } = read(line.text);
+      if (thenAtBoil && boils.some((fromS) => fromS > line.atS && fromS <= atS + 8)) lid = thenAtBoil;
+      // Nobody ladles a pot out through its lid.
+      if (/ladle out what is left/i.test(line.text)) lid = 'off';
+    }
+    return { atS, lid, fire, checkpoint };
+  });
+}
+
+const fireOf = (power: number, holdC: number | undefined, boilingC: number): Read['fire'] => {
+  if (power === 0) return 'off';
+  if (power < 1) return 'dry';
+  if (holdC === undefined) return 'high';
+  if (holdC > boilingC) return 'simmer';
+  return holdC < boilingC - 10 ? 'held' : 'low';
+};
+
+const HEADS = [2, 9];
+const evenings = STYLES.flatMap(({ id }) => HEADS.map((heads) => [id, heads] as const));
+
+/** Each pot is gone through once. */
+const pots = new Map<string, RehearsedPot>();
+function potOf(id: string, heads: number): RehearsedPot {
+  const key = `${id} ${heads}`;
+  const pot = pots.get(key) ?? rehearsedPot(menuOrThrow(suited(eveningFor(heads), id)), timesTable);
+  pots.set(key, pot);
+  return pot;
+}
+
+describe('what is printed of lid, fire and liquid', () => {
+  it.each(evenings)('is what the model of heat went through: %s, %i at the table', (id, heads) => {
+    const pot = potOf(id, heads);
+    const { evening } = pot.menu;
+    const { boilingPointC } = pot.plan.simmer;
+    for (const { atS, lid, fire, checkpoint } of followed(pot, evening.vessel.lid)) {
+      const { state } = checkpoint;
+      const simulated = { lid: state.lid, fire: fireOf(state.power, state.holdC, boilingPointC) };
+      expect({ atS, lid, fire }).toEqual({ atS, ...simulated });
+    }
+    // Each amount that is printed is the one that is poured.
+    const poured = pot.plan.program!.acts.flatMap(({ actionId, act }) =>
+      act.is === 'poured' ? [{ actionId, ml: act.ml }] : [],
+    );
+    for (const action of pot.plan.simmer.actions.filter((one) => (one.volumeMl ?? 0) > 0)) {
+      const ml = poured.filter((one) => one.actionId === action.id).reduce((sum, one) => sum + one.ml, 0);
+      // Hot water is poured besides, where it is not all that is.
+      const water = action.waterMl !== undefined && action.waterMl !== action.volumeMl ? action.waterMl : 0;
+      expect(ml).toBeCloseTo(action.volumeMl! + water, 6);
+    }
+  });
+
+  it('puts in everything that the plan has in a bath, each once, and lifts it out again', () => {
+    for (const [id, heads] of evenings) {
+      const { plan } = potOf(id, heads);
+      const acts = plan.program!.acts.map((one) => one.act);
+      const bathed = plan.simmer.pieces.filter((one) => one.way !== 'swished' && one.way !== 'seared');
+      const added = acts.flatMap((act) => (act.is === 'added' ? [act.pieceId] : []));
+      const lifted = acts.flatMap((act) => (act.is === 'liftedOut' ? act.pieceIds : []));
+      const ids = bathed.map((one) => one.id).sort();
+      expect(added.sort()).toEqual(ids);
+      expect(lifted.sort()).toEqual(ids);
+    }
+  });
+
+  it('ends with every fire out, and leaves none on under a pot that is emptied', () => {
+    for (const [id, heads] of evenings) {
+      const { program } = potOf(id, heads).plan;
+      for (const { id: potId } of program!.pots) {
+        let share = 0;
+        for (const { act } of program!.acts.filter((one) => one.potId === potId)) {
+          if (act.is === 'heat') share = act.share;
+          if (act.is === 'ladled' && act.ml === 'all') expect([id, heads, potId, share]).toEqual([id, heads, potId, 0]);
+        }
+        expect([id, heads, potId, share]).toEqual([id, heads, potId, 0]);
+      }
+    }
+  });
+});

@@ -1,0 +1,125 @@
+import type { Act } from '@elixa/contract';
+import { shortName } from '../catalogue/shortName';
+import type { Pan } from '../diners/table';
+import type { Fire } from '../program/settle';
+import { into, shown, stageSays, where, type ActionQuestion, type Draft } from './drafts';
+import { LADLED_ML_PER_G } from './levels';
+import { TOP_UP_BEFORE_S } from './toppingUp';
+
+/** A flame is not turned down for less than this. */
+const WORTH_TURNING_DOWN_S = 3 * 60;
+
+/** What was cooked apart has the broth of the pot ladled over it. */
+function overBowls({ finish, food }: ActionQuestion['menu']): string | undefined {
+  if (finish && finish.slots.length === 0) return 'Hot broth into the bowls, over what is left of the dips';
+  if (!finish?.apart) return undefined;
+  const names = food
+    .filter((one) => one.purpose === 'finish')
+    .map((one) => shortName(one.ingredientId, one.cuts[0]?.cut ?? ''));
+  return `${stageSays({ ...finish.stages[0]!, says: '{in}' }, [...new Set(names)])} into bowls, the hot broth over them`;
+}
+
+/** Where slices are held in: the broth, or the one that they belong to. */
+function heldIn(menu: ActionQuestion['menu'], piece: Parameters<typeof into>[1]): string {
+  const said = into(menu, piece);
+  return said === where('main') ? 'the broth' : said === 'both broths' ? 'either broth' : said;
+}
+
+/** What is eaten of a pan when a round of it is ready: its pieces, and the broth that goes with them into bowls. */
+function servedOf({ going }: ActionQuestion, round: number, pan: Pan): Act[] {
+  const mine = going.filter(({ piece }) => piece.round === round && piece.pan === pan).map(({ piece }) => piece);
+  if (mine.length === 0) return [{ is: 'served' }];
+  const ml = mine.reduce((sum, one) => sum + one.massG * LADLED_ML_PER_G, 0);
+  return [
+    { is: 'liftedOut', pieceIds: mine.map((one) => one.id) },
+    { is: 'ladled', ml, to: 'bowls' },
+    { is: 'served' },
+  ];
+}
+
+/** The same of both pans, with the fire that both have from then on. */
+function servedAt(question: ActionQuestion, round: number, fire?: Fire): Pick<Draft, 'does' | 'fire' | 'also'> {
+  const others = question.pans.filter((one) => one.pan !== 'main');
+  const lit = fire ? { fire } : {};
+  return {
+    does: servedOf(question, round, 'main'),
+    ...lit,
+    also: others.map(({ pan }) => ({ pan, does: servedOf(question, round, pan), ...lit })),
+  };
+}
+
+/** Every fire out, with nothing more to eat. */
+const outAt = ({ pans }: ActionQuestion): Pick<Draft, 'fire' | 'also'> => ({
+  fire: 'off',
+  also: pans.filter((one) => one.pan !== 'main').map(({ pan }) => ({ pan, does: [], fire: 'off' })),
+});
+
+/** When each round is eaten, slices are held in, and the evening ends. */
+export function serving(question: ActionQuestion): Draft[] {
+  const { menu, readyAtS, finishReadyAtS, going, firstRound, swished, endsAtS } = question;
+  const startsAgainS = (round: number) =>
+    Math.min(...going.filter(({ piece }) => piece.round === round + 1).map(({ piece }) => piece.inAtS)) -
+    TOP_UP_BEFORE_S;
+  const isOff = menu.stages.some((stage) => stage.do === 'rest');
+  const rounds = readyAtS.length;
+  const goes = finishReadyAtS.length;
+  const wordsFor = (round: number): string => {
+    if (round < firstRound) return 'The first slices are ready: eat them at once';
+    if (round === firstRound && swished.length > 0) return 'It is ready: the slices to the table, the pot at a simmer';
+    if (rounds > firstRound) return `Round ${round - firstRound + 1} is ready: lift it out`;
+    return 'It is ready: to the table';
+  };
+  const serves = readyAtS.map((atS, index): Draft => {
+    const round = index + 1;
+    const isLow = round >= firstRound && !isOff && startsAgainS(round) - atS >= WORTH_TURNING_DOWN_S;
+    return {
+      id: `serve-${round}`,
+      atS,
+      kind: 'serve',
+      round,
+      pan: 'main',
+      says: wordsFor(round),
+      ...servedAt(question, round, isLow ? 'low' : undefined),
+      ...(isLow ? { lid: 'on' as const } : {}),
+    };
+  });
+  const held = swished.map((piece): Draft => ({
+    id: `swish-${piece.id}`,
+    atS: piece.inAtS,
+    kind: 'swish',
+    round: piece.round,
+    pan: 'main',
+    ingredientId: piece.ingredientId,
+    cut: piece.cut,
+    pieceId: piece.id,
+    massG: piece.massG,
+    shownText: shown(piece, menu.evening.units),
+    says: `Hold each slice of ${shortName(piece.ingredientId, piece.cut)} in ${heldIn(menu, piece)} for ${Math.ceil(piece.bestS / 5) * 5} seconds; never let it go`,
+    lookFor: piece.sign,
+  }));
+  const between = finishReadyAtS.slice(0, -1).map((atS, index): Draft => {
+    const round = rounds + index + 1;
+    const says = 'A part of the finish is ready: into bowls';
+    return {
+      id: `serve-${round}`,
+      atS,
+      kind: 'serve',
+      round,
+      pan: 'main',
+      says,
+      ...servedAt(question, round, 'low'),
+      lid: 'on',
+    };
+  });
+  const off: Draft = {
+    id: 'off',
+    atS: endsAtS,
+    kind: 'off',
+    round: rounds + goes,
+    pan: 'main',
+    says:
+      overBowls(menu) ?? (goes === 0 ? (isOff ? 'See that the burner is off' : '') : 'The finish is ready: into bowls'),
+    ...(goes === 0 ? outAt(question) : servedAt(question, rounds + goes, 'off')),
+  };
+  return [...serves, ...held, ...between, off];
+}
