@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Evening, OwnThing } from '@elixa/contract';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening } from '../evening/resolveMenu';
-import { planEvening } from '../planEvening/planEvening';
+import { planQuickly } from '../testing/quickly';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor } from '../testing/household';
 import { ingredientById } from './ingredients';
@@ -19,7 +19,7 @@ const inFor = (given: Evening, name: string) => {
 
 describe('a thing of the cook’s own', () => {
   it('is planned, cut, bought and cooked like what it is like, under its own name', () => {
-    const plan = planEvening(made({ name: 'rope-end noodles', likeId: 'udon' }));
+    const plan = planQuickly(made({ name: 'rope-end noodles', likeId: 'udon' }));
     const { id } = plan.menu.slots
       .map((slot) => ingredientById(slot.ingredientId))
       .find((one) => one.name === 'rope-end noodles')!;

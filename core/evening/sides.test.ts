@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { drawFromAbove } from '../arrange/drawing/fromAbove';
 import { usableVolumeMl } from '../arrange/vesselShape';
 import { ingredientById } from '../catalogue/ingredients';
-import { planEvening } from '../planEvening/planEvening';
+import { planQuickly } from '../testing/quickly';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, guests, suited } from '../testing/household';
 import { applyEdit } from './edits/applyEdit';
@@ -109,7 +109,7 @@ describe('a pot of two sides', () => {
   it('is one pot where both sides hold the same broth, and prepared and bought for like any other', () => {
     const same = after(divided(), { kind: 'liquidsChosen', liquids: { otherHalf: 'numbingBroth' } });
     expect(resolveMenu(same).menu?.sides).toBeUndefined();
-    const plan = planEvening(withVegetarian());
+    const plan = planQuickly(withVegetarian());
     expect(plan.prep.tasks.length).toBeGreaterThan(5);
     expect(plan.simmer.actions[0]?.says).toMatch(/^Each broth into its side/);
   });

@@ -1,12 +1,12 @@
 import nodeIcal from 'node-ical';
-import { planEvening } from '../planEvening/planEvening';
+import { planQuickly } from '../testing/quickly';
 import { example } from '../testing/household';
 import { doneInCalendar, prepCalendar } from './calendar';
 import { pantryCsv, pantryFromCsv, shoppingCsv } from './csv';
 import { shoppingText } from './shoppingText';
 
 const EVENING = example('practice-night');
-const { prep, shopping } = planEvening(EVENING);
+const { prep, shopping } = planQuickly(EVENING);
 const NOW = '2026-11-24T10:00:00.000Z';
 const attended = prep.tasks.filter((one) => one.attended && one.kind !== 'pot');
 const LIT = '2026-11-24T18:58:00.000Z';

@@ -5,11 +5,14 @@ import { POT_FAMILIES } from '../catalogue/formula';
 import { STYLES } from '../catalogue/styles';
 import { portionsOf } from '../diners/portion';
 import { applyEdit } from '../evening/edits/applyEdit';
-import { checkEvening } from '../evening/resolveMenu';
+import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
 import { VESSELS } from '../catalogue/vessels';
+import { timesTable } from '../simmer/timesTable';
+import { finish } from '../steps';
 import { eveningFor, suited } from '../testing/household';
-import { planEvening } from './planEvening';
+import { prepInSteps } from './planEvening';
 import { planPot } from './planPot';
+import { rehearsedPot } from './rehearsed';
 
 const POTS = path.join(__dirname, '..', '..', 'examples', 'pots');
 const kebab = (words: string) => words.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
@@ -80,7 +83,8 @@ describe('the examples', () => {
   it.each(POT_FAMILIES)('is planned whole, settled for every guest and safe: %s', (family) => {
     const evening = potOf(`${kebab(family)}.json`);
     expect(checkEvening(evening)).toEqual([]);
-    const plan = planSchema.parse(planEvening(evening));
+    const planned = rehearsedPot(menuOrThrow(evening), timesTable);
+    const plan = planSchema.parse({ ...planned.plan, prep: finish(prepInSteps(planned, undefined)) });
     expect(plan.conflicts.filter((one) => !one.resolvedBy)).toEqual([]);
     expect(plan.simmer.pieces.every((piece) => piece.safe)).toBe(true);
     expect(plan.finish!.id).toBe(plan.menu.finishId);

@@ -3,7 +3,7 @@ import { ingredientById } from '../catalogue/ingredients';
 import { FINISHES } from '../catalogue/finishes';
 import { checkEvening } from '../evening/resolveMenu';
 import { eveningFor, suited } from '../testing/household';
-import { planEvening } from './planEvening';
+import { planQuickly } from '../testing/quickly';
 import { planPot } from './planPot';
 
 const ending = (finish: string, count = 4) => {
@@ -62,7 +62,7 @@ describe('the finish', () => {
 
 describe('rice beside the pot', () => {
   const bowls = (evening: Evening) => {
-    const plan = planEvening(evening);
+    const plan = planQuickly(evening);
     const grams = plan.amounts.find((one) => one.purpose === 'beside')?.massG ?? 0;
     return { plan, grams, cooked: plan.prep.tasks.some((task) => task.subjectId === 'plainRice') };
   };

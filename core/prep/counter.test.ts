@@ -4,7 +4,7 @@ import { STYLES } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
 import { roundName } from '../live/roundName';
-import { planEvening, prepFromNow } from '../planEvening/planEvening';
+import { planQuickly, prepQuickly } from '../testing/quickly';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, example, suited } from '../testing/household';
 import { counterList, onCounterByPrep } from './counter';
@@ -51,7 +51,7 @@ describe('what stands on the counter', () => {
 
 describe('lanes against the clock', () => {
   it.each([1, 2])('never let two things overlap on a line, and lose none: %i cooks', (cooks) => {
-    const { prep } = planEvening({ ...example('practice-night'), cooks });
+    const { prep } = planQuickly({ ...example('practice-night'), cooks });
     const lanes = lanesOf(prep);
     for (const { tasks } of lanes) {
       tasks
@@ -69,10 +69,10 @@ describe('ticks of the preparation', () => {
   const evening = example('practice-night');
   const items = counterList(planPot(evening));
   const now = evening.sitDownAt.replace('T19', 'T12');
-  const all = prepFromNow(evening, { now, ticks: new Map() }).tasks;
+  const all = prepQuickly(evening, { now, ticks: new Map() }).tasks;
   const ticked = (ids: readonly string[], at = now) => {
     const ticks = new Map(ids.map((id) => [id, Date.parse(now)]));
-    return onCounterByPrep(items, prepFromNow(evening, { now: at, ticks }));
+    return onCounterByPrep(items, prepQuickly(evening, { now: at, ticks }));
   };
   const of = (subjectId: string) => all.filter((task) => task.subjectId === subjectId).map((task) => task.id);
 

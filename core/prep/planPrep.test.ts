@@ -3,8 +3,9 @@ import { planEvening, prepFromNow, remediesFromNow } from '../planEvening/planEv
 import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
 import { eveningFor, example } from '../testing/household';
+import { overUse } from '../testing/overUse';
+import { prepQuickly } from '../testing/quickly';
 import { shiftIso } from '../time/shiftIso';
-import { RESOURCES } from './problem';
 import { applyRemedy } from './remedies';
 
 const EXAMPLES = ['practice-night', 'first-frost', 'muffled-peal'] as const;
@@ -23,19 +24,6 @@ const from = (evening: Evening, minutes: number, ticks: Array<[string, number]> 
   ticks: new Map(ticks.map(([id, before]) => [id, ms(shiftIso(evening.sitDownAt, -before * 60))])),
 });
 
-/** More of something in use than there is, at the start of any task. */
-function overUse({ tasks, capacities }: Prep): string[] {
-  return RESOURCES.flatMap((resource) =>
-    tasks.flatMap((one) => {
-      const at = ms(one.startsAt);
-      const used = tasks.filter(
-        (other) => other.resources.includes(resource) && ms(other.startsAt) <= at && ms(other.endsAt) > at,
-      );
-      return used.length > capacities[resource]! ? [`${used.length} of ${resource} at ${one.startsAt}`] : [];
-    }),
-  );
-}
-
 const EVENINGS: Array<[string, Evening]> = [
   ...EXAMPLES.map((name): [string, Evening] => [name, example(name)]),
   ['alone for two', eveningFor(2)],
@@ -50,7 +38,7 @@ const EVENINGS: Array<[string, Evening]> = [
 ];
 
 describe.each(EVENINGS)('the preparation: %s', (_name, evening) => {
-  const prep = prepFromNow(evening);
+  const prep = prepQuickly(evening);
 
   it('never uses more hands, burners, boards or pots than there are', () => {
     expect(overUse(prep)).toEqual([]);
@@ -85,13 +73,13 @@ describe.each(EVENINGS)('the preparation: %s', (_name, evening) => {
   });
 
   it('is the same for the same evening', () => {
-    expect(prepFromNow(evening)).toEqual(prep);
+    expect(prepQuickly(evening)).toEqual(prep);
   });
 });
 
 describe('the order on the board', () => {
   it.each(EVENINGS.slice(0, 5))('is vegetables, tofu, fish, meat, and then it is washed: %s', (_name, evening) => {
-    const prep = prepFromNow(evening);
+    const prep = prepQuickly(evening);
     const stageOf = (one: PrepTask) =>
       ({ daikon: 0, carrot: 0, napaCabbage: 0, firmTofu: 1, codFillet: 2, chickenThigh: 3 })[one.subjectId ?? ''];
     const staged = prep.tasks.flatMap((one) => {
@@ -106,7 +94,7 @@ describe('the order on the board', () => {
 
 describe('the three example evenings', () => {
   it.each(EXAMPLES)('stand within a twentieth of the bound, or say why not: %s', (name) => {
-    const { spanS, lowerBoundS, gap } = prepFromNow(example(name));
+    const { spanS, lowerBoundS, gap } = prepQuickly(example(name));
     expect(spanS <= lowerBoundS * 1.05).toBe(gap === undefined);
     if (gap) expect(gap).toMatch(/^\d+ minutes? more than hands alone would need: \d+ minutes?/);
   });
@@ -122,7 +110,7 @@ describe('what follows from the choices', () => {
   });
 
   it('kelp that soaks overnight is put in many hours before, and is set apart', () => {
-    const prep = prepFromNow(schools(eveningFor(4), { kelp: 'coldSoak' }));
+    const prep = prepQuickly(schools(eveningFor(4), { kelp: 'coldSoak' }));
     const put = prep.tasks[0]!;
     expect(put.subjectId).toBe('clearDashi');
     expect(put.dayBefore).toBe(true);
@@ -131,7 +119,7 @@ describe('what follows from the choices', () => {
   });
 
   it('salted chicken is cut and salted hours before the vegetables, and the board washed at once', () => {
-    const prep = prepFromNow(choosing({ liquids: { ahead: ['saltedChicken'] } }));
+    const prep = prepQuickly(choosing({ liquids: { ahead: ['saltedChicken'] } }));
     const cut = task(prep, 'chickenThigh.cut');
     expect(task(prep, 'chickenThigh.wash').startsAt).toBe(cut.endsAt);
     expect(minutesBetween(cut.endsAt, task(prep, 'carrot.cut').startsAt)).toBeGreaterThan(120);
@@ -139,7 +127,7 @@ describe('what follows from the choices', () => {
 
   it('meat that is marinated for half an hour is cut first, so that the vegetables do not wait with it', () => {
     const beef = styleChosen(eveningFor(4, { vessel: VESSELS.find((one) => one.id === 'iron30')! }), 'sukiyakiEast');
-    const prep = prepFromNow({
+    const prep = prepQuickly({
       ...beef,
       choices: { ...beef.choices, liquids: { ahead: ['beefJeongolMarinade'] } },
     });
@@ -154,22 +142,22 @@ describe('what follows from the choices', () => {
   });
 
   it('tofu that is pressed takes its twenty minutes, and browned tofu a burner', () => {
-    const prep = prepFromNow(schools(eveningFor(4), { tofu: 'grilled' }));
+    const prep = prepQuickly(schools(eveningFor(4), { tofu: 'grilled' }));
     const press = task(prep, 'firmTofu.before2');
     expect([press.attended, minutesBetween(press.startsAt, press.endsAt)]).toEqual([false, 20]);
     expect(task(prep, 'firmTofu.after1').resources).toEqual(['hands', 'burner']);
   });
 
   it('what is bought ready needs no preparation', () => {
-    const prep = prepFromNow(choosing({ bought: ['chickenThigh', 'cookedRice'] }));
+    const prep = prepQuickly(choosing({ bought: ['chickenThigh', 'cookedRice'] }));
     expect(prep.tasks.some((one) => one.subjectId === 'chickenThigh' || one.subjectId === 'cookedRice')).toBe(false);
   });
 
   it('more guests take longer, quick hands less, and two cooks stand for less long', () => {
-    const attended = (evening: Evening) => prepFromNow(evening).attendedS;
+    const attended = (evening: Evening) => prepQuickly(evening).attendedS;
     expect(attended(eveningFor(8))).toBeGreaterThan(attended(eveningFor(4)));
     expect(attended(eveningFor(4, { kitchen: { pace: 'quick' } }))).toBeLessThan(attended(eveningFor(4)));
-    expect(prepFromNow(eveningFor(6, { cooks: 2 })).spanS).toBeLessThan(prepFromNow(eveningFor(6)).spanS);
+    expect(prepQuickly(eveningFor(6, { cooks: 2 })).spanS).toBeLessThan(prepQuickly(eveningFor(6)).spanS);
   });
 });
 
@@ -203,8 +191,8 @@ describe('short of time', () => {
 
   it('an evening that says when somebody can start is planned from then', () => {
     const startAt = shiftIso(evening.sitDownAt, -3600);
-    const prep = prepFromNow({ ...evening, kitchen: { startAt } });
-    expect(prep.late).toBe(prepFromNow(evening, from(evening, 60)).late);
+    const prep = prepQuickly({ ...evening, kitchen: { startAt } });
+    expect(prep.late).toBe(prepQuickly(evening, from(evening, 60)).late);
   });
 
   it('help and the broth from powder are among what helps, and both together', () => {
@@ -227,11 +215,11 @@ describe('short of time', () => {
 
 describe('while it is going on', () => {
   const evening = eveningFor(4);
-  const first = prepFromNow(evening);
+  const first = prepQuickly(evening);
   const [one, two] = first.tasks.filter((each) => each.attended);
 
   it('what was ticked is gone, and the rest is planned on', () => {
-    const prep = prepFromNow(evening, from(evening, 100, [[one!.id, 101]]));
+    const prep = prepQuickly(evening, from(evening, 100, [[one!.id, 101]]));
     expect(prep.tasks.map((each) => each.id)).not.toContain(one!.id);
     expect(prep.tasks.map((each) => each.id)).toContain(two!.id);
     expect(overUse(prep)).toEqual([]);
@@ -240,7 +228,7 @@ describe('while it is going on', () => {
   it('what works by itself since its tick ends when its time is over, and holds its burner until then', () => {
     const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
     const start = task(first, wait.after[0]!);
-    const prep = prepFromNow(evening, from(evening, 90, [[start.id, 95]]));
+    const prep = prepQuickly(evening, from(evening, 90, [[start.id, 95]]));
     const running = task(prep, wait.id);
     expect(running.startsAt).toBe(shiftIso(evening.sitDownAt, -90 * 60));
     expect(minutesBetween(running.startsAt, running.endsAt)).toBe(minutesBetween(wait.startsAt, wait.endsAt) - 5);
@@ -269,7 +257,7 @@ describe('while it is going on', () => {
   it('kelp put in far too early is lifted out in time all the same', () => {
     const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
     const start = task(first, wait.after[0]!);
-    const prep = prepFromNow(evening, from(evening, 240, [[start.id, 245]]));
+    const prep = prepQuickly(evening, from(evening, 240, [[start.id, 245]]));
     const running = task(prep, wait.id);
     const lift = prep.tasks.find((each) => each.subjectId === 'clearDashi' && each.attended)!;
     expect(minutesBetween(running.endsAt, lift.startsAt)).toBeLessThanOrEqual(2);
@@ -278,10 +266,10 @@ describe('while it is going on', () => {
 
   it('chicken salted in the morning is not left to salt for longer than a day', () => {
     const salted = choosing({ liquids: { ahead: ['saltedChicken'] } });
-    const all = prepFromNow(salted).tasks;
+    const all = prepQuickly(salted).tasks;
     const early = all.filter((each) => /^(chickenThigh|saltedChicken)/.test(each.id) && each.attended);
     const ticks = early.map((each): [string, number] => [each.id, 600]);
-    const prep = prepFromNow(salted, from(salted, 400, ticks));
+    const prep = prepQuickly(salted, from(salted, 400, ticks));
     expect(prep.tasks.some((each) => each.id.startsWith('chickenThigh'))).toBe(false);
     expect(prep.late).toBe(0);
   });
@@ -290,7 +278,7 @@ describe('while it is going on', () => {
     const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
     const start = task(first, wait.after[0]!);
     const lift = first.tasks.find((each) => each.after.includes(wait.id))!;
-    const prep = prepFromNow(
+    const prep = prepQuickly(
       evening,
       from(evening, 90, [
         [start.id, 95],
@@ -305,7 +293,7 @@ describe('while it is going on', () => {
   it('a wait that was begun is told as running, and nothing else is', () => {
     const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
     const start = task(first, wait.after[0]!);
-    const prep = prepFromNow(evening, from(evening, 90, [[start.id, 95]]));
+    const prep = prepQuickly(evening, from(evening, 90, [[start.id, 95]]));
     expect(prep.tasks.filter((each) => each.running).map((each) => each.id)).toEqual([wait.id]);
     expect(first.tasks.some((each) => each.running)).toBe(false);
   });
@@ -313,20 +301,20 @@ describe('while it is going on', () => {
   it('a wait that is over does not hold anything back', () => {
     const wait = first.tasks.find((each) => each.subjectId === 'clearDashi' && !each.attended)!;
     const start = task(first, wait.after[0]!);
-    const prep = prepFromNow(evening, from(evening, 40, [[start.id, 95]]));
+    const prep = prepQuickly(evening, from(evening, 40, [[start.id, 95]]));
     expect(prep.tasks.map((each) => each.id)).not.toContain(wait.id);
   });
 
   it('everything ticked leaves only the pot, and nobody is late', () => {
     const all = first.tasks.filter((each) => each.kind !== 'pot').map((each): [string, number] => [each.id, 60]);
-    const prep = prepFromNow(evening, from(evening, 59, all));
+    const prep = prepQuickly(evening, from(evening, 59, all));
     expect(new Set(prep.tasks.map((each) => each.kind))).toEqual(new Set(['pot']));
     expect(prep.late).toBe(0);
   });
 
   it('the pot ticked as well, nothing is left, and that is a plan too', () => {
     const all = first.tasks.map((each): [string, number] => [each.id, 60]);
-    expect(prepFromNow(evening, from(evening, 59, all))).toMatchObject({
+    expect(prepQuickly(evening, from(evening, 59, all))).toMatchObject({
       tasks: [],
       spanS: 0,
       late: 0,
@@ -336,7 +324,7 @@ describe('while it is going on', () => {
 
   it('behind by half an hour, people sit down later by no more than that', () => {
     const begins = minutesBetween(first.tasks[0]!.startsAt, evening.sitDownAt);
-    const prep = prepFromNow(evening, from(evening, Math.round(begins) - 30));
+    const prep = prepQuickly(evening, from(evening, Math.round(begins) - 30));
     expect(prep.late).toBeGreaterThan(0);
     expect(prep.late).toBeLessThanOrEqual(30 * 60);
   });
@@ -347,7 +335,7 @@ describe('nothing raw is cut before what is eaten raw', () => {
     'the greens of %s have the board before the chicken',
     (id) => {
       const evening = eveningFor(6, { choices: { swaps: [], leaveOut: [], liquids: { sauces: [id] } } });
-      const prep = prepFromNow(evening);
+      const prep = prepQuickly(evening);
       const knife = prep.tasks.filter((task) => task.kind === 'liquid' && task.resources.includes('board'));
       expect(knife.length).toBeGreaterThan(0);
       const raw = prep.tasks.filter((task) => task.subjectId === 'chickenThigh' && task.resources.includes('board'));
@@ -362,13 +350,13 @@ describe('what is in somebody\u2019s hands', () => {
   const start = (minutesBefore: number) => shiftIso(evening.sitDownAt, -minutesBefore * 60);
 
   it('is not taken away by a new plan, however often it is made', () => {
-    const first = prepFromNow(evening, { now: start(180), ticks: new Map() });
+    const first = prepQuickly(evening, { now: start(180), ticks: new Map() });
     const hands = first.tasks.filter((task) => task.attended && task.kind !== 'pot' && task.kind !== 'table');
     for (const task of hands.slice(2, 8)) {
       const begunMs = Date.parse(start(120));
       for (const minutes of [0, 1, 2, 5]) {
         const now = new Date(begunMs + minutes * 60_000).toISOString();
-        const prep = prepFromNow(evening, { now, ticks: new Map(), begun: new Map([[task.id, begunMs]]) });
+        const prep = prepQuickly(evening, { now, ticks: new Map(), begun: new Map([[task.id, begunMs]]) });
         const again = prep.tasks.find((one) => one.id === task.id)!;
         expect(Date.parse(again.startsAt)).toBeLessThanOrEqual(Date.parse(now) + 60_000);
       }
@@ -379,7 +367,7 @@ describe('what is in somebody\u2019s hands', () => {
     const begunMs = Date.parse(start(120));
     const length = (minutes: number) => {
       const now = new Date(begunMs + minutes * 60_000).toISOString();
-      const prep = prepFromNow(evening, { now, ticks: new Map(), begun: new Map([['napaCabbage.cut', begunMs]]) });
+      const prep = prepQuickly(evening, { now, ticks: new Map(), begun: new Map([['napaCabbage.cut', begunMs]]) });
       const task = prep.tasks.find((one) => one.id === 'napaCabbage.cut')!;
       return (Date.parse(task.endsAt) - Date.parse(task.startsAt)) / 60_000;
     };

@@ -2,7 +2,7 @@ import type { Evening } from '@elixa/contract';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening } from '../evening/resolveMenu';
-import { planEvening } from '../planEvening/planEvening';
+import { planQuickly } from '../testing/quickly';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, suited } from '../testing/household';
 
@@ -27,7 +27,7 @@ describe('what is made at home', () => {
   it.each(PROJECTS)('is work in the plan and its parts are bought, not itself: %s', (ingredientId) => {
     const evening = made(ingredientId);
     expect(checkEvening(evening)).toEqual([]);
-    const plan = planEvening(evening);
+    const plan = planQuickly(evening);
     const shopped = plan.shopping.map((item) => item.ingredientId);
     expect(shopped).not.toContain(ingredientId);
     const { of, steps } = ingredientById(ingredientId).homemade!;
@@ -58,7 +58,7 @@ describe('what is made at home', () => {
   });
 
   it('takes as long as there are nuts to open, and comes before the broth and before what lies in the nuts', () => {
-    const plan = planEvening(made('coconutWater'));
+    const plan = planQuickly(made('coconutWater'));
     const nuts = plan.shopping.find((one) => one.ingredientId === 'youngCoconut')!;
     const tasksOf = (id: string) => plan.prep.tasks.filter((task) => task.subjectId === id);
     const opens = tasksOf('coconutWater').find((task) => task.how.includes('Each nut'))!;
@@ -94,7 +94,7 @@ describe('what is made at home', () => {
 
 describe('skewers', () => {
   it('are counted for the table, with what goes on each', () => {
-    const plan = planEvening(suited(eveningFor(4), 'fishCakeJeongol'));
+    const plan = planQuickly(suited(eveningFor(4), 'fishCakeJeongol'));
     const fishCakeG = plan.menu.slots.find((slot) => slot.ingredientId === 'fishCake')!.massG;
     const how = plan.prep.tasks.find((task) => task.subjectId === 'fishCake' && task.how.includes('skewers,'))!.how;
     const [, count = '', each = ''] = /(\d+) skewers, about (\d+) g/.exec(how)!;
@@ -105,7 +105,7 @@ describe('skewers', () => {
 
 describe('parcels', () => {
   it('are counted, and take the burner and not the board', () => {
-    const plan = planEvening(suited(eveningFor(4), 'everythingPot'));
+    const plan = planQuickly(suited(eveningFor(4), 'everythingPot'));
     const { massG } = plan.menu.slots.find((slot) => slot.ingredientId === 'eggParcel')!;
     const task = plan.prep.tasks.find((one) => one.subjectId === 'eggParcel' && one.how.includes('of them'))!;
     const count = Number(/: (\d+) of them/.exec(task.how)![1]);

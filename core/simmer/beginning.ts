@@ -1,6 +1,7 @@
 import type { Stage } from '../catalogue/style';
 import type { Pan } from '../diners/table';
 import { standsMm } from '../arrange/fit';
+import { heightAtMm } from '../arrange/vesselShape';
 import { showVolume } from '../measures/showMeasure';
 import { showLength } from '../measures/showSize';
 import {
@@ -39,8 +40,31 @@ const emptying = ({ course, startS, round }: Filling, pan: Pan): Draft => {
   };
 };
 
-function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: number, round: number): Draft[] {
+/** What a cook sees when enough is poured: over food what the style says of it, in an empty pot how deep a ruler shows it. */
+function pouredCue(
+  { menu }: ActionQuestion,
+  { fit }: TimedPan,
+  stage: Stage,
+  pouredMl: number,
+  isEmpty: boolean,
+  rounds: number,
+): string {
+  const { units } = menu.evening;
+  if (isEmpty) return `about ${showLength(heightAtMm(fit.vessel, pouredMl), units)} deep; the food takes the rest`;
+  return menu.pour.kind === 'share' || menu.pour.kind === 'ladles'
+    ? `${stage.untilCue}, about ${showLength(standsMm(fit, rounds, menu.pour), units)} deep`
+    : stage.untilCue;
+}
+
+function pouring(
+  question: ActionQuestion,
+  one: TimedPan,
+  stage: Stage,
+  atS: number,
+  { course, round }: Filling,
+): Draft[] {
   const { menu, readyAtS, firstRound } = question;
+  const isEmpty = course.early.every(({ portions, stage: early }) => portions.length === 0 || early.do === 'melt');
   const { pan, fit } = one;
   const rounds = readyAtS.length - firstRound + 1;
   const pouredMl = fit.potBrothMl - fit.heldMl;
@@ -62,10 +86,7 @@ function pouring(question: ActionQuestion, one: TimedPan, stage: Stage, atS: num
         menu.sides && pan === 'main'
           ? `${showVolume(pouredMl / 2, menu.evening.units)} of each`
           : showVolume(pouredMl, menu.evening.units),
-      lookFor:
-        menu.pour.kind === 'share' || menu.pour.kind === 'ladles'
-          ? `${stage.untilCue}, about ${showLength(standsMm(fit, rounds, menu.pour), menu.evening.units)} deep`
-          : stage.untilCue,
+      lookFor: pouredCue(question, one, stage, pouredMl, isEmpty, rounds),
     },
   ];
 }
@@ -177,7 +198,7 @@ export function beginning(question: ActionQuestion): Draft[] {
       return [
         ...(isFirst ? [] : [emptying(filling, pan)]),
         ...(isFirst ? [lighting(question.menu, one, filling, pour, isHeatedDry)] : []),
-        ...(pour ? pouring(question, one, pour, pourAtS, round) : []).map((draft) => ({ ...draft, joinsLight })),
+        ...(pour ? pouring(question, one, pour, pourAtS, filling) : []).map((draft) => ({ ...draft, joinsLight })),
         ...dryWork(question, filling, pan),
         ...layingIn(question, filling, pan, joinsLight),
         {

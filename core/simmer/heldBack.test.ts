@@ -4,7 +4,7 @@ import { STYLES } from '../catalogue/styles';
 import { FORMULAS } from '../catalogue/formulas';
 import { checkEvening } from '../evening/resolveMenu';
 import { planPot } from '../planEvening/planPot';
-import { planEvening } from '../planEvening/planEvening';
+import { planQuickly } from '../testing/quickly';
 import { eveningFor, guests, suited } from '../testing/household';
 
 const WITH_MILK = ['soyMilkMild', 'soyMilkPork'] as const;
@@ -109,7 +109,7 @@ describe('a finish that is cooked apart', () => {
   const evening = suited(eveningFor(3), 'soyMilkMild');
 
   it('takes a burner of its own in the preparation, and goes into the bowls', () => {
-    const plan = planEvening({ ...evening, choices: { ...evening.choices, finish: 'wheatApart' } });
+    const plan = planQuickly({ ...evening, choices: { ...evening.choices, finish: 'wheatApart' } });
     const task = plan.prep.tasks.filter((one) => one.subjectId === 'eggNoodle');
     expect(task.some((one) => one.how.includes('Boil'))).toBe(true);
     expect(plan.simmer.pieces.some((piece) => piece.ingredientId === 'eggNoodle')).toBe(false);

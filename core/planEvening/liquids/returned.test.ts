@@ -1,7 +1,7 @@
 import { STYLES } from '../../catalogue/styles';
 import { applyEdit } from '../../evening/edits/applyEdit';
 import { eveningFor, suited } from '../../testing/household';
-import { planEvening } from '../planEvening';
+import { planQuickly } from '../../testing/quickly';
 import { planPot } from '../planPot';
 
 /** Every thing that comes back out of a liquid, with its pot. */
@@ -41,7 +41,7 @@ describe('what was cooked in a liquid and is eaten from the pot', () => {
   });
 
   it.each(RETURNS)('is cut when it has been lifted out: $styleId, $ingredientId', (back) => {
-    const { prep, liquids } = planEvening(cookedIn(3, back));
+    const { prep, liquids } = planQuickly(cookedIn(3, back));
     const liquid = liquids.find((one) => one.formulaId === back.fromFormulaId)!;
     const startsOf = (subject: string) =>
       prep.tasks.filter((task) => task.subjectId === subject).map((task) => Date.parse(task.startsAt));
