@@ -12,8 +12,8 @@ export interface Tap {
 export interface LiveState {
   status: 'waiting' | 'running' | 'paused' | 'finished';
   startedAtMs?: number;
-  /** The event that lit the burner, with the evening and the plan that it is cooked by. */
-  started?: { eventId: string; evening: Evening; plan: PotPlan };
+  /** The event that lit the burner, that with which its plan was adopted, and the evening and the plan that it is cooked by. */
+  started?: { eventId: string; planId: string; evening: Evening; plan: PotPlan };
   pausedMs: number;
   pausedSinceMs?: number;
   taps: Tap[];
@@ -121,10 +121,10 @@ class Folding {
     if (state.status === 'waiting') {
       const lit = facts.find((fact): fact is LitFact => fact.is === 'lit');
       const adopted = lit && this.plans.get(lit.planId);
-      if (!adopted) return;
+      if (!lit || !adopted) return;
       state.status = 'running';
       state.startedAtMs = atMs;
-      state.started = { eventId, ...adopted };
+      state.started = { eventId, planId: lit.planId, ...adopted };
     }
     const fresh = facts.filter((fact) => !this.done.has(fact.actionId));
     if (fresh.length === 0) return;

@@ -255,6 +255,23 @@ describe('the safety gate', () => {
   });
 });
 
+describe('lateness', () => {
+  it('counts from the time that was told, minute by minute, whatever is next', () => {
+    for (const { step, atS } of steps.filter((one) => one.step > 0 && one.round === 1)) {
+      const done = onTime(step - 1);
+      const told = viewAt(done, steps[step - 1]!.atS).next!;
+      expect(told.step).toBe(step);
+      for (const late of [60, 720, 1500]) {
+        expect(viewAt(done, atS + late).next!.dueInS).toBeCloseTo(-late, 0);
+      }
+    }
+  });
+
+  it('is of the plan that was lit, on every burner', () => {
+    expect(fold([started]).started).toMatchObject({ eventId: started.id, planId: adopted.id });
+  });
+});
+
 describe('what is told', () => {
   const first = (styleId: string, vesselId: string) => {
     const vessel = VESSELS.find((one) => one.id === vesselId)!;

@@ -137,12 +137,15 @@ export function liveView(simmer: Simmer, steps: readonly LiveStep[], state: Live
   const clockS = potClockS(state, nowMs);
   const taps = stepTaps(steps, state);
   const { dueS, readyS } = project(simmer, steps, taps, clockS);
+  // What is late is late by the time that was told when something was last tapped: that does not run on with the clock.
+  const toldS = project(simmer, steps, taps, taps.at(-1)?.atS ?? 0).dueS;
+  const dueAtS = ({ step, atS }: LiveStep) => Math.min(dueS.get(step) ?? atS, toldS.get(step) ?? atS);
   const done = new Set(taps.map((tap) => tap.step));
   const waiting = steps
     .filter((step) => !done.has(step.step))
-    .map((step) => ({
+    .map((step, index) => ({
       ...step,
-      dueInS: Math.max(dueS.get(step.step) ?? step.atS, askAgainS(step, state)) - clockS,
+      dueInS: Math.max(index === 0 ? dueAtS(step) : (dueS.get(step.step) ?? step.atS), askAgainS(step, state)) - clockS,
     }));
   const [next, ...coming] = waiting;
   const inPot = contents(simmer, steps, taps, clockS);

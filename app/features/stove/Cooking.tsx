@@ -60,7 +60,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const taste = useCallback(() => setTasting(true), []);
 
   const done = (checkedThrough?: boolean) => {
-    const planId = log.state.started?.eventId ?? '';
+    const planId = log.state.started?.planId ?? '';
     if (view.next) log.record({ type: 'happened', facts: factsOf(view.next, planId), checkedThrough });
     setAsking(false);
   };
