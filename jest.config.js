@@ -9,6 +9,7 @@ const plain = (name) => ({
   testEnvironment: 'node',
   testMatch: ['<rootDir>/**/*.test.ts'],
   transform: { '^.+\\.ts$': swc },
+  setupFiles: [`${__dirname}/core/testing/seeded.js`],
 });
 
 /** @type {import('jest').Config} */

@@ -23,6 +23,7 @@ import { slicesFirst } from './live/roundName';
 import { planPot } from './planEvening/planPot';
 import { example } from './testing/household';
 import { planQuickly } from './testing/quickly';
+import { runs } from './testing/runs';
 
 const idsOf = (...kinds: string[]) => FORMULAS.filter((one) => kinds.includes(one.kind)).map((one) => one.id);
 const everythingOf = (style: Style) => {
@@ -226,7 +227,7 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         expect(potSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
         expectSound(plan);
       }),
-      { numRuns: 12 },
+      { numRuns: runs(12) },
     );
   }, 120_000);
 
@@ -238,7 +239,7 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         expect(planSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
         expectComplete(plan);
       }),
-      { numRuns: 1 },
+      { numRuns: runs(1) },
     );
   }, 120_000);
 
@@ -254,7 +255,7 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         const faults = checkEvening(changed);
         if (faults.length === 0) expectSound(planPot(changed));
       }),
-      { numRuns: 7 },
+      { numRuns: runs(7) },
     );
   }, 120_000);
 });

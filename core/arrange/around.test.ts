@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { aroundCost, betweenDeg, enumeratedAround, middlesOf, solveAround, type Round } from './around';
 import { glazeLikeness } from './likeness';
+import { runs } from '../testing/runs';
 
 /** Bunches of any widths and likenesses, some of which must not touch. */
 const anyRound = (least: number, most: number) =>
@@ -36,7 +37,7 @@ describe('the order round the wall', () => {
         const best = enumeratedAround(round).costs;
         expect(solveAround(round).costs).toBeLessThanOrEqual(best * 1.02 + 1e-9);
       }),
-      { numRuns: 12, seed: 12 },
+      { numRuns: runs(12), seed: 12 },
     );
   });
 
@@ -48,7 +49,7 @@ describe('the order round the wall', () => {
         expect(aroundCost(order, round)).toBeCloseTo(costs, 9);
         expect(solveAround(round, seed)).toEqual({ order, costs, fromDeg });
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 
@@ -65,7 +66,7 @@ describe('the order round the wall', () => {
           }),
         );
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -99,7 +100,7 @@ describe('the order round the wall', () => {
         expect(betweenDeg(now[0]!, locked[0]!.atDeg)).toBeLessThan(1);
         for (const [index, one] of locked.entries()) expect(betweenDeg(now[index]!, one.atDeg)).toBeLessThan(45);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

@@ -9,6 +9,7 @@ import { planPot } from '../planEvening/planPot';
 import { eveningFor, guests, suited } from '../testing/household';
 import { ringMl } from './room';
 import { widthShareAt } from './vesselShape';
+import { runs } from '../testing/runs';
 
 /** Pots of the catalogue, and two that a cook has measured in. */
 const POTS: readonly Vessel[] = [
@@ -96,7 +97,7 @@ describe('any pot as it is built', () => {
         const first = build.plates[0]!;
         expect(sum(first.map((one) => one.massG))).toBeCloseTo(sum(build.placements.map((one) => one.massG)), 6);
       }),
-      { numRuns: 120 },
+      { numRuns: runs(120) },
     );
   });
 
@@ -116,7 +117,7 @@ describe('any pot as it is built', () => {
           expect(roomMl).toBeGreaterThan(massG / 1.1);
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 
@@ -233,7 +234,7 @@ describe('where things lie', () => {
           });
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

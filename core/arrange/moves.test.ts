@@ -8,6 +8,7 @@ import { eveningFor, suited } from '../testing/household';
 import { betweenDeg } from './around';
 import { drawFromAbove } from './drawing/fromAbove';
 import { bunchAt, laidOf, lockedAs, lockedOf, moved, nextTo, spotAt, stepped, swapped, turned } from './moves';
+import { runs } from '../testing/runs';
 
 const evening = suited(eveningFor(4), 'clearChicken');
 const buildOf = (given: Evening) => planPot(given).build;
@@ -141,7 +142,7 @@ describe('a finger on the drawing', () => {
           expect(after.find((one) => one.id === id)!.place).toBe(spot.place);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 });

@@ -2,6 +2,7 @@ import { vesselSchema, type Vessel } from '@elixa/contract';
 import fc from 'fast-check';
 import { VESSELS } from '../catalogue/vessels';
 import { areaAtMm2, heightAtMm, radiusAtMm, usableVolumeMl, volumeBelowMl, wallOf, widthShareAt } from './vesselShape';
+import { runs } from '../testing/runs';
 
 const round = (more: Partial<Vessel>): Vessel => ({ ...VESSELS[0]!, ...more });
 
@@ -60,7 +61,7 @@ describe('the shape of a pot', () => {
         }
         expect(Math.abs(volumeBelowMl(pot, heightMm) / ml - 1)).toBeLessThan(0.002);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

@@ -8,6 +8,7 @@ import { eveningFor } from '../testing/household';
 import { ingredientById } from './ingredients';
 import { POT_FOOD } from './kin';
 import { ownIdOf } from './ownThings';
+import { runs } from '../testing/runs';
 
 const evening = eveningFor(3);
 const made = (thing: Omit<OwnThing, 'id'>, instead?: string) =>
@@ -40,7 +41,7 @@ describe('a thing of the cook’s own', () => {
           expect(planPot(given).simmer.pieces.every((piece) => piece.safe)).toBe(true);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

@@ -9,6 +9,7 @@ import { eveningFor, guests, suited } from '../testing/household';
 import { applyEdit } from './edits/applyEdit';
 import { checkEvening, resolveMenu } from './resolveMenu';
 import { isAnimal } from './sides';
+import { runs } from '../testing/runs';
 
 const divided = (diners = guests(4)) => suited(eveningFor(diners.length, { diners }), 'dividedPot');
 const after = (evening: Evening, ...edits: Edit[]) =>
@@ -87,7 +88,7 @@ describe('a pot of two sides', () => {
           expect(halfMl).toBeLessThanOrEqual(usableVolumeMl(given.vessel) / 2 + 1e-6);
         }
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     );
   });
 

@@ -8,6 +8,7 @@ import { activate } from './activeFormula';
 import { solveFormula } from './solveFormula';
 import { tasteFactors } from './taste';
 import { PLAIN_WATER } from './thinner';
+import { runs } from '../testing/runs';
 
 const pan = { diameterMm: 220, depthMm: 130, heat: ASIDE_HEAT, roomTempC: 20, altitudeM: 0 };
 const step = fc.integer({ min: -3, max: 3 });
@@ -62,7 +63,7 @@ describe('whatever the table likes', () => {
             expect(Number.isFinite(figure)).toBe(true);
           }
         }),
-        { numRuns: 40 },
+        { numRuns: runs(40) },
       );
     },
   );

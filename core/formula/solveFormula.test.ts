@@ -9,6 +9,7 @@ import { liquidsOf } from '../planEvening/planPot';
 import { eveningFor } from '../testing/household';
 import { solveLinear } from './linear';
 import { partsOf } from './schools';
+import { runs } from '../testing/runs';
 
 const UNITS = ['metric', 'us', 'eastAsian'] as const;
 
@@ -316,7 +317,7 @@ describe('the table’s taste', () => {
           expect(at({ sour: step + 1 }).acidityPct).toBeGreaterThan(at({ sour: step }).acidityPct);
         },
       ),
-      { numRuns: 12 },
+      { numRuns: runs(12) },
     );
     expect(tasted('spicyStock', { heat: 1 }).heat).toBeGreaterThan(tasted('spicyStock', {}).heat);
     expect(tasted('clearDashi', { savour: 1 }).umamiGPer100g).toBeGreaterThan(tasted('clearDashi', {}).umamiGPer100g);

@@ -7,6 +7,7 @@ import { conducting, stepBody } from './conducting';
 const heatJPerKg = (body: Body, profile: Profile) => conducting(body, profile).heatJPerKg;
 const meanOf = (body: Body, profile: Profile) => conducting(body, profile).meanC;
 import { heatPiece, type PieceInBath } from './heatPiece';
+import { runs } from '../testing/runs';
 
 const CHICKEN = { k: 0.48, rho: 1060, cp: 3500, h: 900 } as const;
 const lean = { water: 0.73, protein: 0.2, fat: 0.05, carbohydrate: 0, fibre: 0, ash: 0.02 };
@@ -96,7 +97,7 @@ describe('heat into one piece', () => {
           expect(Math.abs(centreC - exactC)).toBeLessThan(0.3);
         },
       ),
-      { numRuns: 30 },
+      { numRuns: runs(30) },
     );
   }, 60_000);
 
@@ -222,7 +223,7 @@ describe('a brick as a body of one dimension', () => {
           }
         },
       ),
-      { numRuns: 15 },
+      { numRuns: runs(15) },
     );
   }, 60_000);
 });

@@ -5,6 +5,7 @@ import { NOTHING, standing } from '../pot/state';
 import { simulate } from '../pot/simulate';
 import { usefulPowerW } from './burner';
 import { doubtPctOf, fitBurner, heatToBoilJ, litreS, WaterTestError, type WaterTestKitchen } from './waterTest';
+import { runs } from '../testing/runs';
 
 const kitchen: WaterTestKitchen = {
   vessel: VESSELS.find((one) => one.id === 'steel26')!,
@@ -39,7 +40,7 @@ describe('a burner measured with a litre of water', () => {
           expect(Math.abs(fitted.inPotW / inPotW - 1)).toBeLessThan(0.04);
         },
       ),
-      { numRuns: 12 },
+      { numRuns: runs(12) },
     );
   });
 

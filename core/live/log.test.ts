@@ -9,6 +9,7 @@ import { foldLive, potClockS } from './foldLive';
 import { liveSteps } from './liveSteps';
 import { liveView } from './liveView';
 import { upcastLog } from './upcast';
+import { runs } from '../testing/runs';
 
 const evening = example('practice-night');
 const plan = planPot(evening);
@@ -111,7 +112,7 @@ describe('two phones on one evening', () => {
         ).toEqual(expected.sort());
         for (const one of state.taps) expect(one.atS).toBeGreaterThanOrEqual(0);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 

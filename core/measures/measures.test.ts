@@ -5,6 +5,7 @@ import { fractionText } from './fraction';
 import { gramsTyped } from './gramsTyped';
 import { measurableG, spoonedSaltG } from './measurable';
 import { measureBoundPct, showMeasure, showPinch, showVolume } from './showMeasure';
+import { runs } from '../testing/runs';
 
 const UNITS = ['metric', 'us', 'eastAsian'] as const;
 
@@ -22,7 +23,7 @@ describe('kitchen rounding', () => {
         const meantG = gramsTyped(shown.text, what, units)!;
         expect(Math.abs(meantG - massG * (1 + shown.errorPct / 100)) / massG).toBeLessThan(0.006);
       }),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 
@@ -50,7 +51,7 @@ describe('kitchen rounding', () => {
           expect(text).not.toMatch(/^0 /);
         },
       ),
-      { numRuns: 1500 },
+      { numRuns: runs(1500) },
     );
   });
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { ingredientById } from '../catalogue/ingredients';
 import { parseAmount } from './parseAmount';
 import { showMeasure } from './showMeasure';
+import { runs } from '../testing/runs';
 
 describe('an amount as it is typed', () => {
   it.each([
@@ -50,7 +51,7 @@ describe('an amount as it is typed', () => {
           expect(Math.abs(readG / (massG * (1 + shown.errorPct / 100)) - 1)).toBeLessThan(0.006);
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });

@@ -10,6 +10,7 @@ import { newEvening } from '../evening/newEvening';
 import { planEvening } from './planEvening';
 import { planPot } from './planPot';
 import { eveningFor, example, guests } from '../testing/household';
+import { runs } from '../testing/runs';
 
 const EXAMPLES = ['practice-night', 'first-frost', 'muffled-peal'] as const;
 const totalG = (plan: ReturnType<typeof planPot>) =>
@@ -55,7 +56,7 @@ describe('planning an evening', () => {
           expect(other!.massG).toBeGreaterThan(amount.massG);
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 

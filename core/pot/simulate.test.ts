@@ -8,6 +8,7 @@ import { centreOf } from '../heat/conduction';
 import { simulate } from './simulate';
 import type { ActOf, Contents, FoodIn } from '@elixa/contract';
 import { massOf, NOTHING, plus, standing, type PotState, type TimedAct } from './state';
+import { runs } from '../testing/runs';
 
 const steel = VESSELS.find((one) => one.id === 'steel26')!;
 const clay = VESSELS.find((one) => one.id === 'clay28')!;
@@ -86,7 +87,7 @@ describe('the pot on its fire', () => {
           expect(Math.abs(boils[0]!.fromS / closedS - 1)).toBeLessThan(0.03);
         },
       ),
-      { numRuns: 20 },
+      { numRuns: runs(20) },
     );
   });
 

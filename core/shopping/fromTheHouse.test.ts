@@ -4,6 +4,7 @@ import { STYLES } from '../catalogue/styles';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, suited } from '../testing/household';
 import { fromTheHouse } from './fromTheHouse';
+import { runs } from '../testing/runs';
 
 const DAY = '2026-11-24';
 const NOW = '2026-11-23T10:00:00.000Z';
@@ -65,7 +66,7 @@ describe('what the house carries of a pot', () => {
         expect(after.have + after.missing.length).toBe(after.of);
         expect(after.score).toBeLessThanOrEqual(1);
       }),
-      { numRuns: 15 },
+      { numRuns: runs(15) },
     );
   });
 });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { handsS, isTooMuch, MOST_AT_ONCE_S, withinHands } from './hands';
 import type { GroupPiece, RoundGroup } from './round';
+import { runs } from '../testing/runs';
 
 const piece = (index: number, more: Partial<GroupPiece> & { mostS: number }): GroupPiece => ({
   ingredientId: `thing${index}`,
@@ -94,7 +95,7 @@ describe('what two hands put in', () => {
           expect(bearing.length === 0 || one.pieces.length === 1).toBe(true);
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });

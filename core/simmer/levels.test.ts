@@ -11,6 +11,7 @@ import { applyEdit } from '../evening/edits/applyEdit';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, guests, suited } from '../testing/household';
 import { brothLevels, WORTH_POURING_ML } from './levels';
+import { runs } from '../testing/runs';
 
 const ids = (plan: PotPlan) => plan.simmer.unsatisfied.map((one) => one.id);
 const evenings: fc.Arbitrary<Evening> = fc
@@ -78,7 +79,7 @@ describe('the level of the broth', () => {
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

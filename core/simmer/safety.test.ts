@@ -10,6 +10,7 @@ import { rehearsedPot } from '../planEvening/rehearsed';
 import { eveningFor } from '../testing/household';
 import { timesTable } from './timesTable';
 import type { Evening, PotPlan, SimmerPiece } from '@elixa/contract';
+import { runs } from '../testing/runs';
 
 /**
  * A small heat model that shares nothing with the planner: a brick of food cut in cells, heat carried from cell to cell
@@ -221,7 +222,7 @@ describe('nobody is served anything raw', () => {
           expect(piece.cookS).toBeGreaterThanOrEqual(piece.safeS - 1e-6);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -234,7 +235,7 @@ describe('nobody is served anything raw', () => {
         expect(piece.safe).toBe(true);
         expect(servedAs(evening, plan, piece).centreC).toBeGreaterThanOrEqual(74);
       }),
-      { numRuns: 12, seed: 8 },
+      { numRuns: runs(12), seed: 8 },
     );
   }, 60_000);
 
@@ -251,7 +252,7 @@ describe('nobody is served anything raw', () => {
           expect(Math.max(centreC / 74, at70Min / 2)).toBeGreaterThanOrEqual(1);
         }
       }),
-      { numRuns: 12, seed: 8 },
+      { numRuns: runs(12), seed: 8 },
     );
   }, 60_000);
 

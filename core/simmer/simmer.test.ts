@@ -8,6 +8,7 @@ import type { PanContext } from './additionModel';
 import { groupAdditions } from './groupAdditions';
 import { slowerBy } from '../heat/slowerBy';
 import { timesTable } from './timesTable';
+import { runs } from '../testing/runs';
 
 const pan: PanContext = { vessel: VESSELS[0]!, heat: HEAT_SOURCES[0]!, boilingC: 100, roomTempC: 20, altitudeM: 0 };
 
@@ -48,7 +49,7 @@ describe('grouping additions', () => {
         }
         expect(groups.reduce((sum, group) => sum + group.members.length, 0)).toBe(things.length);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
