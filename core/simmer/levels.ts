@@ -5,8 +5,16 @@ import type { Helping } from '../diners/helpings';
 import { ingredientById } from '../catalogue/ingredients';
 import { sum } from '../measures/sum';
 
-/** Broth that leaves the pot with a gram of food, in bowls and dips, in ml. Kitchen estimate, 0.15-0.4. */
-export const LADLED_ML_PER_G = 0.25;
+/**
+ * Liquid that leaves the pot with a gram of food, in ml: broth in bowls and dips, 0.15-0.4; of little sauce or juice that the
+ * food lies in, what clings to it, 0.03-0.1. Kitchen estimates.
+ */
+const LADLED_ML_PER_G = { broth: 0.25, clinging: 0.06 } as const;
+const LADLED_OUT: readonly Pour['kind'][] = ['cover', 'underTop'];
+
+/** What leaves a pot with a gram of its food, in ml, by how it was poured. */
+export const ladledMlPerG = ({ kind }: Pick<Pour, 'kind'>): number =>
+  LADLED_ML_PER_G[LADLED_OUT.includes(kind) ? 'broth' : 'clinging'];
 
 /** What the food of one round does to the level. */
 export interface CourseFood {
@@ -20,13 +28,13 @@ export interface CourseFood {
 }
 
 /** What goes into the pot in one of so many rounds, as it changes the level. */
-export function courseFood(helpings: readonly Helping[], rounds: number): CourseFood {
+export function courseFood(helpings: readonly Helping[], rounds: number, pour: Pick<Pour, 'kind'>): CourseFood {
   const massG = sum(helpings.map((one) => one.massG));
   const releasedG = sum(helpings.map((one) => one.massG * ingredientById(one.ingredientId).releasedShare));
   return {
     solidsMl: filledVolumeMl(helpings) / rounds,
     releasedMl: releasedG / rounds,
-    ladledMl: (massG * LADLED_ML_PER_G) / rounds,
+    ladledMl: (massG * ladledMlPerG(pour)) / rounds,
     drunkMl: sum(helpings.map((one) => one.massG * (ingredientById(one.ingredientId).drinksMlPerG ?? 0))) / rounds,
   };
 }

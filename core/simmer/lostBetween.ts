@@ -1,14 +1,15 @@
 import type { Action, SimmerPiece } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
+import type { Pour } from '../catalogue/style';
 import type { Pan } from '../diners/table';
 import { sum } from '../measures/sum';
 import type { Sample } from '../pot/state';
-import { LADLED_ML_PER_G } from './levels';
+import { ladledMlPerG } from './levels';
 
 /** What a piece leaves in the liquid when it has been cooked and eaten, as the levels of a plan have it. */
-function leavesMl({ ingredientId, massG }: SimmerPiece): number {
+function leavesMl({ ingredientId, massG }: SimmerPiece, pour: Pick<Pour, 'kind'>): number {
   const { releasedShare, drinksMlPerG = 0 } = ingredientById(ingredientId);
-  return massG * (releasedShare - drinksMlPerG - LADLED_ML_PER_G);
+  return massG * (releasedShare - drinksMlPerG - ladledMlPerG(pour));
 }
 
 /**
@@ -21,6 +22,7 @@ export function lostBetween(
   pieces: readonly SimmerPiece[],
   samples: readonly Sample[],
   pan: Pan,
+  pour: Pick<Pour, 'kind'>,
 ): number[] | undefined {
   const rounds = [...new Set(pieces.map((one) => one.round))].sort((a, b) => a - b);
   if (rounds.length < 2) return undefined;
@@ -32,7 +34,7 @@ export function lostBetween(
     return {
       beforeMl: before?.liquidMl ?? 0,
       pouredMl: sum(mine.map((one) => one.volumeMl ?? 0)),
-      leftMl: sum(pieces.filter((one) => one.round === round).map(leavesMl)),
+      leftMl: sum(pieces.filter((one) => one.round === round).map((one) => leavesMl(one, pour))),
     };
   });
   return courses

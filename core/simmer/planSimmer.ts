@@ -72,10 +72,10 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
   const ends = finishing !== undefined;
   const heads = portionsOf(pan === 'main' ? menu.table.main : menu.table.aside);
   const wantsMl =
-    ends && !model.asInVersion1 ? finishing.leavesMlPerHead * heads + courseFood(finish, 1).drunkMl : undefined;
+    ends && !model.asInVersion1 ? finishing.leavesMlPerHead * heads + courseFood(finish, 1, pour).drunkMl : undefined;
   const courses = [
-    ...times(rounds, courseFood(inPot, rounds)),
-    ...times(ends ? Math.max(1, goes) : 0, { ...courseFood(finish, Math.max(1, goes)), wantsMl }),
+    ...times(rounds, courseFood(inPot, rounds, pour)),
+    ...times(ends ? Math.max(1, goes) : 0, { ...courseFood(finish, Math.max(1, goes), pour), wantsMl }),
   ];
   return {
     pan,
@@ -291,7 +291,7 @@ export function planSimmer(question: PouredQuestion, times: SimmerTimes = timeSi
           ending: {
             brothMl: ending.brothMl,
             waterMl: ending.waterMl,
-            drinksMl: courseFood(ofPan(question, 'main', 'finish'), 1).drunkMl,
+            drinksMl: courseFood(ofPan(question, 'main', 'finish'), 1, menu.pour).drunkMl,
           },
         }
       : {}),

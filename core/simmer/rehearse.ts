@@ -242,7 +242,9 @@ export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehea
         if (lead) leads.set(id, lead);
       }
     }
-    const lost = question.menu.pour.anew ? undefined : lostBetween(simmer.actions, pieces, samples, pan);
+    const lost = question.menu.pour.anew
+      ? undefined
+      : lostBetween(simmer.actions, pieces, samples, pan, question.menu.pour);
     if (lost) lostG.set(pan, lost);
     if (pan === 'main') {
       // A dry pan has no course of its liquid.

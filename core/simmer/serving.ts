@@ -3,7 +3,7 @@ import { shortName } from '../catalogue/shortName';
 import type { Pan } from '../diners/table';
 import type { Fire } from '../program/settle';
 import { into, shown, stageSays, where, type ActionQuestion, type Draft } from './drafts';
-import { LADLED_ML_PER_G } from './levels';
+import { ladledMlPerG } from './levels';
 import { TOP_UP_BEFORE_S } from './toppingUp';
 
 /** A flame is not turned down for less than this. */
@@ -26,10 +26,10 @@ function heldIn(menu: ActionQuestion['menu'], piece: Parameters<typeof into>[1])
 }
 
 /** What is eaten of a pan when a round of it is ready: its pieces, and the broth that goes with them into bowls. */
-function servedOf({ going }: ActionQuestion, round: number, pan: Pan): Act[] {
+function servedOf({ going, menu }: ActionQuestion, round: number, pan: Pan): Act[] {
   const mine = going.filter(({ piece }) => piece.round === round && piece.pan === pan).map(({ piece }) => piece);
   if (mine.length === 0) return [{ is: 'served' }];
-  const ml = mine.reduce((sum, one) => sum + one.massG * LADLED_ML_PER_G, 0);
+  const ml = mine.reduce((sum, one) => sum + one.massG * ladledMlPerG(menu.pour), 0);
   return [
     { is: 'liftedOut', pieceIds: mine.map((one) => one.id) },
     { is: 'ladled', ml, to: 'bowls' },
@@ -79,7 +79,8 @@ export function serving(question: ActionQuestion): Draft[] {
       round,
       pan: 'main',
       says: wordsFor(round),
-      ...servedAt(question, round, isLow ? 'low' : undefined),
+      // A few ladles of sauce would boil away on the lowest flame.
+      ...servedAt(question, round, isLow ? (menu.pour.kind === 'ladles' ? 'off' : 'low') : undefined),
       ...(isLow ? { lid: 'on' as const } : {}),
     };
   });
