@@ -23,14 +23,14 @@ const POTS: readonly Pot[] = [
   {
     name: 'Clear chicken pot',
     vessel: '28 cm clay pot',
-    stages: [/^Broth into the pot/, /^It boils/, /^Chicken/, /^Skim the foam/, /^Cabbage leaves/, /to the table$/],
+    stages: [/^Broth into the pot/, /^It boils/, /^Chicken/, /^Skim the foam/, /^Cabbage leaves/, /to the table/],
     shows: /Rice porridge/,
   },
   {
     name: 'Sukiyaki with a poured sauce',
     vessel: '30 cm cast-iron pan',
     stages: [
-      /^Medium heat under the empty pan/,
+      /^Warm the empty pan, medium heat/,
       /^Beef tallow over the whole pan/,
       /^Beef in one layer/,
       /^The first slices are ready/,
@@ -44,7 +44,7 @@ const POTS: readonly Pot[] = [
   {
     name: 'Layered leaves and beef',
     vessel: '28 cm clay pot',
-    stages: [/broth down the side/, /^It boils/, /^Skim the edge/, /^Lid on, medium-low/, /^Scallion in/],
+    stages: [/broth down the side/, /^It boils/, /^Skim the edge/, /^Lid on/, /^Scallion in/],
     shows: /kept hot for topping up/,
   },
   {

@@ -136,4 +136,11 @@ describe('what is printed of lid, fire and liquid', () => {
       }
     }
   });
+
+  it('keeps the pot that slices are held in at a simmer', () => {
+    const { plan } = potOf('clearDuckSwish', 2);
+    const held = plan.simmer.actions.find((one) => one.kind === 'swish')!;
+    const fires = plan.program!.acts.filter((one) => one.act.is === 'heat' && one.atS <= held.atS + 60);
+    expect(fires.at(-1)!.act).toMatchObject({ share: 1, holds: 'boil' });
+  });
 });

@@ -71,7 +71,10 @@ export function serving(question: ActionQuestion): Draft[] {
   };
   const serves = readyAtS.map((atS, index): Draft => {
     const round = index + 1;
-    const isLow = round >= firstRound && !isOff && startsAgainS(round) - atS >= WORTH_TURNING_DOWN_S;
+    // Slices are held in a pot that simmers.
+    const isSwished = round === firstRound && swished.length > 0;
+    const waitsS = startsAgainS(round) - atS;
+    const isLow = round >= firstRound && !isOff && !isSwished && waitsS >= WORTH_TURNING_DOWN_S;
     return {
       id: `serve-${round}`,
       atS,
