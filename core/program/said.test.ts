@@ -37,12 +37,18 @@ const linesOf = ({ simmer }: PotPlan) =>
     .filter((step) => step.pan === 'main')
     .map((step) => ({ atS: step.atS, kind: step.kind, text: [step.title, step.actions[0]?.fire ?? ''].join('. ') }));
 
+/** The longest step of a rehearsal, in s. */
+const STEP_S = 16;
+
 /** How a cook who follows the lines has lid and fire, just before each moment at which something is done. */
 function followed({ plan, gone }: RehearsedPot, vesselHasLid: boolean) {
   const { course } = gone.rehearsal.courses.get('main')!;
   const boils = course.boils.map((one) => one.fromS);
   const lines = linesOf(plan);
-  return course.checkpoints.slice(1).map((checkpoint) => {
+  // Within a step of the boil it may be seen or not.
+  const isClear = (atS: number) => boils.every((fromS) => Math.abs(fromS - atS) > STEP_S);
+  const checkpoints = course.checkpoints.slice(1).filter((one) => isClear(one.state.atS));
+  return checkpoints.map((checkpoint) => {
     const { atS } = checkpoint.state;
     let lid: Lid = 'off';
     let fire: Read['fire'] = 'off';
@@ -56,11 +62,11 @@ function followed({ plan, gone }: RehearsedPot, vesselHasLid: boolean) {
       // "It boils" is read when it does.
       if (line.kind === 'boil') {
         const pouredS = Math.max(...lines.filter((one) => one.atS < line.atS).map((one) => one.atS));
-        if (boils.some((fromS) => fromS > pouredS - 1 && fromS <= atS + 8)) read(line.text);
+        if (boils.some((fromS) => fromS > pouredS - 1 && fromS <= atS)) read(line.text);
         continue;
       }
       const { thenAtBoil } = read(line.text);
-      if (thenAtBoil && boils.some((fromS) => fromS > line.atS && fromS <= atS + 8)) lid = thenAtBoil;
+      if (thenAtBoil && boils.some((fromS) => fromS > line.atS && fromS <= atS)) lid = thenAtBoil;
       // Nobody ladles a pot out through its lid.
       if (/ladle out what is left/i.test(line.text)) lid = 'off';
     }
