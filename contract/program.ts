@@ -78,7 +78,14 @@ export const actSchema = z.discriminatedUnion('is', [
     pieceIds: z.array(z.string()).optional(),
   }),
   z.object({ is: z.literal('drunk'), ml: z.number().nonnegative() }),
-  z.object({ is: z.literal('seasoned'), with: z.string().optional(), massG: massG.optional() }),
+  /** Stirred in by the cook: of what, how much, what that brings into the liquid, and how warm. */
+  z.object({
+    is: z.literal('seasoned'),
+    with: z.string().optional(),
+    massG: massG.optional(),
+    contents: contentsSchema.optional(),
+    tempC: z.number().optional(),
+  }),
   plain('skimmed'),
   plain('stirred'),
   plain('loosened'),

@@ -116,6 +116,7 @@ export { saucesOf } from './planEvening/sauces';
 export { previewStyle, type PotPreview } from './planEvening/previewStyle';
 export type { Steps } from './steps';
 export type { PrepClock } from './prep/planPrep';
+export { andList } from './measures/andList';
 export { shortName } from './catalogue/shortName';
 export { counterList, onCounterByPrep, type CounterItem } from './prep/counter';
 export { lanesOf, type Lane } from './prep/lanes';

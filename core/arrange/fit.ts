@@ -115,7 +115,9 @@ function fill(vessel: Vessel, solidsMl: number, rounds: number, brothMl: number,
   const leastShare = LEAST_LIQUID_SHARE[poured.pour.kind];
   const isCovered = poured.pour.kind === 'cover' || poured.pour.kind === 'underTop';
   const wanted = wantedMl(vessel, onceMl, usableMl, rounds, poured);
-  const potBrothMl = Math.max(0, Math.min(brothMl, usableMl - onceMl, wanted));
+  // Of what is made for fillings that are each poured anew, every one has its share.
+  const ownMl = poured.pour.anew ? brothMl / rounds : brothMl;
+  const potBrothMl = Math.max(0, Math.min(ownMl, usableMl - onceMl, wanted));
   const coveringMl = isCovered ? (onceMl * leastShare) / (1 - leastShare) : 0;
   const heldMl = potBrothMl * (poured.heldShare ?? 0);
   return { vessel, usableMl, solidsMl, potBrothMl, heldMl, reserveMl: brothMl - potBrothMl, coveringMl };

@@ -104,15 +104,20 @@ export interface Target {
   heat?: readonly [least: number, most: number];
 }
 
-/** A part that would be spoiled by boiling: it goes into the pot when everything is cooked, and nothing is cooked in it. */
+/** Parts of a broth that go into the pot later than the rest of it, with every filling of it that is poured. */
 export interface HeldBack {
-  ingredientId: string;
+  of: readonly string[];
+  /** So much of each of them. */
+  share: number;
+  /** Only when these schools are followed. */
+  when?: When;
+  /** As the pot boils, or when all is cooked. */
+  at: 'boil' | 'end';
   /** What is done with it at the pot, and the sign. */
   says: string;
   untilCue: string;
-  minutes: number;
-  /** It never gets hotter than this. */
-  belowC: number;
+  /** It would be spoiled by boiling: nothing is cooked in it, and it never gets hotter than this, for so many minutes. */
+  spoils?: { belowC: number; minutes: number };
 }
 
 export interface Formula {

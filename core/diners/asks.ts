@@ -1,12 +1,11 @@
 import type { Ask } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Menu } from '../evening/menu';
+import { andList } from '../measures/andList';
 import { standIn } from './table';
 import { whyNot } from './whyNot';
 
 const nameOf = (ingredientId: string) => ingredientById(ingredientId).name.split(',')[0]!;
-const andList = (words: readonly string[]) =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 
 /**
  * What a guest at the small pan gets in place of something that this guest could eat, only because others share the pan.

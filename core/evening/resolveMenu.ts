@@ -16,7 +16,7 @@ import { isAnimal, meatFreeSide, sidesOf } from './sides';
 import {
   finishesOf,
   finishOf,
-  heldBackOf,
+  spoiltPartOf,
   potIngredients,
   pouredTonight,
   pourOf,
@@ -37,7 +37,7 @@ function menuOf(given: Evening, style: Style): Menu {
   const table = seatTable(evening, potIngredients({ evening, slots, chosen }));
   const sides = sidesOf(evening, style, { slots, chosen, table });
   const food = helpings(evening, slots, table, sides);
-  const stages = withHeldBack(stagesOf(evening, style), heldBackOf(evening, chosen.broth));
+  const stages = withHeldBack(stagesOf(evening, style), spoiltPartOf(evening, chosen.broth));
   return {
     evening,
     style,
@@ -132,9 +132,9 @@ function finishFaults({ evening, finish }: Menu): FieldError[] {
 
 /** What goes in last must not boil: nothing is cooked in it, and no other broth boils beside it in the same pot. */
 function heldBackFaults({ evening, style, chosen }: Menu): FieldError[] {
-  const held = heldBackOf(evening, chosen.broth);
-  const other = heldBackOf(evening, chosen.otherHalf);
-  const name = ingredientById((held ?? other)?.ingredientId ?? 'water').name;
+  const held = spoiltPartOf(evening, chosen.broth);
+  const other = spoiltPartOf(evening, chosen.otherHalf);
+  const name = ingredientById((held ?? other)?.of[0] ?? 'water').name;
   if ((held || other) && chosen.otherHalf) {
     return [
       {

@@ -9,7 +9,7 @@ import type { Finish, Pour, Stage, Style, StyleSlot } from '../catalogue/style';
 import { brothIdOf, schoolsOfStyle } from '../catalogue/styles';
 import type { TonightsSlots } from '../diners/helpings';
 import { brothIds, brothsOf, type ChosenLiquids } from './chosenLiquids';
-import { partsOf } from '../formula/schools';
+import { partsOf, schoolsOf } from '../formula/schools';
 
 /**
  * The finishes that a pot can have, those that belong to it first: in what must not boil nothing is cooked any more, and
@@ -21,7 +21,7 @@ export function finishesOf(evening: Evening, style: Style, broth: Formula | unde
   const isCooked = ({ apart, slots }: Finish) => !apart && slots.length > 0;
   return [...usual, ...others].filter(
     (finish) =>
-      !(heldBackOf(evening, broth) && isCooked(finish)) && !(finish.dry && evening.vessel.material === 'clay'),
+      !(spoiltPartOf(evening, broth) && isCooked(finish)) && !(finish.dry && evening.vessel.material === 'clay'),
   );
 }
 
@@ -96,16 +96,26 @@ export function stagesOf(evening: Evening, style: Style): Stage[] {
   );
 }
 
-/** The part of a broth that goes into the pot last, where it is not left out. */
-export const heldBackOf = ({ choices }: Evening, broth: Formula | undefined): HeldBack | undefined =>
-  broth?.heldBack && !choices.leaveOut.includes(broth.heldBack.ingredientId) ? broth.heldBack : undefined;
+/** What of a broth goes into the pot later than the rest, where the schools have it so and it is not all left out. */
+export function heldBackOf({ choices, style }: Evening, broth: Formula | undefined): HeldBack | undefined {
+  const held = broth?.heldBack;
+  if (!held || !fits(held.when, schoolsOf(broth, style.schools))) return undefined;
+  const parts = partsOf(broth, style.schools).filter(({ ingredientId }) => held.of.includes(ingredientId));
+  return parts.some(({ ingredientId }) => !choices.leaveOut.includes(ingredientId)) ? held : undefined;
+}
 
-/** The stages with that of what goes in last: the pot is then eaten, and built anew for every round. */
+/** The same where it is spoiled by boiling. */
+export const spoiltPartOf = (evening: Evening, broth: Formula | undefined): HeldBack | undefined => {
+  const held = heldBackOf(evening, broth);
+  return held?.spoils ? held : undefined;
+};
+
+/** The stages with that of what a boil would spoil: the pot is then eaten, and built anew for every round. */
 export function withHeldBack(stages: readonly Stage[], held: HeldBack | undefined): Stage[] {
-  if (!held) return [...stages];
-  const { says, untilCue, minutes } = held;
+  if (!held?.spoils) return [...stages];
+  const { says, untilCue, spoils } = held;
   const anew = stages.map((stage) => (stage.pour ? { ...stage, pour: { ...stage.pour, anew: true as const } } : stage));
-  return [...anew, { id: 'enrich', do: 'enrich', says, untilCue, heat: 'low', lid: 'off', atLeastMin: minutes }];
+  return [...anew, { id: 'enrich', do: 'enrich', says, untilCue, heat: 'low', lid: 'off', atLeastMin: spoils.minutes }];
 }
 
 const NO_POUR: Pour = { kind: 'none', at: 'warm' };

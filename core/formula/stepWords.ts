@@ -1,14 +1,12 @@
 import type { LiquidStep } from '@elixa/contract';
 import type { FormulaStep } from '../catalogue/formula';
 import type { Ingredient } from '../catalogue/ingredient';
+import { andList } from '../measures/andList';
 import { goesInAt, liftedAt, needsKnife, type ActiveFormula } from './activeFormula';
 import type { FormulaSolution } from './solution';
 
 /** Less than this of a thing goes into nothing. */
 const NOTHING_G = 0.01;
-
-const andList = (words: readonly string[]) =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 
 /** What a cook calls it while working: the name without what a shop needs to know. */
 export const workName = ({ name }: Ingredient) => name.split(',')[0]!;

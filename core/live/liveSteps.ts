@@ -1,5 +1,6 @@
 import type { Action, ActionKind, Simmer } from '@elixa/contract';
 import { shortName } from '../catalogue/shortName';
+import { andList } from '../measures/andList';
 
 /** What is told and tapped at once. */
 export interface LiveStep {
@@ -13,11 +14,6 @@ export interface LiveStep {
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
-function andList(words: readonly string[]): string {
-  if (words.length <= 1) return words.join('');
-  return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
-}
 
 /** More than four names cannot be taken in at a glance; the amounts under the title name them all. */
 function shortened(names: readonly string[]): string[] {

@@ -87,8 +87,8 @@ function layOut(menu: Menu, { rounds, fillMl, liquidStandsMm }: Standing, byHand
  * @example relaid(menu, plan.build, turned(laidOf(plan.build.placements), 30)).placements
  */
 export function relaid(menu: Menu, build: Build, laid: readonly Laid[] | undefined): Build {
-  const { rounds, solidsMl, pourMl, liquidStandsMm, warnings } = build;
-  const fillMl = pourMl + solidsMl / rounds.length;
+  const { rounds, liquidStandsMm, warnings } = build;
+  const fillMl = (build.fullnessPct * build.usableVolumeMl) / 100;
   const out = layOut(menu, { rounds: rounds.length, fillMl, liquidStandsMm }, byHandOf(laid));
   const ofLevels = warnings.filter((one) => one.id === OVER_MARK);
   return { ...build, ...out, warnings: [...out.warnings, ...ofLevels] };
@@ -110,8 +110,8 @@ export function buildOf(menu: Menu, fit: Fit): Build {
     solidsMl: fit.solidsMl,
     fits: rounds === 1,
     fullnessPct: (100 * fillMl) / fit.usableMl,
-    pourMl: fit.potBrothMl,
-    pourDepthMm: heightAtMm(vessel, fit.potBrothMl),
+    pourMl: fit.potBrothMl - fit.heldMl,
+    pourDepthMm: heightAtMm(vessel, fit.potBrothMl - fit.heldMl),
     liquidStandsMm,
     fillHeightMm: heightAtMm(vessel, fillMl),
     levelAfterMin: [],
@@ -128,7 +128,7 @@ export function buildOf(menu: Menu, fit: Fit): Build {
             name: fit.aside.vessel.name,
             usableVolumeMl: fit.aside.usableMl,
             solidsMl: fit.aside.solidsMl,
-            pourMl: fit.aside.potBrothMl,
+            pourMl: fit.aside.potBrothMl - fit.aside.heldMl,
             reserveMl: fit.aside.reserveMl,
           },
         }

@@ -45,7 +45,12 @@ export const solvedPot = (menu: Menu, model: AdditionModel, seen: Seen, near?: S
 /** The same liquids, with everything timed by other windows. */
 export const timedAgain = (menu: Menu, model: AdditionModel, seen: Seen, solved: SolvedLiquids): SolvedLiquids => ({
   ...solved,
-  ...planSimmer({ menu, fit: solved.fit, model: tonightIn(menu, model, seen), strength: strengthOf(solved.broths) }),
+  ...planSimmer({
+    menu,
+    fit: solved.fit,
+    model: tonightIn(menu, model, seen),
+    strength: strengthOf(menu, solved.broths),
+  }),
 });
 
 /** As many additions as a plan costs at least by these windows, with liquids that are solved. */

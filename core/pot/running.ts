@@ -115,6 +115,9 @@ export class Running {
       case 'poured':
         this.pour(act);
         return;
+      case 'seasoned':
+        if (act.contents) this.pour({ contents: act.contents, tempC: act.tempC ?? pot.roomTempC });
+        return;
       case 'ladled':
         this.ladle(act.ml === 'all' ? Infinity : act.ml);
         return;
@@ -126,7 +129,6 @@ export class Running {
       case 'loosened':
       case 'basted':
       case 'scooped':
-      case 'seasoned':
       case 'rested':
       case 'served':
         // Nothing of heat and liquid changes with it.
@@ -140,7 +142,7 @@ export class Running {
     return holds === 'justUnder' ? this.waterBoilsC - JUST_UNDER_K : holds;
   }
 
-  private pour({ contents, tempC, fatG = 0 }: ActOf<'poured'>): void {
+  private pour({ contents, tempC, fatG = 0 }: Pick<ActOf<'poured'>, 'contents' | 'tempC' | 'fatG'>): void {
     const { pot } = this;
     const before = heatCapacity(pot);
     addTo(pot.liquid, contents);

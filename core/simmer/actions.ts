@@ -1,15 +1,14 @@
 import type { Act, Action, PlannedAct } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
-import { showVolume } from '../measures/showMeasure';
 import { holdsBoil } from '../heat/burner';
 import { settled } from '../program/settle';
 import { adding } from './adding';
 import { serving } from './serving';
 import { toppingUp } from './toppingUp';
-import { WORTH_POURING_ML } from './levels';
 import { beginning } from './beginning';
-import { saidIn, stageSays, waterPoured, type ActionQuestion, type Draft } from './drafts';
+import { stageSays, type ActionQuestion, type Draft } from './drafts';
+import { heldBackIn, seasonsLast } from './heldBack';
 
 /** To ladle a cup for everybody. Kitchen estimate. */
 const LADLED_S = 90;
@@ -66,6 +65,8 @@ function tending(question: ActionQuestion): Draft[] {
         return [];
       }
       if (place < pourAt || stage.do === 'pour' || stage.do === 'enrich') return [];
+      // It is what is held back of the broth that seasons it.
+      if (stage.do === 'season' && seasonsLast(question, 'main')) return [];
       const does = doneAt(stage);
       const base = {
         round,
@@ -115,45 +116,6 @@ function doneAt({ do: word }: Stage): Act | undefined {
   }
 }
 
-/** What must not boil, as warm as the room, and the heat that is never passed from then on. */
-function heldBackAct(question: ActionQuestion, ml: number): Pick<Draft, 'does' | 'fire'> {
-  const { evening, chosen } = question.menu;
-  const held = chosen.broth?.heldBack;
-  return {
-    does: [waterPoured(question, ml, held?.ingredientId, evening.place.roomTempC)],
-    ...(held ? { fire: { belowC: held.belowC } } : {}),
-  };
-}
-
-/** What would be spoiled by boiling goes in when everything is cooked, in every pan and every round. */
-function enriching(question: ActionQuestion): Draft[] {
-  const { menu, pans, readyAtS, firstRound } = question;
-  const stage = menu.stages.find((one) => one.do === 'enrich');
-  if (!stage) return [];
-  return pans.flatMap(({ pan, fit, first, later }) =>
-    readyAtS.slice(firstRound - 1).flatMap((readyS, index): Draft[] => {
-      const course = index === 0 ? first : later;
-      if (!course || fit.heldMl < WORTH_POURING_ML) return [];
-      const round = firstRound + index;
-      return [
-        {
-          id: `enrich-${pan}-${round}`,
-          atS: readyS - course.restS - course.stillS,
-          kind: 'enrich',
-          round,
-          pan,
-          stageId: stage.id,
-          volumeMl: fit.heldMl,
-          ...heldBackAct(question, fit.heldMl),
-          says: saidIn(pan, stage.says),
-          shownText: showVolume(fit.heldMl, menu.evening.units),
-          lookFor: stage.untilCue,
-        },
-      ];
-    }),
-  );
-}
-
 const ORDER: Action['kind'][] = [
   'light',
   'melt',
@@ -187,7 +149,7 @@ export function simmerActions(question: ActionQuestion): { actions: Action[]; ac
     ...beginning(question),
     ...adding(question),
     ...tending(question),
-    ...enriching(question),
+    ...heldBackIn(question),
     ...toppingUp(question),
     ...serving(question),
   ].sort(

@@ -78,7 +78,7 @@ function pouring(
       pan,
       stageId: stage.id,
       volumeMl: pouredMl,
-      does: [brothPoured(question, pan, pouredMl, 'pour')],
+      does: [brothPoured(question, pan, fit.potBrothMl, 'pour')],
       fire: 'high',
       lid: stage.lid,
       says: hot(saidIn(pan, stage.says), menu),

@@ -1,6 +1,7 @@
 import type { PotPlan, SimmerPiece } from '@elixa/contract';
 import { spanText } from './because';
 import { shortName } from '../catalogue/shortName';
+import { andList } from '../measures/andList';
 
 /** Something that a change does to the pot. */
 export interface Difference {
@@ -34,8 +35,7 @@ function isMoved(now: SimmerPiece, before: SimmerPiece): boolean {
 
 /** Names of what moves alike, the rest as a number. */
 function together(names: readonly string[]): string {
-  if (names.length < 4)
-    return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+  if (names.length < 4) return andList(names);
   return `${names.slice(0, 2).join(', ')} and ${names.length - 2} others`;
 }
 

@@ -5,10 +5,12 @@ import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { DRY_WORDS } from '../evening/vesselFit';
 import { POURED_C } from '../heat/givens';
+import { andList } from '../measures/andList';
 import { showMeasure } from '../measures/showMeasure';
+import { sum } from '../measures/sum';
 import { NOTHING } from '../pot/state';
 import type { Moment } from '../program/settle';
-import type { BrothStrength, TimedPan } from './panRounds';
+import { heldShareOf, type BrothStrength, type TimedPan } from './panRounds';
 
 export interface ActionQuestion {
   menu: Menu;
@@ -50,8 +52,7 @@ export const shown = (piece: Pick<SimmerPiece, 'ingredientId' | 'cut' | 'massG'>
 
 /** What `{in}` stands for, a stage said in tonight's words. */
 export function stageSays(stage: Stage, names: readonly string[]): string {
-  const list = names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
-  const said = stage.says.replace('{in}', list || 'what is left');
+  const said = stage.says.replace('{in}', andList(names) || 'what is left');
   return said.charAt(0).toUpperCase() + said.slice(1);
 }
 
@@ -63,28 +64,44 @@ export const hot = (says: string, { pour }: Pick<Menu, 'pour'>): string =>
 const RESERVE_C = 85;
 const KETTLE_C = 95;
 
-/** Broth that is poured into a pan: from where it was made, or from the reserve. */
+/** Broth that is poured into a pan without what is held back of it, in ml of all of it. */
+export const withoutHeldMl = ({ strength }: Pick<ActionQuestion, 'strength'>, pan: Pan, wholeMl: number): number =>
+  wholeMl * (1 - heldShareOf(strength[pan].held));
+
+/**
+ * Broth that is poured into a pan, from where it was made or from the reserve, without what is held back of it.
+ * @param wholeMl with what is held back
+ */
 export function brothPoured(
   { menu, strength, boilingC }: ActionQuestion,
   pan: Pan,
-  ml: number,
+  wholeMl: number,
   from: 'pour' | 'reserve',
 ): ActOf<'poured'> {
-  const { saltPct, sugarPct } = strength[pan];
-  const saltG = (ml * saltPct) / 100;
-  const sugarG = (ml * sugarPct) / 100;
+  const { saltPct, sugarPct, held } = strength[pan];
+  const ml = withoutHeldMl({ strength }, pan, wholeMl);
+  /** What is held back brings this much of salt or sugar itself, in g a ml. */
+  const laterG = (of: 'saltPct' | 'sweetnessPct') =>
+    sum(
+      held.flatMap(({ parts }) =>
+        parts.map(({ ingredientId, gPerMl }) => (gPerMl * ingredientById(ingredientId)[of]) / 100),
+      ),
+    );
+  const saltG = wholeMl * Math.max(0, saltPct / 100 - laterG('saltPct'));
+  const sugarG = wholeMl * Math.max(0, sugarPct / 100 - laterG('sweetnessPct'));
   const tempC = from === 'reserve' && !menu.pour.anew ? RESERVE_C : POURED_C[menu.pour.at];
   const contents = { ...NOTHING, waterG: ml - saltG - sugarG, saltG, sugarG };
   return { is: 'poured', liquid: menu.chosen.broth?.id ?? 'water', ml, tempC: Math.min(tempC, boilingC), contents };
 }
 
-/** Water, from the kettle unless it is said how warm. */
-export const waterPoured = (
-  { boilingC }: Pick<ActionQuestion, 'boilingC'>,
-  ml: number,
-  liquid = 'water',
-  tempC = Math.min(KETTLE_C, boilingC),
-): ActOf<'poured'> => ({ is: 'poured', liquid, ml, tempC, contents: { ...NOTHING, waterG: ml } });
+/** Water from the kettle. */
+export const waterPoured = ({ boilingC }: Pick<ActionQuestion, 'boilingC'>, ml: number): ActOf<'poured'> => ({
+  is: 'poured',
+  liquid: 'water',
+  ml,
+  tempC: Math.min(KETTLE_C, boilingC),
+  contents: { ...NOTHING, waterG: ml },
+});
 
 /** A pan that things were fried in is so hot when the liquid is poured, in °C. Kitchen estimate, 120-180. */
 export const FRIED_IN_C = 140;

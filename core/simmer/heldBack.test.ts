@@ -1,4 +1,4 @@
-import type { Evening } from '@elixa/contract';
+import type { Evening, PlannedAct } from '@elixa/contract';
 import { usableVolumeMl } from '../arrange/vesselShape';
 import { STYLES } from '../catalogue/styles';
 import { FORMULAS } from '../catalogue/formulas';
@@ -8,7 +8,7 @@ import { planQuickly } from '../testing/quickly';
 import { eveningFor, guests, suited } from '../testing/household';
 
 const WITH_MILK = ['soyMilkMild', 'soyMilkPork'] as const;
-const HELD = FORMULAS.filter((formula) => formula.heldBack).map((formula) => formula.id);
+const SPOILT = FORMULAS.filter((formula) => formula.heldBack?.spoils).map((formula) => formula.id);
 
 const actionsOf = (evening: Evening) => planPot(evening).simmer.actions;
 
@@ -18,8 +18,9 @@ describe('what must not boil', () => {
     (id, count) => {
       const evening = suited(eveningFor(count), id);
       const plan = planPot(evening);
-      const enriched = plan.simmer.actions.filter((action) => action.kind === 'enrich');
-      expect(enriched).toHaveLength(plan.build.rounds.length);
+      const { rounds } = plan.build;
+      const enriched = plan.simmer.actions.filter(({ kind, round }) => kind === 'enrich' && round <= rounds.length);
+      expect(enriched).toHaveLength(rounds.length);
       for (const { round, atS, volumeMl } of enriched) {
         const own = plan.simmer.pieces.filter((piece) => piece.round === round);
         expect(Math.max(...own.map((piece) => piece.inAtS))).toBeLessThanOrEqual(atS);
@@ -41,7 +42,8 @@ describe('what must not boil', () => {
       const evening = suited(eveningFor(4), id);
       const first = plan.simmer.actions.filter((action) => action.round === 1 && action.pan === 'main');
       const ml = first.reduce((sum, action) => sum + (action.volumeMl ?? 0), 0);
-      expect(ml).toBeCloseTo(plan.build.pourMl, 6);
+      const poured = first.find((action) => action.kind === 'pour');
+      expect(poured?.volumeMl).toBeCloseTo(plan.build.pourMl, 6);
       expect(ml + plan.build.solidsMl / plan.build.rounds.length).toBeLessThanOrEqual(
         usableVolumeMl(evening.vessel) + 1e-6,
       );
@@ -50,7 +52,7 @@ describe('what must not boil', () => {
 
   it('is held back in any pot that is cooked in such a broth', () => {
     for (const style of STYLES.filter((one) => !one.otherHalfFormulaId)) {
-      for (const broth of HELD) {
+      for (const broth of SPOILT) {
         const given = suited(eveningFor(3), style.id);
         const evening: Evening = {
           ...given,
@@ -61,7 +63,9 @@ describe('what must not boil', () => {
         const { build, simmer } = planPot(evening);
         // A splash by the ladle is no pot of broth.
         if (build.pourMl < 150) continue;
-        const enriched = simmer.actions.filter((action) => action.kind === 'enrich').length;
+        const enriched = simmer.actions.filter(
+          ({ kind, round }) => kind === 'enrich' && round <= build.rounds.length,
+        ).length;
         expect([style.id, enriched]).toEqual([style.id, build.rounds.length]);
       }
     }
@@ -102,6 +106,113 @@ describe('what must not boil', () => {
     expect(checkEvening(evening)).toEqual([]);
     const pans = actionsOf(evening).filter((action) => action.kind === 'enrich');
     expect(new Set(pans.map((action) => action.pan))).toEqual(new Set(['main', 'aside']));
+  });
+});
+
+/** Words that promise that something goes in later. */
+const PROMISES = /hold .*back|held back|Keep \{in\}|goes in (when|as|last)/;
+
+describe('what is held back', () => {
+  it('is known to the pot wherever the broth is told to keep it', () => {
+    const promised = FORMULAS.filter(
+      ({ kind, steps }) => kind === 'broth' && steps.some(({ says }) => PROMISES.test(says)),
+    );
+    expect(promised.length).toBeGreaterThan(3);
+    for (const { id, heldBack } of promised) expect([id, heldBack?.of.length ?? 0]).not.toEqual([id, 0]);
+  });
+
+  const POTS = [
+    ['salmonMiso', ['misoLight', 'misoRed'], 1],
+    ['beefJeongol', ['lightSoy', 'salt'], 1],
+    ['spicyStew', ['garlic', 'chilliFlakes', 'doenjang'], 0.5],
+    ['soyMilkMild', ['soyMilk'], 1],
+    ['soyMilkPork', ['soyMilk'], 1],
+  ] as const;
+
+  it.each(POTS.flatMap(([id, of, share]) => [1, 4, 9].map((count) => [id, count, of, share] as const)))(
+    'goes into %s for %d once with every pour of its broth, in its amount',
+    (id, count, of, share) => {
+      const { program, liquids, simmer } = planPot(suited(eveningFor(count), id));
+      const broth = liquids.find((liquid) => liquid.place === 'pot')!;
+      const held = new Set<string>(of);
+      const acts = program!.acts.filter(({ potId }) => potId === 'main');
+      const pours = acts.filter(({ act }) => act.is === 'poured' && act.liquid === broth.formulaId);
+      expect(pours.length).toBeGreaterThan(0);
+      const amountOf = (act: (typeof acts)[number]['act'], of: string) =>
+        act.is === 'seasoned' && act.with === of
+          ? (act.massG ?? 0)
+          : act.is === 'poured' && act.liquid === of
+            ? act.ml
+            : 0;
+      for (const { act, round, atS } of pours) {
+        const later = acts.filter((one) => one.round === round && one.atS >= atS);
+        const next = pours.find((one) => one.atS > atS)?.atS ?? Infinity;
+        const mine = later.filter((one) => one.atS < next);
+        const told = new Set(
+          mine.filter((one) => [...held].some((of) => amountOf(one.act, of) > 0)).map((one) => one.actionId),
+        );
+        expect([round, told.size]).toEqual([round, 1]);
+        // As much of each as there is in so much of the broth.
+        const heldG = mine.reduce((sum, one) => sum + [...allOf(one.act)].reduce((all, [, g]) => all + g, 0), 0);
+        const wholeMl = act.is === 'poured' ? act.ml + heldG : 0;
+        for (const of of held) {
+          const made = broth.ingredients.filter((part) => part.ingredientId === of);
+          const g = mine.reduce((sum, one) => sum + amountOf(one.act, of), 0);
+          const wantedG = (made.reduce((sum, part) => sum + part.massG, 0) * share * wholeMl) / broth.madeMl;
+          expect(g / wantedG).toBeCloseTo(1, 1);
+        }
+        const action = simmer.actions.find((one) => told.has(one.id))!;
+        expect([action.round, action.pan, action.lookFor?.length ?? 0]).not.toContain(0);
+        expect(action.shownText).toMatch(/\d|pinch|[⅛¼½¾]/);
+      }
+    },
+  );
+
+  /** Grams of everything that is stirred or poured in later. */
+  function allOf(act: PlannedAct['act']): Map<string, number> {
+    if (act.is === 'seasoned' && act.massG) return new Map([[act.with ?? '', act.massG]]);
+    if (act.is === 'poured' && act.liquid === 'soyMilk') return new Map([[act.liquid, act.ml]]);
+    return new Map();
+  }
+
+  it.each(POTS.map(([id]) => id))('%s holds as much salt with it as the broth was made with', (id) => {
+    const { program, liquids } = planPot(suited(eveningFor(4), id));
+    const broth = liquids.find((liquid) => liquid.place === 'pot')!;
+    const acts = program!.acts.map(({ act }) => act);
+    const ofBroth = acts.flatMap((act) =>
+      (act.is === 'poured' && act.liquid !== 'water') || act.is === 'seasoned' ? [act] : [],
+    );
+    const massG = ofBroth.reduce(
+      (sum, { contents }) => sum + Object.values(contents ?? {}).reduce((a, b) => a + b, 0),
+      0,
+    );
+    const saltG = ofBroth.reduce((sum, { contents }) => sum + (contents?.saltG ?? 0), 0);
+    expect((100 * saltG) / massG).toBeCloseTo(broth.salinityAsMadePct, 1);
+  });
+
+  it('is poured with the rest where everything simmers in it from the start', () => {
+    const evening = suited(eveningFor(4), 'salmonMiso');
+    const early = {
+      ...evening,
+      style: { ...evening.style, schools: { ...evening.style.schools, miso: 'atTheStart' } },
+    };
+    expect(planPot(early).program!.acts.filter(({ act }) => act.is === 'seasoned')).toEqual([]);
+    expect(planPot(early).build.pourMl).toBeGreaterThan(planPot(evening).build.pourMl);
+  });
+
+  it.each(STYLES.map((style) => style.id))('no more broth is poured into %s than was made, or ladled back', (id) => {
+    for (const count of [1, 4, 9]) {
+      const { program, liquids } = planPot(suited(eveningFor(count), id));
+      const ids = new Set(liquids.map((liquid) => liquid.formulaId));
+      const ofPot = liquids.filter(({ place, kind }) => kind === 'broth' && place !== 'letDown');
+      let leftMl = ofPot.reduce((sum, liquid) => sum + liquid.madeMl, 0);
+      for (const { act } of program!.acts) {
+        if (act.is === 'poured' && ids.has(act.liquid)) leftMl -= act.ml;
+        if (act.is === 'seasoned') leftMl -= act.massG ?? 0;
+        if (act.is === 'ladled' && act.to === 'jug') leftMl += act.ml === 'all' ? 25 : act.ml;
+      }
+      expect([count, leftMl > -5]).toEqual([count, true]);
+    }
   });
 });
 

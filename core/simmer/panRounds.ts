@@ -1,6 +1,9 @@
 import type { Fit, PanFit } from '../arrange/fit';
+import type { HeldBack } from '../catalogue/formula';
+import type { Side } from '../diners/sides';
 import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
+import { sum } from '../measures/sum';
 import type { AdditionModel, PanContext } from './additionModel';
 import type { Course } from './course';
 import type { Level } from './levels';
@@ -11,11 +14,24 @@ export interface SimmerQuestion {
   model: AdditionModel;
 }
 
-/** Broth of a pan as it is poured, in % by mass. */
+/** What of a broth is held back, in g in a ml of all of it. */
+export interface HeldBroth {
+  held: HeldBack;
+  parts: ReadonlyArray<{ ingredientId: string; gPerMl: number }>;
+  /** Of which of two broths in one pot. */
+  side?: Side;
+}
+
+/** Broth of a pan with all that belongs to it, in % by mass, and what of it goes in later. */
 export interface BrothStrength {
   saltPct: number;
   sugarPct: number;
+  held: readonly HeldBroth[];
 }
+
+/** Share of a broth that is held back. */
+export const heldShareOf = (held: readonly HeldBroth[]): number =>
+  Math.min(1, sum(held.flatMap(({ parts }) => parts.map(({ gPerMl }) => gPerMl))));
 
 /** The same with how strong the broth of each pan is as it is poured. */
 export interface PouredQuestion extends SimmerQuestion {

@@ -1,5 +1,5 @@
 import { showVolume } from '../measures/showMeasure';
-import { brothPoured, waterPoured, type ActionQuestion, type Draft } from './drafts';
+import { brothPoured, waterPoured, withoutHeldMl, type ActionQuestion, type Draft } from './drafts';
 import { WORTH_POURING_ML } from './levels';
 
 /** Bringing a pan back to its mark before a course, so long before its first addition. */
@@ -64,13 +64,14 @@ export function toppingUp(question: ActionQuestion): Draft[] {
           : splash
         : `Hot broth from the reserve${pan === 'main' ? '' : ' into the small pan'}`;
       const broth = brothPoured(question, pan, pourMl, 'reserve');
+      const brothMl = withoutHeldMl(question, pan, pourMl);
       const pour: Draft = {
         ...base,
         kind: 'pour',
-        volumeMl: pourMl,
+        volumeMl: brothMl,
         does: [broth],
         says,
-        shownText: showVolume(pourMl, units),
+        shownText: showVolume(brothMl, units),
       };
       if (waterMl < WORTH_POURING_ML) return [pour];
       return [

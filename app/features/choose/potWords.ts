@@ -1,9 +1,6 @@
 import type { Evening } from '@elixa/contract';
-import type { PotPreview } from '@elixa/core';
+import { andList, type PotPreview } from '@elixa/core';
 import { lasting } from '@/ui/time';
-
-const andList = (words: readonly string[]) =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 
 /** How long it takes tonight. */
 export function timeWords({ spanS, toFirstFoodS }: PotPreview): string {

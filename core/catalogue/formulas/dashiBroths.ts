@@ -17,11 +17,22 @@ import { aroma, body, does, infusion, salting, solid, sweetening, waits } from '
 
 /** Over 80-85 °C soy milk curdles and splits. Kitchen estimate. */
 export const SOY_MILK_LAST: HeldBack = {
-  ingredientId: 'soyMilk',
+  of: ['soyMilk'],
+  share: 1,
+  at: 'end',
   says: 'Lowest heat; soy milk in, stirred once',
   untilCue: 'it steams and trembles at the edge, no bubble: off before it boils',
-  minutes: 4,
-  belowC: 80,
+  spoils: { belowC: 80, minutes: 4 },
+};
+
+/** Miso whose fragrance a long simmer would drive off. */
+const MISO_LAST: HeldBack = {
+  of: ['misoLight', 'misoRed'],
+  share: 1,
+  when: { miso: 'nearTheEnd' },
+  at: 'end',
+  says: 'The miso in through its strainer, with a ladle of broth',
+  untilCue: 'none of it is left in the strainer; it steams and smells of miso, and does not boil',
 };
 
 /** Broths of kelp, flakes and miso. */
@@ -147,6 +158,7 @@ export const DASHI_BROTHS: readonly Formula[] = [
         when: { miso: 'nearTheEnd' },
       }),
     ],
+    heldBack: MISO_LAST,
     keeps: { ...FRESH, how: 'loses its fragrance; warm it without boiling' },
   },
   {

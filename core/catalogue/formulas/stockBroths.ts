@@ -1,4 +1,4 @@
-import type { Formula } from '../formula';
+import type { Formula, HeldBack } from '../formula';
 import { schoolOfBroth, schoolOfTaste, type SchoolChoice } from '../school';
 import { SOY_MILK_LAST } from './dashiBroths';
 import {
@@ -61,6 +61,24 @@ const FRIED_NOW = { in: FRIED, when: { base: NOT_JAR } } as const;
 const FLAKES_ONLY = { paste: 'flakesOnly' } as const;
 const WITH_PASTE = { paste: 'withPaste' } as const;
 
+/** What seasons a broth into which a marinade runs: it waits for the meat. */
+const seasonedLast = (of: readonly string[]): HeldBack => ({
+  of,
+  share: 1,
+  at: 'end',
+  says: 'Taste, and season now that the meat has given its marinade',
+  untilCue: 'no pink is left, and it tastes a little milder than soup',
+});
+
+/** Half of a chilli sauce, so that the pot is as hot as the table likes it. */
+const SAUCE_AT_THE_BOIL: HeldBack = {
+  of: ['gochujang', 'doenjang', 'sugar', 'chilliFlakes', 'garlic', 'blackPepper', 'riceWine', 'chilliSauce'],
+  share: 0.5,
+  at: 'boil',
+  says: 'The rest of the red sauce in; taste it',
+  untilCue: 'red all through, and a little stronger than soup: the food lets it down',
+};
+
 /** Stocks of anchovies, bones and birds, and the broths built on them. */
 export const STOCK_BROTHS: readonly Formula[] = [
   {
@@ -90,8 +108,9 @@ export const STOCK_BROTHS: readonly Formula[] = [
         lid: true,
       }),
       strain,
-      does('season', 'Keep {in} beside the pot until the meat is cooked', 1, { tempC: 80 }),
+      does('season', 'Keep {in} by the pot: it goes in when the meat is cooked', 1, { tempC: 80 }),
     ],
+    heldBack: seasonedLast(['lightSoy', 'salt']),
     keeps: FRESH,
   },
   {
@@ -113,8 +132,9 @@ export const STOCK_BROTHS: readonly Formula[] = [
         steam: 'simmer',
         lid: true,
       }),
-      does('season', 'Keep {in} beside the pot until the meat is cooked', 1, { tempC: 80 }),
+      does('season', 'Keep {in} by the pot: it goes in when the meat is cooked', 1, { tempC: 80 }),
     ],
+    heldBack: seasonedLast(['soupSoy', 'fishSauce']),
     keeps: FRESH,
   },
   {
@@ -226,8 +246,9 @@ export const STOCK_BROTHS: readonly Formula[] = [
         lookFor: 'no lumps',
         ...FROM_JAR,
       }),
-      does('season', 'Season with {in}; the sauce held back goes in by taste as the pot boils', 1, { tempC: 95 }),
+      does('season', 'Season with {in}; the sauce held back goes in as the pot boils', 1, { tempC: 95 }),
     ],
+    heldBack: SAUCE_AT_THE_BOIL,
     keeps: FRESH,
   },
   {

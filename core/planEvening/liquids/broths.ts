@@ -20,7 +20,7 @@ import { sum } from '../../measures/sum';
 import { tasteFactors } from '../../formula/taste';
 import type { SteamingPan } from '../../heat/evaporation';
 import type { AdditionModel } from '../../simmer/additionModel';
-import type { BrothStrength } from '../../simmer/panRounds';
+import { heldShareOf, type BrothStrength, type HeldBroth } from '../../simmer/panRounds';
 import { planSimmer, timeSimmer, type PlannedSimmer } from '../../simmer/planSimmer';
 import { tableSteamG } from '../../heat/tableSteam';
 
@@ -101,11 +101,25 @@ function boiledDownSizeG(evening: Evening, ofSize: (sizeG: number) => ActiveForm
   return sizeG;
 }
 
-/** Share of a broth that goes into the pot last. */
-function heldShareOf({ evening }: Menu, one: Asked | undefined): number {
-  const held = one && heldBackOf(evening, one.formula);
-  const massG = one?.active.parts.find(({ part }) => part.ingredientId === held?.ingredientId)?.massG ?? 0;
-  return one && one.finishedG > 0 ? Math.min(1, massG / one.finishedG) : 0;
+/**
+ * What of a broth is held back, in g in a ml of what is poured into its pan.
+ * @param of the parts as they are, and how much broth they are in
+ * @param share of what is poured into the pan that is this broth
+ */
+function heldIn(
+  { evening }: Pick<Menu, 'evening'>,
+  { formula, parts }: ActiveFormula,
+  of: { parts: FormulaSolution['parts']; madeG: number },
+  share: number,
+): HeldBroth[] {
+  const held = heldBackOf(evening, formula);
+  if (!held || of.madeG <= 0) return [];
+  const ids = new Set(parts.filter(({ part }) => held.of.includes(part.ingredientId)).map(({ what }) => what.id));
+  const amounts = [...ids].map((id) => {
+    const massG = sum(of.parts.filter((one) => one.ingredientId === id).map((one) => one.massG));
+    return { ingredientId: id, gPerMl: ((massG * held.share) / of.madeG) * share };
+  });
+  return [{ held, parts: amounts.filter(({ gPerMl }) => gPerMl > 0) }];
 }
 
 /** Which broths there are tonight, of what size, and what is cooked in each. */
@@ -158,13 +172,36 @@ export interface SolvedBroths extends PlannedSimmer {
   fit: Fit;
 }
 
-/** How strong the broth of each pan is as it is poured, in % by mass. */
-export function strengthOf(broths: readonly SolvedLiquid[]): Record<Pan, BrothStrength> {
-  const of = (place: 'pot' | 'aside'): BrothStrength => {
+/** What of the broth of each pan goes in later. */
+function heldByPan(menu: Menu, broths: ReadonlyArray<Pick<SolvedLiquid, 'active' | 'solution' | 'place'>>) {
+  const of = (place: Place, share: number): HeldBroth[] =>
+    broths
+      .filter((one) => one.place === place && one.active.formula !== menu.chosen.letDown)
+      .flatMap(({ active, solution }) => heldIn(menu, active, solution, share));
+  const pot = of('pot', 1);
+  const [first, second] = [of('pot', 0.5), of('otherHalf', 0.5)];
+  const main = menu.chosen.otherHalf
+    ? [
+        ...first.map((one) => ({ ...one, side: 'first' as const })),
+        ...second.map((one) => ({ ...one, side: 'second' as const })),
+      ]
+    : pot;
+  const hasOwn = broths.some((one) => one.place === 'aside' && one.active.formula !== menu.chosen.letDown);
+  return { main, aside: hasOwn ? of('aside', 1) : pot };
+}
+
+/** How strong the broth of each pan is with all that belongs to it, in % by mass, and what of it goes in later. */
+export function strengthOf(menu: Menu, broths: readonly SolvedLiquid[]): Record<Pan, BrothStrength> {
+  const held = heldByPan(menu, broths);
+  const of = (place: 'pot' | 'aside', pan: Pan): BrothStrength => {
     const broth = broths.find((one) => one.place === place) ?? broths.find((one) => one.place === 'pot');
-    return { saltPct: broth?.salinityAsMadePct ?? 0, sugarPct: broth?.solution.sweetnessPct ?? 0 };
+    return {
+      saltPct: broth?.salinityAsMadePct ?? 0,
+      sugarPct: broth?.solution.sweetnessPct ?? 0,
+      held: held[pan],
+    };
   };
-  return { main: of('pot'), aside: of('aside') };
+  return { main: of('pot', 'main'), aside: of('aside', 'aside') };
 }
 
 /**
@@ -190,12 +227,10 @@ export function solveBroths(
   const sharedAside = asked.some((one) => one.place === 'aside' && isForPot(one))
     ? 0
     : portionsOf(table.aside) / portionsOf(evening.diners);
-  const ofPlace = (place: Place) => asked.find((one) => one.place === place && isForPot(one));
-  const heldShare = heldShareOf(menu, ofPlace('pot'));
-  const asideHeldShare = heldShareOf(menu, ofPlace('aside') ?? ofPlace('pot'));
   const mainHeads = portionsOf(table.main);
   const asideHeads = portionsOf(table.aside);
   let madeG = asked.map((one, index) => near?.broths[index]?.solution.madeG ?? one.finishedG);
+  let held = near ? heldByPan(menu, near.broths) : { main: [], aside: [] };
   for (let pass = 0; ; pass += 1) {
     const amountG = (test: (one: Asked) => boolean) =>
       sum(madeG.filter((_, index) => isForPot(asked[index]!) && test(asked[index]!)));
@@ -203,9 +238,9 @@ export function solveBroths(
     const asideBrothMl = inPotG * sharedAside + amountG((one) => one.place === 'aside');
     const aside =
       table.aside.length > 0
-        ? { pieces: asidePieces, brothMl: asideBrothMl, heads: asideHeads, heldShare: asideHeldShare }
+        ? { pieces: asidePieces, brothMl: asideBrothMl, heads: asideHeads, heldShare: heldShareOf(held.aside) }
         : undefined;
-    const poured = { pour, heads: mainHeads, heldShare };
+    const poured = { pour, heads: mainHeads, heldShare: heldShareOf(held.main) };
     const fit = fitPot(evening.vessel, mainPieces, inPotG * (1 - sharedAside), poured, aside);
     const times = timeSimmer({ menu, fit, model });
     const lastS = times.readyAtS.at(-1) ?? 0;
@@ -230,7 +265,13 @@ export function solveBroths(
         potMinutes: firstRoundS / 60,
       });
     });
-    const moved = solutions.some((solution, index) => Math.abs(solution.madeG - madeG[index]!) >= 1);
+    const heldNow = heldByPan(
+      menu,
+      asked.map(({ active, place }, index) => ({ active, place, solution: solutions[index]! })),
+    );
+    const moved =
+      solutions.some((solution, index) => Math.abs(solution.madeG - madeG[index]!) >= 1) ||
+      (['main', 'aside'] as const).some((pan) => Math.abs(heldShareOf(heldNow[pan]) - heldShareOf(held[pan])) > 1e-3);
     if (!moved || pass >= 30) {
       const forGuests = table.aside.map((diner) => diner.name);
       const broths = asked.map(({ active, place }, index) => ({
@@ -242,8 +283,9 @@ export function solveBroths(
         place,
         forGuests: place === 'aside' ? forGuests : undefined,
       }));
-      return { broths, fit, ...planSimmer({ menu, fit, model, strength: strengthOf(broths) }, times) };
+      return { broths, fit, ...planSimmer({ menu, fit, model, strength: strengthOf(menu, broths) }, times) };
     }
     madeG = solutions.map((solution) => solution.madeG);
+    held = heldNow;
   }
 }

@@ -17,7 +17,7 @@ export function ChartKey({
   if (!hasTrace) return null;
   return (
     <View className="flex-row flex-wrap items-center gap-x-5 gap-y-2">
-      <View className="flex-row items-center gap-2">
+      <View className="max-w-full flex-row items-center gap-2">
         <Svg width={34} height={16} viewBox="0 0 34 16" aria-hidden>
           <Line
             x1={3}
@@ -31,13 +31,13 @@ export function ChartKey({
           />
           <Circle cx={20} cy={8} r={4} fill="rgb(var(--iron))" />
         </Svg>
-        <Small>at its best, and when it comes out</Small>
+        <Small className="shrink">at its best, and when it comes out</Small>
       </View>
-      <View className="flex-row items-center gap-2">
+      <View className="max-w-full flex-row items-center gap-2">
         <Svg width={16} height={18} viewBox="-8 -9 16 18" aria-hidden>
           <Shield x={0} y={0} />
         </Svg>
-        <Small>cooked through from here</Small>
+        <Small className="shrink">cooked through from here</Small>
       </View>
       <ToggleChip label="Level and salt" on={levels} onChange={onLevels} />
     </View>
