@@ -92,11 +92,14 @@ function seenIn(
   const boilsLaterS = new Map(before.boilsLaterS);
   for (const [pan, laterS] of boilsLater(simmer, boilAtS)) boilsLaterS.set(pan, (boilsLaterS.get(pan) ?? 0) + laterS);
   // At first what it loses is only guessed at, and that may be all that is wrong.
-  // At first what it loses is only guessed at, and that may be all that is wrong.
   const over = before === NOTHING_SEEN ? 0 : overMarkShare(rehearsal.trace, planned.fit);
   const usableShare = before.usableShare / (1 + over);
-  return { windows, floorsS, boilsLaterS, lostG, usableShare };
+  return { windows, floorsS, boilsLaterS, lostG: between(before.lostG, lostG), usableShare };
 }
+
+/** What was lost, half way from what the plan had poured for: what is poured for it changes what is lost. */
+const between = (before: Seen['lostG'], now: Seen['lostG']): Seen['lostG'] =>
+  new Map([...now].map(([pan, lost]) => [pan, lost.map((g, index) => (g + (before.get(pan)?.[index] ?? g)) / 2)]));
 
 /** Seconds by which each pan boils later than its plan says; none where they agree. */
 function boilsLater({ actions }: Simmer, boilAtS: Rehearsal['boilAtS']): Array<[Pan, number]> {
@@ -136,7 +139,7 @@ interface Tried {
   rehearsal: Rehearsal;
   seen: Seen;
   objective: number;
-  /** The boil of the plan, or what it leaves for the finish, is not that of the model. */
+  /** The boil of the plan, its levels or what it leaves for the finish are not those of the model. */
   isOff: boolean;
 }
 
@@ -149,7 +152,7 @@ function tried(menu: Menu, planned: SolvedLiquids, seen: Seen, before?: Tried): 
     rehearsal,
     seen,
     objective: objectiveOf(menu, simmer, rehearsal) + OVER_COSTS * overMarkShare(rehearsal.trace, planned.fit),
-    isOff: boilsLater(simmer, rehearsal.boilAtS).length > 0 || isEndingOff(simmer, rehearsal),
+    isOff: isPotOff(planned, seen, rehearsal),
   };
 }
 
@@ -160,6 +163,26 @@ const isEndingOff = ({ ending }: Simmer, { endingMl }: Rehearsal): boolean =>
   ending !== undefined &&
   endingMl !== undefined &&
   Math.abs(endingMl - ending.brothMl) > ENDING_WITHIN * Math.max(ending.brothMl, 1);
+
+/** The level before each course is planned within so much of what is in the pot. */
+const LEVEL_WITHIN = 0.12;
+
+/** What has been lost by each course is not what the plan poured for. */
+const isLevelOff = ({ fit }: SolvedLiquids, seen: Seen, { lostG }: Rehearsal): boolean =>
+  [...lostG].some(([pan, lost]) => {
+    const { potBrothMl = 0 } = (pan === 'main' ? fit : fit.aside) ?? {};
+    const planned = seen.lostG.get(pan) ?? [];
+    let offG = 0;
+    return lost.some((g, index) => {
+      offG += g - (planned[index] ?? planned.at(-1) ?? 0);
+      return Math.abs(offG) > LEVEL_WITHIN * potBrothMl;
+    });
+  });
+
+const isPotOff = (planned: SolvedLiquids, seen: Seen, rehearsal: Rehearsal): boolean =>
+  boilsLater(planned.simmer, rehearsal.boilAtS).length > 0 ||
+  isEndingOff(planned.simmer, rehearsal) ||
+  isLevelOff(planned, seen, rehearsal);
 
 /** A boil, or a rest for the finish, that is not as the plan has it costs as much as a minute too much in each piece would. */
 const isBetter = (a: Tried, b: Tried): boolean =>
@@ -201,7 +224,8 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
     if (liquids) return timedAgain(menu, model, seen, liquids);
     return (liquids = solvedPot(menu, model, seen, quick));
   };
-  for (let go = 1; go < tries && (go === 1 || !isBest()); go += 1) {
+  // A pot whose level nobody knows is gone through again, however long its evening.
+  for (let go = 1; go < (best.isOff ? TRIES : tries) && (go === 1 || !isBest()); go += 1) {
     yield;
     const seen = seenIn(now, SPARE_S);
     const beforeCosts = now.objective;

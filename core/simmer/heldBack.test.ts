@@ -19,7 +19,9 @@ describe('what must not boil', () => {
       const evening = suited(eveningFor(count), id);
       const plan = planPot(evening);
       const { rounds } = plan.build;
-      const enriched = plan.simmer.actions.filter(({ kind, round }) => kind === 'enrich' && round <= rounds.length);
+      const enriched = plan.simmer.actions.filter(
+        ({ kind, round, atS }) => kind === 'enrich' && atS < (plan.simmer.readyAtS[round - 1] ?? 0),
+      );
       expect(enriched).toHaveLength(rounds.length);
       for (const { round, atS, volumeMl } of enriched) {
         const own = plan.simmer.pieces.filter((piece) => piece.round === round);
@@ -64,7 +66,7 @@ describe('what must not boil', () => {
         // A splash by the ladle is no pot of broth.
         if (build.pourMl < 150) continue;
         const enriched = simmer.actions.filter(
-          ({ kind, round }) => kind === 'enrich' && round <= build.rounds.length,
+          ({ kind, round, atS }) => kind === 'enrich' && atS < (simmer.readyAtS[round - 1] ?? 0),
         ).length;
         expect([style.id, enriched]).toEqual([style.id, build.rounds.length]);
       }
@@ -134,45 +136,43 @@ describe('what is held back', () => {
     (id, count, of, share) => {
       const { program, liquids, simmer } = planPot(suited(eveningFor(count), id));
       const broth = liquids.find((liquid) => liquid.place === 'pot')!;
-      const held = new Set<string>(of);
       const acts = program!.acts.filter(({ potId }) => potId === 'main');
       const pours = acts.filter(({ act }) => act.is === 'poured' && act.liquid === broth.formulaId);
       expect(pours.length).toBeGreaterThan(0);
-      const amountOf = (act: (typeof acts)[number]['act'], of: string) =>
-        act.is === 'seasoned' && act.with === of
-          ? (act.massG ?? 0)
-          : act.is === 'poured' && act.liquid === of
-            ? act.ml
-            : 0;
-      for (const { act, round, atS } of pours) {
-        const later = acts.filter((one) => one.round === round && one.atS >= atS);
-        const next = pours.find((one) => one.atS > atS)?.atS ?? Infinity;
-        const mine = later.filter((one) => one.atS < next);
-        const told = new Set(
-          mine.filter((one) => [...held].some((of) => amountOf(one.act, of) > 0)).map((one) => one.actionId),
-        );
-        expect([round, told.size]).toEqual([round, 1]);
-        // As much of each as there is in so much of the broth.
-        const heldG = mine.reduce((sum, one) => sum + [...allOf(one.act)].reduce((all, [, g]) => all + g, 0), 0);
-        const wholeMl = act.is === 'poured' ? act.ml + heldG : 0;
-        for (const of of held) {
-          const made = broth.ingredients.filter((part) => part.ingredientId === of);
-          const g = mine.reduce((sum, one) => sum + amountOf(one.act, of), 0);
-          const wantedG = (made.reduce((sum, part) => sum + part.massG, 0) * share * wholeMl) / broth.madeMl;
-          expect(g / wantedG).toBeCloseTo(1, 1);
-        }
-        const action = simmer.actions.find((one) => told.has(one.id))!;
-        expect([action.round, action.pan, action.lookFor?.length ?? 0]).not.toContain(0);
+      const amountOf = (act: PlannedAct['act'], id: string) =>
+        (act.is === 'seasoned' && act.with === id) || (act.is === 'poured' && act.liquid === id) ? laterG(act) : 0;
+      const later = acts.filter(({ act }) => of.some((id) => amountOf(act, id) > 0));
+      const told = [...new Set(later.map((one) => one.actionId))].map((id) =>
+        later.find((one) => one.actionId === id)!,
+      );
+      // Nothing is poured that is not seasoned in its round, or in the next where it is poured for that.
+      for (const { round, atS } of pours) {
+        const mine = told.filter((one) => one.atS >= atS && (one.round === round || one.round === round + 1));
+        expect([round, mine.length > 0]).toEqual([round, true]);
+      }
+      expect(told.length).toBeLessThanOrEqual(pours.length);
+      // As much of each in all as there is in so much of the broth.
+      const wholeMl =
+        pours.reduce((sum, { act }) => sum + (act.is === 'poured' ? act.ml : 0), 0) +
+        acts.reduce((sum, { act }) => sum + laterG(act), 0);
+      for (const id of of) {
+        const made = broth.ingredients.filter((part) => part.ingredientId === id);
+        const g = later.reduce((sum, { act }) => sum + amountOf(act, id), 0);
+        const wantedG = (made.reduce((sum, part) => sum + part.massG, 0) * share * wholeMl) / broth.madeMl;
+        expect(g / wantedG).toBeCloseTo(1, 1);
+      }
+      for (const { actionId } of told) {
+        const action = simmer.actions.find((one) => one.id === actionId)!;
+        expect(action.lookFor).toBeTruthy();
         expect(action.shownText).toMatch(/\d|pinch|[⅛¼½¾]/);
       }
     },
   );
 
   /** Grams of everything that is stirred or poured in later. */
-  function allOf(act: PlannedAct['act']): Map<string, number> {
-    if (act.is === 'seasoned' && act.massG) return new Map([[act.with ?? '', act.massG]]);
-    if (act.is === 'poured' && act.liquid === 'soyMilk') return new Map([[act.liquid, act.ml]]);
-    return new Map();
+  function laterG(act: PlannedAct['act']): number {
+    if (act.is === 'seasoned') return act.massG ?? 0;
+    return act.is === 'poured' && act.liquid === 'soyMilk' ? act.ml : 0;
   }
 
   it.each(POTS.map(([id]) => id))('%s holds as much salt with it as the broth was made with', (id) => {

@@ -10,7 +10,7 @@ import { NOTHING } from '../pot/state';
 import { saidIn, type ActionQuestion, type Draft } from './drafts';
 import { WORTH_POURING_ML } from './levels';
 import type { HeldBroth, TimedPan } from './panRounds';
-import { TOP_UP_BEFORE_S } from './toppingUp';
+import { beforeNext, TOP_UP_BEFORE_S } from './toppingUp';
 
 /** Miso is strained in, salt and soy are stirred in and tasted, so long before a filling is lifted out. Kitchen estimate. */
 const BEFORE_READY_S = 90;
@@ -54,7 +54,8 @@ interface PouredAt {
 }
 
 /** All the broth that is poured into a pan: each filling, and what the reserve brings it back to its mark with. */
-function poursInto(question: ActionQuestion, { pan, fit, first, later, fillings, levels }: TimedPan): PouredAt[] {
+function poursInto(question: ActionQuestion, timed: TimedPan): PouredAt[] {
+  const { pan, fit, first, later, fillings, levels } = timed;
   const { readyAtS, finishReadyAtS, firstRound, going } = question;
   return levels.flatMap((level, index): PouredAt[] => {
     const round = firstRound + index;
@@ -71,9 +72,23 @@ function poursInto(question: ActionQuestion, { pan, fit, first, later, fillings,
     if (level.pourMl < WORTH_POURING_ML) return [];
     const beginsS = mine.length > 0 ? Math.min(...mine.map((one) => one.inAtS)) : finishReadyAtS.at(-1);
     if (beginsS === undefined) return [];
-    const atBoilS = beginsS - TOP_UP_BEFORE_S + AFTER_S;
-    const atEndS = readyS === undefined ? atBoilS : Math.max(atBoilS, readyS - (course?.restS ?? 0) - BEFORE_READY_S);
-    return [{ id, round, brothMl: level.pourMl, atBoilS, atEndS, isFinish: readyS === undefined }];
+    const untilS = beginsS - TOP_UP_BEFORE_S;
+    if (readyS === undefined) {
+      // For a finish it goes in with the broth, whenever that is poured.
+      const refills = beforeNext(question, timed, round, level.pourMl, untilS);
+      const lastMl = level.pourMl - sum(refills.map((one) => one.brothMl));
+      const last = lastMl < WORTH_POURING_ML ? [] : [{ id, round, brothMl: lastMl, atS: untilS }];
+      const early = refills.map((one, at) => ({ ...one, id: `${id}-${at + 1}`, round: round - 1 }));
+      return [...early, ...last].map(({ atS, ...one }) => ({
+        ...one,
+        atBoilS: atS + AFTER_S,
+        atEndS: atS + AFTER_S,
+        isFinish: true,
+      }));
+    }
+    const atBoilS = untilS + AFTER_S;
+    const atEndS = Math.max(atBoilS, readyS - (course?.restS ?? 0) - BEFORE_READY_S);
+    return [{ id, round, brothMl: level.pourMl, atBoilS, atEndS, isFinish: false }];
   });
 }
 
@@ -133,6 +148,7 @@ function seasoning(question: ActionQuestion, timed: TimedPan, one: HeldBroth): D
         kind: 'season',
         round,
         pan,
+        volumeMl: sum(parts.map(({ massG }) => massG)),
         ...(stage ? { stageId: stage.id } : {}),
         does: goesIn(parts, question, false),
         ...(held.at === 'end' && !isFinish ? { fire: 'low' as const, lid: 'off' as const } : {}),

@@ -1,5 +1,6 @@
 import type { Pour } from '../catalogue/style';
 import type { PanFit } from '../arrange/fit';
+import { volumeBelowMl } from '../arrange/vesselShape';
 import { filledVolumeMl } from '../arrange/fit';
 import type { Helping } from '../diners/helpings';
 import { ingredientById } from '../catalogue/ingredients';
@@ -38,6 +39,9 @@ export function courseFood(helpings: readonly Helping[], rounds: number, pour: P
     drunkMl: sum(helpings.map((one) => one.massG * (ingredientById(one.ingredientId).drinksMlPerG ?? 0))) / rounds,
   };
 }
+
+/** A pot that waits over a flame stands no lower than this, in mm. Kitchen estimate, 10-20. */
+export const LEAST_MM = 15;
 
 /** Less than this is not worth a ladle. */
 export const WORTH_POURING_ML = 25;
@@ -78,7 +82,9 @@ export function brothLevels(
     // What is poured at first was fitted to the pot already.
     const ladleOutMl = index === 0 ? 0 : worthIt(Math.max(0, brothMl - spaceMl));
     const afterMl = brothMl + pourMl - ladleOutMl;
-    const waterMl = index === 0 ? 0 : worthIt(Math.max(0, Math.min(spaceMl, wantsMl) - afterMl));
+    // Where the reserve is used up hot water keeps the pot from running dry.
+    const leastMl = LADLED_OUT.includes(kind) ? volumeBelowMl(fit.vessel, LEAST_MM) : 0;
+    const waterMl = index === 0 ? 0 : worthIt(Math.max(0, Math.min(spaceMl, Math.max(wantsMl, leastMl)) - afterMl));
     brothMl = afterMl + waterMl;
     reserveMl += ladleOutMl - pourMl;
     const level = { pourMl, ladleOutMl, waterMl, brothMl };

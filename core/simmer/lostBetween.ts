@@ -12,6 +12,10 @@ function leavesMl({ ingredientId, massG }: SimmerPiece, pour: Pick<Pour, 'kind'>
   return massG * (releasedShare - drinksMlPerG - ladledMlPerG(pour));
 }
 
+/** All that is poured at an action: hot water besides broth is told apart. */
+const pouredAtMl = ({ volumeMl = 0, waterMl = 0 }: Action): number =>
+  waterMl === volumeMl ? volumeMl : volumeMl + waterMl;
+
 /**
  * What a pan loses in each course until the next begins, as going through it has shown: what was there, what was poured and
  * what the food left, less what there is then. Most of it is steam; what food that is lifted out early has kept back is in it.
@@ -31,9 +35,13 @@ export function lostBetween(
     const fromS = Math.min(...mine.map((one) => one.atS));
     // The sample of that moment was taken before anything was done.
     const before = index === 0 ? undefined : samples.find((one) => one.atS >= fromS - 1e-6);
+    const readyS = Math.max(...pieces.filter((one) => one.round === round).map((one) => one.outAtS));
+    // Water that makes up for steam while people eat is as if that steam had not been lost.
+    const isMadeUp = ({ atS, waterMl, volumeMl }: Action) =>
+      atS >= readyS && waterMl !== undefined && waterMl === volumeMl;
     return {
       beforeMl: before?.liquidMl ?? 0,
-      pouredMl: sum(mine.map((one) => one.volumeMl ?? 0)),
+      pouredMl: sum(mine.filter((one) => !isMadeUp(one)).map(pouredAtMl)),
       leftMl: sum(pieces.filter((one) => one.round === round).map((one) => leavesMl(one, pour))),
     };
   });

@@ -111,8 +111,8 @@ export function serving(question: ActionQuestion): Draft[] {
       round,
       pan: 'main',
       says,
-      ...servedAt(question, round, 'low'),
-      lid: 'on',
+      // Noodles and rice leave hardly any broth in it: it waits for the next go without fire.
+      ...servedAt(question, round, 'off'),
     };
   });
   const off: Draft = {

@@ -1,11 +1,120 @@
 import { showVolume } from '../measures/showMeasure';
+import { volumeBelowMl } from '../arrange/vesselShape';
+import { tableSteamG } from '../heat/tableSteam';
+import { sum } from '../measures/sum';
 import { brothPoured, waterPoured, withoutHeldMl, type ActionQuestion, type Draft } from './drafts';
-import { WORTH_POURING_ML } from './levels';
+import { LEAST_MM, WORTH_POURING_ML } from './levels';
+import type { TimedPan } from './panRounds';
 
 /** Bringing a pan back to its mark before a course, so long before its first addition. */
 export const TOP_UP_BEFORE_S = 60;
 /** A pot of broth is hot again after so long. Kitchen estimate, 3-6 min. */
 const HOT_AGAIN_S = 5 * 60;
+
+/** While slices are held in it a pot is brought back to its mark when it has fallen by so much of it. Kitchen estimate. */
+const FALLEN_SHARE = 0.35;
+/** What a pot at the table steams by its mean lid, as a share of what it does without one. Kitchen estimate. */
+const OFF_STEAMS_SHARE = 0.65;
+
+/** What goes into a pan while a round of it is eaten. */
+interface Refill {
+  atS: number;
+  brothMl: number;
+  waterMl: number;
+}
+
+/** People are asked to pour no more often than this while they eat. Kitchen estimate. */
+const MOST_REFILLS = 5;
+
+/**
+ * What boils away from a pot that slices are held in, for as long as people eat with the lid off, in parts, so that it never
+ * runs low: broth as far as it reaches, then hot water, since what is left has grown stronger.
+ * @param brothMl what there is for it and for what was lifted out, which is made up at once
+ * @param endsMl what would be left at the end, if nothing were poured
+ */
+function whileHeldIn(
+  { menu }: ActionQuestion,
+  { brothMl, endsMl, fromS, untilS }: { brothMl: number; endsMl: number; fromS: number; untilS: number },
+): Refill[] {
+  const { vessel, heatSource } = menu.evening;
+  const steamMl = tableSteamG(menu.evening, vessel, heatSource, untilS - fromS) / OFF_STEAMS_SHARE;
+  const atOnceMl = Math.max(0, brothMl - steamMl);
+  const startsMl = Math.max(WORTH_POURING_ML, endsMl + steamMl + atOnceMl);
+  const parts = Math.min(MOST_REFILLS, Math.max(1, Math.ceil(steamMl / (startsMl * FALLEN_SHARE))));
+  const partMl = steamMl / parts;
+  let leftMl = brothMl - atOnceMl;
+  const later = Array.from({ length: parts - 1 }, (_, index): Refill => {
+    const isBroth = leftMl >= partMl / 2;
+    const ml = isBroth ? Math.min(leftMl, partMl) : 0;
+    leftMl -= ml;
+    const atS = Math.round(fromS + ((untilS - fromS) / parts) * (index + 1));
+    return { atS, brothMl: ml, waterMl: isBroth ? 0 : partMl };
+  });
+  return [{ atS: fromS, brothMl: atOnceMl, waterMl: 0 }, ...later].filter(
+    (one) => one.brothMl + one.waterMl >= WORTH_POURING_ML,
+  );
+}
+
+/**
+ * What of a top-up goes in as soon as the round before is lifted out: into a pot that slices are held in, and into one that
+ * would be left with hardly anything over the flame.
+ * @param round the next one, for which `pourMl` in all are wanted at `untilS`
+ */
+export function beforeNext(
+  question: ActionQuestion,
+  timed: TimedPan,
+  round: number,
+  pourMl: number,
+  untilS: number,
+): Refill[] {
+  const { menu, firstRound, readyAtS } = question;
+  const { levels, fit } = timed;
+  const readyS = readyAtS[round - 2];
+  if (readyS === undefined || menu.pour.kind === 'ladles') return [];
+  const next = levels[round - firstRound]!;
+  const endsMl = next.brothMl - next.waterMl - pourMl;
+  if (isHeldIn(question, timed, round - 1)) {
+    return whileHeldIn(question, { brothMl: pourMl, endsMl, fromS: readyS, untilS });
+  }
+  const isLow = pourMl >= WORTH_POURING_ML && endsMl < volumeBelowMl(fit.vessel, LEAST_MM);
+  return isLow ? [{ atS: readyS, brothMl: pourMl, waterMl: 0 }] : [];
+}
+
+/** Whether people hold slices in the pan when so many rounds of it are ready. */
+const isHeldIn = ({ swished, firstRound }: ActionQuestion, { pan }: TimedPan, round: number): boolean =>
+  pan === 'main' && round === firstRound && swished.length > 0;
+
+function refilling(question: ActionQuestion, timed: TimedPan, round: number, refills: readonly Refill[]): Draft[] {
+  const { units } = question.menu.evening;
+  const { pan } = timed;
+  return refills.map(({ atS, brothMl, waterMl }, index): Draft => {
+    const volumeMl = waterMl > 0 ? waterMl : withoutHeldMl(question, pan, brothMl);
+    return {
+      id: `refill-${round}${pan === 'main' ? '' : `-${pan}`}-${index + 1}`,
+      atS,
+      round,
+      pan,
+      kind: 'pour',
+      volumeMl,
+      ...(waterMl > 0 ? { waterMl } : {}),
+      does: [waterMl > 0 ? waterPoured(question, waterMl) : brothPoured(question, pan, brothMl, 'reserve')],
+      says: `Hot ${waterMl > 0 ? 'water' : 'broth from the reserve'}${pan === 'main' ? '' : ' into the small pan'}`,
+      shownText: showVolume(volumeMl, units),
+      ...(isHeldIn(question, timed, round) ? { lookFor: 'it simmers again before the next slice goes in' } : {}),
+    };
+  });
+}
+
+/** A pot that slices are held in, and nothing is cooked in any more afterwards. */
+function untilTheEnd(question: ActionQuestion, timed: TimedPan): Draft[] {
+  const { menu, firstRound, readyAtS, endsAtS } = question;
+  const { levels, fit } = timed;
+  const isLast = levels.length === 1 && readyAtS.length === firstRound;
+  if (!isLast || !isHeldIn(question, timed, firstRound) || menu.pour.kind === 'ladles') return [];
+  const fromS = readyAtS[firstRound - 1]!;
+  const left = { brothMl: fit.reserveMl, endsMl: fit.potBrothMl / 2, fromS, untilS: endsAtS };
+  return refilling(question, timed, firstRound, whileHeldIn(question, left));
+}
 
 /** What brings the pans back to their mark, and back to a simmer, before each course but the first. */
 export function toppingUp(question: ActionQuestion): Draft[] {
@@ -14,8 +123,9 @@ export function toppingUp(question: ActionQuestion): Draft[] {
   const watered = (ml: number) =>
     `${showVolume(ml, units)} of ${question.menu.chosen.letDown ? 'dashi' : 'hot water'}; taste it then`;
   const splash = question.menu.stages.find((stage) => stage.do === 'pour')?.says ?? 'More of it';
-  return question.pans.flatMap(({ pan, levels, fillings }) =>
-    levels.flatMap(({ pourMl, ladleOutMl, waterMl }, index): Draft[] => {
+  return question.pans.flatMap((timed) => {
+    const { pan, levels, fillings } = timed;
+    const courses = levels.flatMap(({ pourMl, ladleOutMl, waterMl }, index): Draft[] => {
       const round = question.firstRound + index;
       const mine = question.going.filter(({ piece }) => piece.round === round && piece.pan === pan);
       if (index === 0 || fillings.some((one) => one.round === round)) return [];
@@ -31,6 +141,9 @@ export function toppingUp(question: ActionQuestion): Draft[] {
         fire: 'simmer' as const,
       };
       const small = pan === 'main' ? '' : 'The small pan';
+      const during = beforeNext(question, timed, round, pourMl, base.atS);
+      const lastMl = pourMl - sum(during.map((one) => one.brothMl));
+      const refills = refilling(question, timed, round - 1, during);
       if (ladleOutMl >= WORTH_POURING_ML) {
         return [
           {
@@ -43,10 +156,11 @@ export function toppingUp(question: ActionQuestion): Draft[] {
           },
         ];
       }
-      if (pourMl < WORTH_POURING_ML) {
-        if (waterMl < WORTH_POURING_ML) return [{ ...base, kind: 'heatUp', says: small }];
+      if (lastMl < WORTH_POURING_ML) {
+        if (waterMl < WORTH_POURING_ML) return [...refills, { ...base, kind: 'heatUp', says: small }];
         const water = `${small ? `${small}: ` : ''}${watered(waterMl)}`;
         return [
+          ...refills,
           {
             ...base,
             kind: 'pour',
@@ -63,8 +177,8 @@ export function toppingUp(question: ActionQuestion): Draft[] {
           ? 'More sauce, and dashi until it tastes right'
           : splash
         : `Hot broth from the reserve${pan === 'main' ? '' : ' into the small pan'}`;
-      const broth = brothPoured(question, pan, pourMl, 'reserve');
-      const brothMl = withoutHeldMl(question, pan, pourMl);
+      const brothMl = withoutHeldMl(question, pan, lastMl);
+      const broth = brothPoured(question, pan, lastMl, 'reserve');
       const pour: Draft = {
         ...base,
         kind: 'pour',
@@ -73,10 +187,12 @@ export function toppingUp(question: ActionQuestion): Draft[] {
         says,
         shownText: showVolume(brothMl, units),
       };
-      if (waterMl < WORTH_POURING_ML) return [pour];
+      if (waterMl < WORTH_POURING_ML) return [...refills, pour];
       return [
+        ...refills,
         { ...pour, waterMl, does: [broth, waterPoured(question, waterMl)], says: `${says}, and ${watered(waterMl)}` },
       ];
-    }),
-  );
+    });
+    return [...courses, ...untilTheEnd(question, timed)];
+  });
 }
