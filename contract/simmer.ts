@@ -27,6 +27,8 @@ export const actionSchema = z.object({
   lidThen: z.enum(['off', 'ajar', 'on']).optional(),
   /** What becomes of fire and lid with it, in words, where the title names only what goes in. */
   fire: z.string().optional(),
+  /** What is in the pot splits at a hard boil: it is brought up on less heat. */
+  gently: z.boolean().optional(),
   /** Why it is done then, in a sentence. */
   because: z.string().optional(),
   /** Broth that is poured in with this action, in ml; negative where it is ladled out. */

@@ -87,6 +87,8 @@ export interface Stage {
   items?: ReadonlyArray<{ ingredientId: string; share: number }>;
   /** It goes in by itself, when what went in before has boiled up again. */
   apart?: true;
+  /** Broth that everybody drinks of it, in ml a head. */
+  drinksMlPerHead?: number;
   /** Done while the pot heats up, shortly before it boils. */
   beforeBoil?: true;
   pour?: Pour;

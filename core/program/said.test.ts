@@ -76,8 +76,7 @@ function followed({ plan, gone }: RehearsedPot, vesselHasLid: boolean) {
 
 const fireOf = (power: number, holdC: number | undefined, boilingC: number): Read['fire'] => {
   if (power === 0) return 'off';
-  if (power < 1) return 'dry';
-  if (holdC === undefined) return 'high';
+  if (holdC === undefined) return power < 0.6 ? 'dry' : 'high';
   if (holdC > boilingC) return 'simmer';
   return holdC < boilingC - 10 ? 'held' : 'low';
 };
@@ -162,6 +161,7 @@ describe('what is printed of lid, fire and liquid', () => {
       let share = 0;
       let next = 0;
       let isEmptied = false;
+      let servedAtS = -Infinity;
       for (const { atS, liquidMl } of course.samples) {
         while (next < acts.length && acts[next]!.atS < atS) {
           const { act } = acts[next]!;
@@ -169,13 +169,44 @@ describe('what is printed of lid, fire and liquid', () => {
           // What is emptied is fried in before it is poured again.
           if (act.is === 'ladled' && act.ml === 'all') isEmptied = true;
           if (act.is === 'poured') isEmptied = false;
+          if (act.is === 'served') servedAtS = acts[next]!.atS;
           next += 1;
         }
-        const isOver = atS > plan.simmer.actions.at(-1)!.atS;
+        // For half a minute it is being lifted out.
+        const isOver = atS > plan.simmer.actions.at(-1)!.atS || atS < servedAtS + 45;
         if (share > 0 && !isEmptied && atS > pourS + STEP_S && !isOver)
           expect([potId, atS, liquidMl >= 20]).toEqual([potId, atS, true]);
       }
     }
+  });
+
+  it('takes out as much as it says: into cups, and to make room', () => {
+    for (const [id, heads] of evenings) {
+      const { plan } = potOf(id, heads);
+      for (const { id: actionId, volumeMl = 0 } of plan.simmer.actions.filter((one) => (one.volumeMl ?? 0) < 0)) {
+        const out = plan.program!.acts.flatMap(({ act, ...one }) =>
+          one.actionId === actionId && (act.is === 'drunk' || act.is === 'ladled') ? [act.ml] : [],
+        );
+        expect([id, out]).toEqual([id, [-volumeMl]]);
+      }
+    }
+  });
+
+  it.each([
+    ['coconutChicken', {}],
+    ['satayPot', { nuts: 'nutAndCurry' }],
+  ])('brings %s, which splits at a hard boil, up on less heat and under no closed lid', (id, schools) => {
+    const evening = suited(eveningFor(3), id);
+    const asked = { ...evening, style: { ...evening.style, schools: { ...evening.style.schools, ...schools } } };
+    const { plan } = rehearsedPot(menuOrThrow(asked), timesTable);
+    const acts = plan.program!.acts.filter(({ potId }) => potId === 'main');
+    expect(acts.flatMap(({ act }) => (act.is === 'heat' && act.share >= 1 ? [act] : []))).toEqual([]);
+    // It is covered only where it is eaten from, on low heat.
+    const served = new Set(plan.simmer.actions.filter(({ kind }) => kind === 'serve').map((one) => one.id));
+    for (const { act, actionId } of acts) if (act.is === 'lid' && act.lid === 'on') expect(served).toContain(actionId);
+    const words = linesOf(plan).map(({ text }) => text.toLowerCase());
+    expect(words.filter((text) => /(?<!medium-)high heat|lid on until/.test(text))).toEqual([]);
+    expect(plan.simmer.actions.filter(({ pan }) => pan === 'main').every(({ gently }) => gently)).toBe(true);
   });
 
   it('keeps the pot that slices are held in at a simmer', () => {

@@ -27,6 +27,8 @@ export interface PotOnFire {
   hasLid: boolean;
   /** The burner holds the boil only with the lid on: it stays. */
   lidStays: boolean;
+  /** What is in it splits at a hard boil: it is brought up on less fire, and never under a closed lid. */
+  isGentle?: boolean;
 }
 
 /** How a pot stands between two moments. */
@@ -47,23 +49,26 @@ const HEAT: Record<Exclude<Fire, object>, Omit<ActOf<'heat'>, 'is'>> = {
   off: { share: 0 },
 };
 
-const heatAct = (fire: Fire): Act => ({
-  is: 'heat',
-  ...(typeof fire === 'object' ? { share: 1, holds: fire.belowC } : HEAT[fire]),
-});
+/** Share of the fire for what must not boil hard. Kitchen estimate, 0.6-0.8. */
+export const GENTLE_SHARE = 0.75;
+
+function heatAct(fire: Fire, isGentle: boolean): Act {
+  const heat = typeof fire === 'object' ? { share: 1, holds: fire.belowC } : HEAT[fire];
+  return { is: 'heat', ...heat, share: isGentle ? Math.min(heat.share, GENTLE_SHARE) : heat.share };
+}
 
 const isSameFire = (a: Fire, b: Fire): boolean =>
   typeof a === 'object' && typeof b === 'object' ? a.belowC === b.belowC : a === b;
 
 /** What the fire becomes, in words; how it is turned up again is said by what it was before. */
-function fireWords(from: Fire, to: Fire): string[] {
+function fireWords(from: Fire, to: Fire, isGentle: boolean): string[] {
   const on = from === 'off' ? ['burner on'] : [];
   if (typeof to === 'object') return [...on, 'up until it steams, no bubble'];
   switch (to) {
     case 'dry':
       return ['medium heat'];
     case 'high':
-      return [...on, 'high heat'];
+      return [...on, isGentle ? 'medium-high heat, never a hard boil' : 'high heat'];
     case 'simmer':
       return [...on, from === 'high' ? 'down to a simmer' : 'back to a simmer'];
     case 'low':
@@ -99,6 +104,12 @@ function sentence({ kind, says, empties }: Moment, words: readonly string[], isC
 /** What is told of fire and lid where the title of a moment names only what goes in. */
 const toldApart = (kind: Action['kind']) => kind === 'add';
 
+/** On what must not boil hard no lid is closed while it heats up: it lies ajar, so that the pot is seen. */
+function watched({ lid, thenAtBoil, kind }: Moment): Pick<Moment, 'lid' | 'thenAtBoil'> {
+  if (thenAtBoil) return { lid: thenAtBoil };
+  return { lid: lid === 'on' && kind !== 'serve' && kind !== 'rest' ? 'ajar' : lid };
+}
+
 /** Goes through the moments of one pot in their order. */
 class Settling {
   private readonly now: Standing = { fire: 'off', lid: 'off' };
@@ -114,7 +125,8 @@ class Settling {
   /** The act of the lid that a moment asks for, if it changes anything, and its words. */
   private lidOf(moment: Moment): { act?: Act; words: string[] } {
     const { now, pot } = this;
-    const { lid, thenAtBoil, kind, atS } = moment;
+    const { kind, atS } = moment;
+    const { lid, thenAtBoil } = pot.isGentle ? watched(moment) : moment;
     if (lid === undefined) return { words: [] };
     if (!pot.hasLid) return { words: kind === 'cover' || kind === 'rest' ? ['covered'] : [] };
     if (pot.lidStays && now.lid === 'on') return { words: kind === 'boil' ? ['leave the lid on'] : [] };
@@ -135,6 +147,7 @@ class Settling {
   /** @returns the acts of a moment, and how it is told */
   settle(moment: Moment): { acts: Act[]; says: string; fire?: string } {
     const { now } = this;
+    const { isGentle = false } = this.pot;
     const { kind, does = [], empties } = moment;
     const wasCovered = this.pot.hasLid && now.lid === 'on';
     const acts: Act[] = [];
@@ -145,8 +158,8 @@ class Settling {
     words.push(...lid.words);
     if (fire !== undefined && !isSameFire(fire, now.fire)) {
       // What is said with the soy milk names its own fire.
-      if (kind !== 'enrich') words.push(...(kind === 'light' ? fireWords('dry', fire) : fireWords(now.fire, fire)));
-      acts.push(heatAct(fire));
+      if (kind !== 'enrich') words.push(...fireWords(kind === 'light' ? 'dry' : now.fire, fire, isGentle));
+      acts.push(heatAct(fire, isGentle));
       if (typeof fire === 'object') now.limitC = fire.belowC;
       now.fire = fire;
     }
@@ -218,6 +231,7 @@ export function settled(
       says: told.says,
       ...(told.fire ? { fire: told.fire } : {}),
       ...(isCovered && thenAtBoil ? { lidThen: thenAtBoil } : {}),
+      ...(pots.find((pot) => pot.id === moment.pan)?.isGentle ? { gently: true } : {}),
     });
   }
   return { actions, acts };

@@ -1,8 +1,12 @@
 import type { Act, Action, PlannedAct } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
+import { portionsOf } from '../diners/portion';
+import { drunkAtMl } from './levels';
 import { holdsBoil } from '../heat/burner';
-import { settled } from '../program/settle';
+import { showVolume } from '../measures/showMeasure';
+import { GENTLE_SHARE, settled } from '../program/settle';
+import type { PanContext } from './additionModel';
 import { adding } from './adding';
 import { serving } from './serving';
 import { toppingUp } from './toppingUp';
@@ -33,6 +37,7 @@ function skimAtS({ going }: ActionQuestion, boilS: number | undefined, inRound: 
 /** What a stage asks for after the boil that puts nothing in: skimmed, covered, stirred, rested. */
 function tending(question: ActionQuestion): Draft[] {
   const { readyAtS, firstRound, pans, going } = question;
+  const { evening, table } = question.menu;
   const main = pans.find((one) => one.pan === 'main')!;
   const isTaking = (stage: Stage) => stage.roles !== undefined || stage.items !== undefined;
   return readyAtS.slice(firstRound - 1).flatMap((readyS, index): Draft[] => {
@@ -68,6 +73,7 @@ function tending(question: ActionQuestion): Draft[] {
       // It is what is held back of the broth that seasons it.
       if (stage.do === 'season' && seasonsLast(question, 'main')) return [];
       const does = doneAt(stage);
+      const drunkMl = drunkAtMl(stage, portionsOf(table.main), main.fit);
       const base = {
         round,
         pan: 'main' as const,
@@ -76,6 +82,13 @@ function tending(question: ActionQuestion): Draft[] {
         says: stage.do === 'cover' || stage.do === 'rest' ? '' : stageSays(stage, []),
         lookFor: stage.untilCue,
         ...(does ? { does: [does] } : {}),
+        ...(drunkMl > 0
+          ? {
+              does: [{ is: 'drunk' as const, ml: drunkMl }],
+              volumeMl: -drunkMl,
+              shownText: showVolume(drunkMl, evening.units),
+            }
+          : {}),
       };
       if (stage.do === 'rest') {
         return [{ ...base, id: `rest-${round}`, kind: 'rest', atS: readyS - course.restS, fire: 'off', lid: 'on' }];
@@ -141,6 +154,12 @@ const ORDER: Action['kind'][] = [
   'off',
 ];
 
+/** The same pot over the most fire that what is in it is given where it must not boil hard. */
+const gently = (context: PanContext): PanContext => ({
+  ...context,
+  heat: { ...context.heat, powerW: context.heat.powerW * GENTLE_SHARE, measured: undefined },
+});
+
 const rank = ({ joinsLight, kind }: Draft) => ORDER.indexOf(joinsLight ? 'light' : kind);
 
 /** Everything the cook does at the burner, in order: as it is told, and as it is done. */
@@ -165,6 +184,7 @@ export function simmerActions(question: ActionQuestion): { actions: Action[]; ac
     id: pan,
     hasLid: context.vessel.lid,
     lidStays: holdsBoil(context) === 'lidded',
+    isGentle: question.strength[pan].splits && holdsBoil(gently(context)) === 'open',
   }));
   return settled(drafts, pots);
 }

@@ -1,4 +1,4 @@
-import type { Pour } from '../catalogue/style';
+import type { Pour, Stage } from '../catalogue/style';
 import type { PanFit } from '../arrange/fit';
 import { volumeBelowMl } from '../arrange/vesselShape';
 import { filledVolumeMl } from '../arrange/fit';
@@ -39,6 +39,13 @@ export function courseFood(helpings: readonly Helping[], rounds: number, pour: P
     drunkMl: sum(helpings.map((one) => one.massG * (ingredientById(one.ingredientId).drinksMlPerG ?? 0))) / rounds,
   };
 }
+
+/** Of what is in the pot no more is drunk than this share, so that the food stays covered. Kitchen estimate. */
+const MOST_DRUNK = 0.4;
+
+/** Broth that people drink at a stage, in ml. */
+export const drunkAtMl = ({ drinksMlPerHead = 0 }: Stage, heads: number, { potBrothMl }: PanFit): number =>
+  Math.min(drinksMlPerHead * heads, potBrothMl * MOST_DRUNK);
 
 /** A pot that waits over a flame stands no lower than this, in mm. Kitchen estimate, 10-20. */
 export const LEAST_MM = 15;

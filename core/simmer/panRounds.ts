@@ -27,6 +27,8 @@ export interface BrothStrength {
   saltPct: number;
   sugarPct: number;
   held: readonly HeldBroth[];
+  /** There is milk of some kind in it from the start, which splits at a hard boil. */
+  splits: boolean;
 }
 
 /** Share of a broth that is held back. */

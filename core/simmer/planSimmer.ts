@@ -10,7 +10,7 @@ import { boilingPointC } from '../heat/boilingPoint';
 import { shiftIso } from '../time/shiftIso';
 import { simmerActions } from './actions';
 import { coursePieces, planCourse, type Course } from './course';
-import { brothLevels, courseFood } from './levels';
+import { brothLevels, courseFood, drunkAtMl } from './levels';
 import type { Filling, PanRounds, PouredQuestion, SimmerQuestion, TimedPan } from './panRounds';
 import { FREE_SURFACE, POURED_C } from '../heat/givens';
 import { tableSteamG } from '../heat/tableSteam';
@@ -71,10 +71,14 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
   const inPot = pot.filter((one) => !isSwished(one, service));
   const ends = finishing !== undefined;
   const heads = portionsOf(pan === 'main' ? menu.table.main : menu.table.aside);
+  // Broth that is drunk before anything else goes in.
+  const drunkMl = sum(stages.map((stage) => drunkAtMl(stage, heads, fit)));
   const wantsMl =
     ends && !model.asInVersion1 ? finishing.leavesMlPerHead * heads + courseFood(finish, 1, pour).drunkMl : undefined;
   const courses = [
-    ...times(rounds, courseFood(inPot, rounds, pour)),
+    ...times(rounds, courseFood(inPot, rounds, pour)).map((one, index) =>
+      index === 0 && pan === 'main' ? { ...one, ladledMl: one.ladledMl + drunkMl } : one,
+    ),
     ...times(ends ? Math.max(1, goes) : 0, { ...courseFood(finish, Math.max(1, goes), pour), wantsMl }),
   ];
   return {

@@ -16,6 +16,9 @@ const FALLEN_SHARE = 0.35;
 /** What a pot at the table steams by its mean lid, as a share of what it does without one. Kitchen estimate. */
 const OFF_STEAMS_SHARE = 0.65;
 
+/** A round is lifted out in so long. Kitchen estimate. */
+const LIFTED_OUT_S = 30;
+
 /** What goes into a pan while a round of it is eaten. */
 interface Refill {
   atS: number;
@@ -69,7 +72,8 @@ export function beforeNext(
 ): Refill[] {
   const { menu, firstRound, readyAtS } = question;
   const { levels, fit } = timed;
-  const readyS = readyAtS[round - 2];
+  const servedS = readyAtS[round - 2];
+  const readyS = servedS === undefined ? undefined : servedS + LIFTED_OUT_S;
   if (readyS === undefined || menu.pour.kind === 'ladles') return [];
   const next = levels[round - firstRound]!;
   const endsMl = next.brothMl - next.waterMl - pourMl;
@@ -111,7 +115,7 @@ function untilTheEnd(question: ActionQuestion, timed: TimedPan): Draft[] {
   const { levels, fit } = timed;
   const isLast = levels.length === 1 && readyAtS.length === firstRound;
   if (!isLast || !isHeldIn(question, timed, firstRound) || menu.pour.kind === 'ladles') return [];
-  const fromS = readyAtS[firstRound - 1]!;
+  const fromS = readyAtS[firstRound - 1]! + LIFTED_OUT_S;
   const left = { brothMl: fit.reserveMl, endsMl: fit.potBrothMl / 2, fromS, untilS: endsAtS };
   return refilling(question, timed, firstRound, whileHeldIn(question, left));
 }

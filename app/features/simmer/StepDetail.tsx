@@ -8,11 +8,12 @@ import { lasting } from '@/ui/time';
 const WORTH_TELLING_S = 60;
 
 /** What becomes of fire and lid, and for how long it does not boil. */
-function fireWords({ recoveryS = 0, fire }: Partial<Action>): string | undefined {
+function fireWords({ recoveryS = 0, fire, gently }: Partial<Action>): string | undefined {
   const isTold = recoveryS >= WORTH_TELLING_S;
   if (!isTold) return fire;
   const again = `it boils again after ${lasting(recoveryS)}`;
-  return fire ? `High heat. ${fire}: ${again}` : `High heat: ${again}`;
+  const up = gently ? 'Medium-high heat, never a hard boil' : 'High heat';
+  return fire ? `${up}. ${fire}: ${again}` : `${up}: ${again}`;
 }
 
 type Action = LiveStep['actions'][number];

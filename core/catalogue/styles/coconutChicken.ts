@@ -36,11 +36,12 @@ export const COCONUT_CHICKEN: Style = {
     {
       id: 'drink',
       do: 'lift',
-      says: 'A cup of the broth for everybody before anything else goes in',
+      says: 'Broth into cups, for everybody before anything else goes in',
       untilCue: 'everybody has drunk',
       heat: 'low',
       lid: 'off',
       rounds: 'first',
+      drinksMlPerHead: 90,
     },
     adds('vegetables', 'limp and glossy', ['stem', 'mushroom', 'tofu', 'leaf', 'bed', 'allium', 'noodle'], {
       lid: 'off',

@@ -172,6 +172,13 @@ export interface SolvedBroths extends PlannedSimmer {
   fit: Fit;
 }
 
+/** Whether a broth has something in it from the start that splits at a hard boil. */
+const splits = ({ formula, parts }: ActiveFormula): boolean =>
+  parts.some(
+    ({ part, what }) =>
+      what.perils.includes('cloudsAndSplits') && formula.heldBack?.of.includes(part.ingredientId) !== true,
+  );
+
 /** What of the broth of each pan goes in later. */
 function heldByPan(menu: Menu, broths: ReadonlyArray<Pick<SolvedLiquid, 'active' | 'solution' | 'place'>>) {
   const of = (place: Place, share: number): HeldBroth[] =>
@@ -193,12 +200,19 @@ function heldByPan(menu: Menu, broths: ReadonlyArray<Pick<SolvedLiquid, 'active'
 /** How strong the broth of each pan is with all that belongs to it, in % by mass, and what of it goes in later. */
 export function strengthOf(menu: Menu, broths: readonly SolvedLiquid[]): Record<Pan, BrothStrength> {
   const held = heldByPan(menu, broths);
+  const ofPan = (pan: Pan) => {
+    const own = broths.filter((one) => one.place === 'aside');
+    return pan === 'aside' && own.length > 0
+      ? own
+      : broths.filter(({ place }) => place === 'pot' || place === 'otherHalf');
+  };
   const of = (place: 'pot' | 'aside', pan: Pan): BrothStrength => {
     const broth = broths.find((one) => one.place === place) ?? broths.find((one) => one.place === 'pot');
     return {
       saltPct: broth?.salinityAsMadePct ?? 0,
       sugarPct: broth?.solution.sweetnessPct ?? 0,
       held: held[pan],
+      splits: ofPan(pan).some(({ active }) => splits(active)),
     };
   };
   return { main: of('pot', 'main'), aside: of('aside', 'aside') };
