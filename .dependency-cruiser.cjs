@@ -1,5 +1,76 @@
 const TESTS = '\\.test\\.tsx?$|/testing/';
 
+/** The folders of the core, each above all before it: no arrow climbs. */
+const CORE = [
+  ['time'],
+  ['steps'],
+  ['catalogue'],
+  ['measures'],
+  ['heat'],
+  ['doneness', 'taste'],
+  ['formula', 'diners'],
+  ['arrange'],
+  ['pot', 'evening'],
+  ['program', 'cautions', 'shopping'],
+  ['simmer'],
+  ['prep'],
+  ['planEvening'],
+  ['live', 'formats'],
+];
+
+/** What a folder may not know: its neighbours, and what lies above it. */
+const noClimbing = CORE.flatMap((level, at) =>
+  level.map((folder) => {
+    const below = CORE.slice(0, at).flat();
+    return {
+      name: `core-${folder}-knows-only-what-lies-below`,
+      severity: 'error',
+      from: { path: `^core/${folder}/`, pathNot: TESTS },
+      to: { path: '^core/', pathNot: `^core/(${[folder, ...below].join('|')})/` },
+    };
+  }),
+);
+
+/** What every feature of the application may use of another: the evening that is open, and its log. */
+const SHARED = ['evening', 'live'];
+/** The other compositions, each named: what a feature puts together of others. */
+const COMPOSED = {
+  after: ['evenings', 'pantry', 'photo'],
+  broth: ['timers'],
+  build: ['photo'],
+  choose: ['housePots'],
+  evenings: ['photo', 'settings'],
+  food: ['who'],
+  pot: ['build', 'choose', 'food', 'housePots'],
+  shell: ['settings', 'simmer', 'timers'],
+  shopping: ['pantry'],
+  stove: ['prep', 'simmer', 'timers'],
+  who: ['choose', 'evenings'],
+};
+const FEATURES = '^app/features/([^/]+)/';
+
+const composedOnly = [
+  {
+    name: 'what-is-shared-knows-no-feature',
+    severity: 'error',
+    from: { path: `^app/features/(${SHARED.join('|')})/`, pathNot: TESTS },
+    to: { path: FEATURES, pathNot: `^app/features/(${SHARED.join('|')})/` },
+  },
+  ...Object.entries(COMPOSED).map(([feature, others]) => ({
+    name: `${feature}-is-composed-of-what-it-names`,
+    severity: 'error',
+    from: { path: `^app/features/${feature}/`, pathNot: TESTS },
+    to: { path: FEATURES, pathNot: `^app/features/(${[feature, ...SHARED, ...others].join('|')})/` },
+  })),
+  {
+    name: 'features-are-apart',
+    comment: 'A new composition is named above.',
+    severity: 'error',
+    from: { path: FEATURES, pathNot: `${TESTS}|^app/features/(${[...SHARED, ...Object.keys(COMPOSED)].join('|')})/` },
+    to: { path: FEATURES, pathNot: `^app/features/($1|${SHARED.join('|')})/` },
+  },
+];
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
@@ -26,6 +97,21 @@ module.exports = {
         pathNot:
           '(^|node_modules/)(zod|fast-deep-equal|fastest-levenshtein|imurmurhash|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
       },
+    },
+    ...noClimbing,
+    ...composedOnly,
+    {
+      name: 'state-knows-no-feature',
+      severity: 'error',
+      from: { path: '^app/state/', pathNot: TESTS },
+      to: { path: '^app/(features|app)/' },
+    },
+    {
+      name: 'core-lies-in-folders-that-have-a-place',
+      comment: 'A new folder of the core is given its level above.',
+      severity: 'error',
+      from: {},
+      to: { path: '^core/[^/]+/', pathNot: `^core/(${[...CORE.flat(), 'testing', 'node_modules'].join('|')})/` },
     },
     {
       name: 'data-knows-no-solver',
@@ -124,7 +210,7 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '(^|/)(dist|\\.expo|migrations|results|public)/' },
+    exclude: { path: '(^|/)(dist|\\.expo|results|public)/' },
     tsPreCompilationDeps: true,
     // The alias of the app needs a base that the app's own tsconfig does not state.
     tsConfig: { fileName: `${__dirname}/tsconfig.boundaries.json` },

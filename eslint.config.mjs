@@ -7,6 +7,8 @@ const NOT_IN_THE_CORE = [
   { object: 'Math', property: 'random', message: 'The core is given its seed.' },
 ];
 
+const ONE_CLOCK = 'Nothing asks the time but app/state/clock.ts, which runs at a rate: nowMs(), nowDate(), nowIso().';
+
 const NOT_COMPARED_AS_TEXT = {
   selector:
     'BinaryExpression[operator=/^[!=]==$/] > CallExpression[callee.object.name="JSON"][callee.property.name="stringify"]',
@@ -78,5 +80,17 @@ export default tseslint.config(
     files: ['app/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': reactHooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    files: ['app/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', 'app/testing/**', 'app/state/clock.ts'],
+    rules: {
+      'no-restricted-properties': ['error', { object: 'Date', property: 'now', message: ONE_CLOCK }],
+      'no-restricted-syntax': [
+        'error',
+        NOT_COMPARED_AS_TEXT,
+        { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: ONE_CLOCK },
+      ],
+    },
   },
 );

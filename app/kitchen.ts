@@ -3,7 +3,7 @@ import { liveEventSchema } from '@elixa/contract/live';
 import { planSchema } from '@elixa/contract/plan';
 import { readEvening } from '@elixa/contract';
 import { z } from 'zod';
-import { EveningShell } from '@/features/evening/EveningShell';
+import { EveningShell } from '@/features/shell/EveningShell';
 
 /**
  * Everything that computes and everything that an evening is cooked with, in one piece of the application: the list of
@@ -14,7 +14,7 @@ export { BrothScreen } from '@/features/broth/BrothScreen';
 export { BuildCard } from '@/features/build/BuildCard';
 export { BuildScreen } from '@/features/build/BuildScreen';
 export { ChooseScreen } from '@/features/choose/ChooseScreen';
-export { EveningShell } from '@/features/evening/EveningShell';
+export { EveningShell } from '@/features/shell/EveningShell';
 export { LocalCard } from '@/features/evenings/LocalCard';
 export { makeEvening } from '@/features/evenings/makeEvening';
 export { readEveningFile } from '@/features/evenings/readEveningFile';

@@ -114,11 +114,6 @@ export const editSchema = z.discriminatedUnion('kind', [
   /** Everything that goes into the pot, by this share of what it was. */
   z.strictObject({ kind: z.literal('lessFood'), share: z.number().positive() }),
   z.strictObject({ kind: z.literal('brothMlPerHead'), ml: z.number().positive() }),
-  z.strictObject({
-    kind: z.literal('remedyTaken'),
-    changeIds: z.array(z.string()),
-    laterS: z.number().optional(),
-  }),
 ]);
 
 /** What mends something: in words, and as a change where one can be made here. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { editSchema } from './edits';
 
 /** One piece of preparation: nothing comes between its start and its end. */
 export const prepTaskSchema = z.object({
@@ -31,6 +32,8 @@ export const remedySchema = z.object({
   laterS: z.number().optional(),
   /** What is changed, all of it together. */
   changes: z.array(z.string()).min(1),
+  /** The same as changes made by hand, one on top of the other. */
+  edits: z.array(editSchema),
   /** Seconds late with it, and how many that gains. */
   lateS: z.number(),
   gainsS: z.number(),

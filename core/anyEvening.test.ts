@@ -19,7 +19,7 @@ import { VESSELS } from './catalogue/vessels';
 import { styleChosen } from './evening/edits/styleChosen';
 import { checkEvening } from './evening/resolveMenu';
 import { vesselSuits } from './evening/vesselFit';
-import { slicesFirst } from './live/roundName';
+import { slicesFirst } from './simmer/roundName';
 import { planPot } from './planEvening/planPot';
 import { example } from './testing/household';
 import { planQuickly } from './testing/quickly';

@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
 
-const server = new ElixaServer({ demo: true });
+const server = new ElixaServer({ demo: true, tellsHour: false });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
 

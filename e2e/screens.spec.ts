@@ -79,7 +79,7 @@ test('everything can be reached and pressed with the keyboard, and the focus is 
 
 test.describe('a pot on the fire', () => {
   // Of its own: the other screens want the evening as it was before it was lit.
-  const cooking = new ElixaServer({ demo: true });
+  const cooking = new ElixaServer({ demo: true, tellsHour: false });
   test.beforeAll(() => cooking.start());
   test.afterAll(() => cooking.remove());
 

@@ -19,7 +19,7 @@ import {
   type FetchArgs,
   type FetchBaseQueryError,
 } from '@reduxjs/toolkit/query/react';
-import { compareClocks } from './clock';
+import { compareClocks, deviceMs } from './clock';
 import { serverAnswered, serverTroubled } from './connection';
 import { isTrouble, kindOf } from './failures';
 import { localStore } from './localStore';
@@ -51,9 +51,9 @@ function keepAnswer(data: unknown): void {
  * so that the screens stay full.
  */
 const serverOrKept: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (args, apiContext, extra) => {
-  const askedMs = Date.now();
+  const askedMs = deviceMs();
   const result = await fetchFromServer(args, apiContext, extra);
-  compareClocks(result.meta?.response?.headers.get('date'), askedMs, Date.now());
+  compareClocks(result.meta?.response?.headers.get('date'), askedMs, deviceMs());
   const key = `answer:${urlOf(args)}`;
   if (!result.error) {
     apiContext.dispatch(serverAnswered());

@@ -1,4 +1,4 @@
-import { compareClocks, nowMs } from './clock';
+import { compareClocks, followHouse, nowIso, nowMs, runClock } from './clock';
 
 const off = () => Math.round((nowMs() - Date.now()) / 1000);
 const asked = Date.parse('2026-11-24T19:00:00Z');
@@ -22,5 +22,32 @@ describe('the clock of a device against the server', () => {
     compare('Tue, 24 Nov 2026 20:00:00 GMT');
     compare(null);
     expect(off()).toBe(3600);
+  });
+});
+
+describe('the one clock', () => {
+  beforeEach(() => jest.useFakeTimers({ now: asked }));
+  afterEach(() => {
+    followHouse();
+    jest.useRealTimers();
+  });
+
+  it('runs as fast as it is told, from where it is told, and by the house again', () => {
+    runClock(60);
+    jest.advanceTimersByTime(1000);
+    expect(nowMs() - asked).toBe(60_000);
+    runClock(0, Date.parse('2026-12-01T18:00:00Z'));
+    jest.advanceTimersByTime(5000);
+    expect(nowIso()).toBe('2026-12-01T18:00:00.000Z');
+    followHouse();
+    expect(nowMs() - asked).toBe(6000);
+  });
+
+  it('goes on from where it was when its rate changes', () => {
+    runClock(10);
+    jest.advanceTimersByTime(1000);
+    runClock(2);
+    jest.advanceTimersByTime(1000);
+    expect(nowMs() - asked).toBe(12_000);
   });
 });

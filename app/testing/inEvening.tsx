@@ -3,7 +3,7 @@ import { applyEdit, planPot } from '@elixa/core';
 import { render, type RenderResult } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
 import { Provider } from 'react-redux';
-import { usePantry } from '@/features/pantry/usePantry';
+import { usePantry } from '@/state/usePantry';
 import { makeStore } from '@/state';
 import { EveningProvider } from '@/features/evening/EveningContext';
 

@@ -8,7 +8,7 @@ import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
 import { VESSELS } from '../catalogue/vessels';
 import { timesTable } from '../simmer/timesTable';
-import { finish } from '../steps';
+import { finish } from '../steps/steps';
 import { eveningFor, suited } from '../testing/household';
 import { prepInSteps } from './planEvening';
 import { planPot } from './planPot';

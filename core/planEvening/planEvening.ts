@@ -3,12 +3,13 @@ import { menuOrThrow, resolveMenu } from '../evening/resolveMenu';
 import { Budget, REMEDY_STEPS } from '../prep/budget';
 import { planPrep, type PrepClock } from '../prep/planPrep';
 import type { PrepProblem } from '../prep/problem';
-import { applyRemedy, byHelp, remediesFor, type Tried } from '../prep/remedies';
+import { applyEdits } from '../evening/edits/applyEdit';
+import { byHelp, remediesFor, type Tried } from '../prep/remedies';
 import { REMEDY_EFFORT } from '../prep/solve';
 import { workOf } from '../prep/tasks';
 import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
-import { finish, type Steps } from '../steps';
+import { finish, type Steps } from '../steps/steps';
 import { planMenu, type PlannedPot } from './planPot';
 import { withPotRemedies } from './potRemedies';
 import { rehearsedInSteps, rehearsedPot, type RehearsedPot } from './rehearsed';
@@ -23,7 +24,12 @@ function clockOf({ kitchen }: Evening, clock: PrepClock | undefined): PrepClock 
   return isLater ? { now: startAt, ticks: clock?.ticks ?? NOTHING_TICKED } : clock;
 }
 
-const questionOf = ({ plan, menu }: PlannedPot) => ({ menu, liquids: plan.liquids, simmer: plan.simmer });
+const questionOf = ({ plan, menu }: PlannedPot) => ({
+  menu,
+  liquids: plan.liquids,
+  simmer: plan.simmer,
+  build: plan.build,
+});
 
 /** The preparation of an evening with a plan that stands, without what mends it. */
 export function* prepInSteps(planned: PlannedPot, clock: PrepClock | undefined): Steps<Prep> {
@@ -68,7 +74,7 @@ function* confirmed(
       kept.push(remedy);
       continue;
     }
-    const menu = menuOrThrow(applyRemedy(before.menu.evening, remedy));
+    const menu = menuOrThrow(applyEdits(before.menu.evening, remedy.edits));
     const budget = new Budget(REMEDY_STEPS / found.length);
     const planned = yield* rehearsedInSteps(menu, before.model, before);
     const { late } = yield* planPrep(questionOf(planned), from, { ...REMEDY_EFFORT, budget });

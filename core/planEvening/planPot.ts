@@ -2,8 +2,8 @@ import { PLAN_SCHEMA_VERSION, type Evening, type PotPlan } from '@elixa/contract
 import { NO_FINISH } from '../catalogue/finishes';
 import type { Fit } from '../arrange/fit';
 import { cautionsFor } from '../cautions/cautions';
-import { asksOf } from '../diners/asks';
-import { findConflicts } from '../diners/conflicts';
+import { asksOf } from '../evening/asks';
+import { findConflicts } from '../evening/conflicts';
 import { portionsOf } from '../diners/portion';
 import type { Menu } from '../evening/menu';
 import { menuOrThrow } from '../evening/resolveMenu';

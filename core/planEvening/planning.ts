@@ -1,9 +1,9 @@
 import type { Edit, Evening, FieldError, PotPlan, Prep, Remedy } from '@elixa/contract';
-import { applyEdit } from '../evening/edits/applyEdit';
+import { applyEdits } from '../evening/edits/applyEdit';
 import { resolveMenu } from '../evening/resolveMenu';
 import type { PrepClock } from '../prep/planPrep';
 import type { Tried } from '../prep/remedies';
-import type { Steps } from '../steps';
+import type { Steps } from '../steps/steps';
 import { prepInSteps, remediesInSteps } from './planEvening';
 import { differences, type Difference } from '../simmer/compare';
 import { timesTable } from '../simmer/timesTable';
@@ -88,7 +88,7 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
 /** The pot as it is and as it would be, both gone through by the model of heat. */
 function* tryingOut(evening: Evening, edits: readonly Edit[], near: RehearsedPot | undefined): Steps<void, Found> {
   const { menu } = resolveMenu(evening);
-  const changed = resolveMenu(edits.reduce((so, edit) => applyEdit(so, edit), evening));
+  const changed = resolveMenu(applyEdits(evening, edits));
   if (!menu || !changed.menu) {
     yield { kind: 'faults', faults: changed.faults };
     return;

@@ -12,7 +12,7 @@ import { spanText } from '../simmer/because';
 import { wrongWith, type Wrong } from '../simmer/problems';
 import { shortName } from '../catalogue/shortName';
 import { isOfSlowBoil, strongerBurner } from '../simmer/unsatisfied';
-import type { Steps } from '../steps';
+import type { Steps } from '../steps/steps';
 import type { PlannedPot } from './planPot';
 import { LONG_EVENING, rehearsedInSteps } from './rehearsed';
 

@@ -9,7 +9,7 @@ import { vesselSuits, type Suitability } from '../evening/vesselFit';
 import { Budget } from '../prep/budget';
 import { planPrep } from '../prep/planPrep';
 import { REMEDY_EFFORT } from '../prep/solve';
-import { finish, type Steps } from '../steps';
+import { finish, type Steps } from '../steps/steps';
 import { fromTheHouse, type FromTheHouse } from '../shopping/fromTheHouse';
 import { saucesOf, type PotSauces } from './sauces';
 import { planMenu } from './planPot';
@@ -60,7 +60,7 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
   const { menu, faults } = resolveMenu(styleChosen({ ...evening, vessel }, styleId));
   if (!menu) return { styleId, suits, vessel, notFor: [], fault: faults[0]?.message };
   const { plan } = planMenu(menu);
-  const question = { menu, liquids: plan.liquids, simmer: plan.simmer };
+  const question = { menu, liquids: plan.liquids, simmer: plan.simmer, build: plan.build };
   const prep = yield* planPrep(question, undefined, { ...REMEDY_EFFORT, budget: new Budget(PREVIEW_STEPS) });
   return {
     styleId,

@@ -13,7 +13,7 @@ import { coldProblem, coldSpells, isOfCold } from '../simmer/coldSpells';
 import { withReasons } from '../simmer/because';
 import { overMark, overMarkShare, problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
-import { finish, type Steps } from '../steps';
+import { finish, type Steps } from '../steps/steps';
 import { shiftIso } from '../time/shiftIso';
 import { withLevels } from './levelsTold';
 import type { SolvedLiquids } from './liquids/solveLiquids';

@@ -2,7 +2,7 @@ import type { Budget } from './budget';
 import { compareTimes, judgeTimes } from './judge';
 import { asEnds, needed, settle, type Arc } from './latest';
 import { leastLateMin, leastSpanMin, leastStale } from './bounds';
-import { PAUSE_AFTER, type Steps } from '../steps';
+import { PAUSE_AFTER, type Steps } from '../steps/steps';
 import { backwards, RESOURCES, type Judged, type PrepProblem, type Resource } from './problem';
 
 interface Use {

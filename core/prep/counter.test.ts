@@ -3,7 +3,7 @@ import type { StyleSlot } from '../catalogue/style';
 import { STYLES } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
-import { roundName } from '../live/roundName';
+import { roundName } from '../simmer/roundName';
 import { planQuickly, prepQuickly } from '../testing/quickly';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, example, suited } from '../testing/household';

@@ -2,7 +2,7 @@ import type { PotPlan, Prep } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { KitchenTool } from '../catalogue/style';
 import { styleById } from '../catalogue/styles';
-import { slicesFirst } from '../live/roundName';
+import { slicesFirst } from '../simmer/roundName';
 import { shortName } from '../catalogue/shortName';
 
 /** Something that has to stand by the pot before the burner is lit. */
@@ -30,6 +30,7 @@ export const onCounterByPrep = (
 
 /** Whatever is in the pot. */
 const ALWAYS: KitchenTool = { id: 'trivet', name: 'Trivet, cloth, a lid at hand' };
+const JUG: KitchenTool = { id: 'jug', name: 'A strainer, and a jug for broth that is ladled out' };
 const FOR_RAW: KitchenTool = { id: 'rawChopsticks', name: 'Chopsticks or tongs for raw food alone' };
 
 /**
@@ -104,8 +105,12 @@ export function counterList(plan: PotPlan): CounterItem[] {
       kind: 'finish',
     }));
   const isRaw = first.some((one) => ingredientById(one.ingredientId).perils.includes('cookThrough'));
-  const tools = [...(styleById(style.id)?.kitchenTools ?? []), ...(isRaw ? [FOR_RAW] : []), ALWAYS].map(
-    (tool): CounterItem => ({ ...tool, kind: 'tool' }),
-  );
+  const isJugged = plan.program?.acts.some(({ act }) => act.is === 'ladled' && act.to === 'jug') ?? false;
+  const tools = [
+    ...(styleById(style.id)?.kitchenTools ?? []),
+    ...(isRaw ? [FOR_RAW] : []),
+    ...(isJugged ? [JUG] : []),
+    ALWAYS,
+  ].map((tool): CounterItem => ({ ...tool, kind: 'tool' }));
   return [...food, ...rest, ...poured, ...reserve, ...finish, ...tools];
 }

@@ -2,7 +2,7 @@ import type { Prep, PrepTask } from '@elixa/contract';
 import { shiftIso } from '../time/shiftIso';
 import { Budget, PLAN_STEPS } from './budget';
 import { backwards, isAttended, type Ends, type PrepProblem } from './problem';
-import type { Steps } from '../steps';
+import type { Steps } from '../steps/steps';
 import { solvePrepInSteps, USUAL_EFFORT, type Effort, type PrepSolution } from './solve';
 import { workOf, type EveningWork, type PrepQuestion } from './tasks';
 import type { Work } from './tasks/work';

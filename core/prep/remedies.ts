@@ -1,4 +1,4 @@
-import type { Evening, Remedy } from '@elixa/contract';
+import type { Edit, Evening, Remedy } from '@elixa/contract';
 import { brothsOf, chosenLiquids } from '../evening/chosenLiquids';
 import type { Style } from '../catalogue/style';
 import { ingredientById } from '../catalogue/ingredients';
@@ -6,8 +6,9 @@ import { prepWorkOf } from '../catalogue/prepWork';
 import { schoolOf } from '../catalogue/school';
 import { styleById } from '../catalogue/styles';
 import { askedPerHeadG } from '../diners/helpings';
+import { applyEdits } from '../evening/edits/applyEdit';
 import { slotsOf } from '../evening/tonight';
-import type { Steps } from '../steps';
+import type { Steps } from '../steps/steps';
 import { shiftIso } from '../time/shiftIso';
 
 /** A change of the evening that may save time. */
@@ -18,15 +19,11 @@ interface Change {
   /** Somebody has to go to the shop for it, or to help. */
   needs?: 'shop' | 'help';
   text: string;
-  evening: Evening;
+  /** It is the same as making these by hand. */
+  edits: Edit[];
 }
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
-const withSchool = (evening: Evening, question: string, option: string): Evening => ({
-  ...evening,
-  style: { ...evening.style, schools: { ...evening.style.schools, [question]: option } },
-});
 
 function schoolChanges(evening: Evening, style: Style): Change[] {
   const { schools } = evening.style;
@@ -42,7 +39,7 @@ function schoolChanges(evening: Evening, style: Style): Change[] {
           id: `school-${choice.id}-${option.id}`,
           question: choice.id,
           text: capital(`${choice.question}: ${option.label.toLowerCase()}`),
-          evening: withSchool(evening, choice.id, option.id),
+          edits: [{ kind: 'schoolFollowed' as const, question: choice.id, option: option.id }],
         })),
     );
 }
@@ -61,7 +58,7 @@ function boughtChanges(evening: Evening, style: Style): Change[] {
           id: `bought-${what.id}`,
           needs: 'shop' as const,
           text: capital(`${what.name.split(',')[0]}: bought ${words}`),
-          evening: { ...evening, choices: { ...evening.choices, bought: [...bought, what.id] } },
+          edits: [{ kind: 'boughtReady' as const, ingredientId: what.id, bought: true }],
         },
       ];
     });
@@ -90,24 +87,28 @@ function smallerSet(evening: Evening, style: Style): Change[] {
     {
       id: 'smallerSet',
       text: `A smaller set, without ${names}`,
-      evening: { ...evening, choices: { ...evening.choices, leaveOut: [...leaveOut, ...slow] } },
+      edits: slow.map((ingredientId) => ({ kind: 'leftOut', ingredientId })),
     },
   ];
 }
 
 function otherChanges(evening: Evening, style: Style): Change[] {
   const { broth, ahead } = chosenLiquids(evening, style);
-  const { liquids } = evening.choices;
   const changes: Change[] = [];
   if (evening.cooks < 2) {
-    changes.push({ id: 'secondCook', needs: 'help', text: 'Ask somebody to help', evening: { ...evening, cooks: 2 } });
+    changes.push({
+      id: 'secondCook',
+      needs: 'help',
+      text: 'Ask somebody to help',
+      edits: [{ kind: 'handsSet', cooks: 2 }],
+    });
   }
   const quick = style.quickBroth;
   if (quick && broth?.id !== quick.formulaId) {
     changes.push({
       id: 'quickBroth',
       text: quick.says,
-      evening: { ...evening, choices: { ...evening.choices, liquids: { ...liquids, broth: quick.formulaId } } },
+      edits: [{ kind: 'liquidsChosen', liquids: { broth: quick.formulaId } }],
     });
   }
   if (ahead.some((formula) => formula.kind === 'marinade')) {
@@ -115,7 +116,7 @@ function otherChanges(evening: Evening, style: Style): Change[] {
     changes.push({
       id: 'noMarinade',
       text: 'Without the marinade; the dip carries more',
-      evening: { ...evening, choices: { ...evening.choices, liquids: { ...liquids, ahead: without } } },
+      edits: [{ kind: 'liquidsChosen', liquids: { ahead: without } }],
     });
   }
   return changes;
@@ -146,13 +147,10 @@ const remedyOf = (changes: readonly Change[], lateS: number): Remedy => ({
   id: changes.map(({ id }) => id).join('+'),
   changeIds: changes.map(({ id }) => id),
   changes: changes.map(({ text }) => text),
+  edits: changes.flatMap(({ edits }) => edits),
   lateS,
   gainsS: 0,
 });
-
-/** Changes one on top of the other. */
-const changedTogether = (evening: Evening, ids: readonly string[]): Evening =>
-  ids.reduce((changed, id) => changesFor(changed).find((one) => one.id === id)?.evening ?? changed, evening);
 
 /** Seconds late with a changed evening, found with that share of the searching that is left; undefined where it cannot be planned. */
 type LateWith = (changed: Evening, share: number) => Steps<number | undefined>;
@@ -173,11 +171,12 @@ export const byHelp = (remedies: readonly Remedy[]): Remedy[] =>
       a.changes.length - b.changes.length,
   );
 
-const sitDownLater = (lateS: number): Remedy => ({
+const sitDownLater = ({ sitDownAt, kitchen }: Evening, lateS: number): Remedy => ({
   id: 'sitDownLater',
   changeIds: [],
   laterS: lateS,
   changes: [`Sit down ${Math.ceil(lateS / 60)} minutes later`],
+  edits: [{ kind: 'sitDownMoved', sitDownAt: shiftIso(sitDownAt, lateS), startAt: kitchen?.startAt }],
   lateS: 0,
   gainsS: lateS,
 });
@@ -205,8 +204,8 @@ function* allTogether(
   const others = changes.filter(({ question, needs }) => question === undefined && needs !== 'help');
   const help = changes.find(({ needs }) => needs === 'help');
   function* late(taken: readonly Change[]): Steps<number> {
-    const ids = taken.map(({ id }) => id);
-    return (yield* lateWith(changedTogether(evening, ids), 0.2)) ?? Infinity;
+    const changed = applyEdits(evening, remedyOf(taken, 0).edits);
+    return (yield* lateWith(changed, 0.2)) ?? Infinity;
   }
   function* pruned(all: readonly Change[]): Steps<Remedy | undefined> {
     const lateS = yield* late(all);
@@ -240,11 +239,11 @@ export function* remediesFor(
 ): Steps<Remedy[], Tried> {
   if (lateS <= 0) return [];
   const changes = openChanges(evening, leftS);
-  const later = sitDownLater(lateS);
+  const later = sitDownLater(evening, lateS);
   const alone: Remedy[] = [];
   for (const [index, change] of changes.entries()) {
     // Half of the searching is for each change by itself, evenly; the rest for what helps only together.
-    const left = yield* lateWith(change.evening, 1 / (2 * changes.length - index));
+    const left = yield* lateWith(applyEdits(evening, change.edits), 1 / (2 * changes.length - index));
     if (left !== undefined && left < lateS) alone.push({ ...remedyOf([change], left), gainsS: lateS - left });
     yield { tried: index + 1, of: changes.length, found: byHelp([...alone, later]) };
   }
@@ -254,19 +253,4 @@ export function* remediesFor(
     gainsS: lateS - one.lateS,
   }));
   return byHelp([...helpful, ...together, later]);
-}
-
-/**
- * The evening with a remedy taken.
- * @throws RangeError when it names a change that this evening does not have
- * @example applyRemedy(evening, remedy).style.schools.kelp // 'hotPour'
- */
-export function applyRemedy(evening: Evening, { changeIds, laterS }: Pick<Remedy, 'changeIds' | 'laterS'>): Evening {
-  if (laterS !== undefined) return { ...evening, sitDownAt: shiftIso(evening.sitDownAt, laterS) };
-  const known = changesFor(evening);
-  const [first] = changeIds;
-  if (!first || !known.some((one) => one.id === first)) {
-    throw new RangeError(`There is no change "${first}" for this evening`);
-  }
-  return changedTogether(evening, changeIds);
 }

@@ -5,7 +5,7 @@ import type { Budget } from './budget';
 import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
 import { placeByList, placing } from './place';
 import type { Ends, Judged, PrepProblem } from './problem';
-import { finish, PAUSE_AFTER, type Steps } from '../steps';
+import { finish, PAUSE_AFTER, type Steps } from '../steps/steps';
 import { repeatable } from '../measures/repeatable';
 
 export interface PrepSolution {

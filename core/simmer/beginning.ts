@@ -36,7 +36,7 @@ const emptying = ({ course, startS, round }: Filling, pan: Pan): Draft => {
     fire: 'off',
     lid: 'off',
     does: [{ is: 'ladled', ml: 'all', to: 'jug' }],
-    says: `Ladle out what is left${pot}${isDryNext ? ', and wipe it dry' : ''}`,
+    says: `Ladle out what is left${pot} through a strainer, into the jug${isDryNext ? '; wipe the pot dry' : ''}`,
   };
 };
 

@@ -70,6 +70,7 @@ export interface Level {
  * over where it started.
  * @param courses the rounds and then the finish, in order
  * @param lostMl in each course until the next, most of it as steam; for what is not said of, the last again
+ * @param isKept hot water keeps the pot from running dry
  * @returns one level for each course; the first is what the pot is filled to
  */
 export function brothLevels(
@@ -77,6 +78,7 @@ export function brothLevels(
   courses: readonly CourseFood[],
   lostMl: readonly number[],
   { kind }: Pour,
+  isKept = true,
 ): Level[] {
   let brothMl = fit.potBrothMl;
   let reserveMl = fit.reserveMl;
@@ -90,7 +92,7 @@ export function brothLevels(
     const ladleOutMl = index === 0 ? 0 : worthIt(Math.max(0, brothMl - spaceMl));
     const afterMl = brothMl + pourMl - ladleOutMl;
     // Where the reserve is used up hot water keeps the pot from running dry.
-    const leastMl = LADLED_OUT.includes(kind) ? volumeBelowMl(fit.vessel, LEAST_MM) : 0;
+    const leastMl = isKept && LADLED_OUT.includes(kind) ? volumeBelowMl(fit.vessel, LEAST_MM) : 0;
     const waterMl = index === 0 ? 0 : worthIt(Math.max(0, Math.min(spaceMl, Math.max(wantsMl, leastMl)) - afterMl));
     brothMl = afterMl + waterMl;
     reserveMl += ladleOutMl - pourMl;

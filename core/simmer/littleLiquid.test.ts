@@ -3,7 +3,7 @@ import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { menuOrThrow } from '../evening/resolveMenu';
-import { finish } from '../steps';
+import { finish } from '../steps/steps';
 import { rehearsedPot } from '../planEvening/rehearsed';
 import { withPotRemedies } from '../planEvening/potRemedies';
 import { planEvening } from '../planEvening/planEvening';

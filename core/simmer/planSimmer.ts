@@ -107,6 +107,7 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
       courses,
       model.lostG?.(pan) ?? [tableSteamG(evening, fit.vessel, heat, EATING_S[service])],
       pour,
+      !model.asInVersion1,
     ),
   };
 }

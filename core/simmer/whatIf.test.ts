@@ -3,7 +3,7 @@ import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
 import { withPotRemedies } from '../planEvening/potRemedies';
 import { rehearsedPot } from '../planEvening/rehearsed';
-import { finish } from '../steps';
+import { finish } from '../steps/steps';
 import { makePlanning, type Found } from '../planEvening/planning';
 import { eveningFor, suited } from '../testing/household';
 import { becauseOf, spanText } from './because';

@@ -3,7 +3,7 @@ import { menuOrThrow } from '../evening/resolveMenu';
 import { prepInSteps } from '../planEvening/planEvening';
 import { planMenu } from '../planEvening/planPot';
 import type { PrepClock } from '../prep/planPrep';
-import { finish } from '../steps';
+import { finish } from '../steps/steps';
 
 /** The preparation of a pot that nobody has gone through: what it is made of does not hang on that. For tests only. */
 export const prepQuickly = (evening: Evening, clock?: PrepClock): Prep =>

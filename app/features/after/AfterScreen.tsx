@@ -1,6 +1,7 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import { liveSteps, stepTaps, type LiveState } from '@elixa/core';
 import { Redirect, router } from 'expo-router';
+import { nowDate } from '@/state/clock';
 import { Download, Repeat } from '@/ui/icons';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -8,7 +9,7 @@ import { useEvening } from '@/features/evening/EveningContext';
 import { cookAgain } from '@/features/evenings/makeEvening';
 import { PhotoPlace } from '@/features/photo/PhotoPlace';
 import { eveningMade } from '@/state/drafts';
-import { useLiveLog } from '@/features/stove/useLiveLog';
+import { useLiveLog } from '@/features/live/useLiveLog';
 import { useAppDispatch } from '@/state';
 import { newId } from '@/state/newId';
 import { Button } from '@/ui/Button';
@@ -18,7 +19,7 @@ import { Body, Figures, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
 import { OutOfThePantry } from './OutOfThePantry';
 import { OwnTimes } from './OwnTimes';
-import { saveAsFile } from './saveAsFile';
+import { saveAsFile } from '@/features/evening/saveAsFile';
 
 /** How an evening went, and what to remember of it. */
 export function AfterScreen() {
@@ -72,7 +73,7 @@ export function AfterScreen() {
           label="Cook it again"
           icon={<Repeat size={22} color="rgb(var(--on-iron))" />}
           onPress={() => {
-            const again = cookAgain(evening, newId(), new Date());
+            const again = cookAgain(evening, newId(), nowDate());
             dispatch(eveningMade(again));
             router.push(`/evening/${again.id}/who`);
           }}

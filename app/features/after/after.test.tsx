@@ -2,7 +2,7 @@ import type { LiveEvent, LiveNews, PantryItem } from '@elixa/contract';
 import { applyEdit, foldLive, planPot, showWeight } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { useState } from 'react';
-import { usePantry } from '@/features/pantry/usePantry';
+import { usePantry } from '@/state/usePantry';
 import { Button } from '@/ui/Button';
 import { Small } from '@/ui/Text';
 import { inEvening } from '@/testing/inEvening';

@@ -2,8 +2,8 @@ import type { Liquid } from '@elixa/contract';
 import { pantryKey, shiftIso, showVolume } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { usePantry } from '@/features/pantry/usePantry';
-import { isoNow } from '@/state/isoNow';
+import { usePantry } from '@/state/usePantry';
+import { nowIso } from '@/state/clock';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
@@ -23,7 +23,7 @@ export function BatchSection({ liquid }: { liquid: Liquid }) {
   const set = (next: string) => edit({ kind: 'batchSet', formulaId: liquid.formulaId, times: Number(next) });
   const { batch } = liquid;
   const putAway = () => {
-    const bestBefore = shiftIso(isoNow(new Date()), liquid.keeps.fridgeDays * 86_400).slice(0, 10);
+    const bestBefore = shiftIso(nowIso(), liquid.keeps.fridgeDays * 86_400).slice(0, 10);
     const jar = { itemId: liquid.formulaId, bestBefore };
     const before = pantry.find((item) => pantryKey(item) === pantryKey(jar))?.massG ?? 0;
     count([{ ...jar, massG: Math.round(before + liquid.finishedMl) }]);

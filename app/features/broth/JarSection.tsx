@@ -2,7 +2,7 @@ import type { Liquid } from '@elixa/contract';
 import { inStock, showVolume } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { usePantry } from '@/features/pantry/usePantry';
+import { usePantry } from '@/state/usePantry';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';

@@ -5,7 +5,7 @@ import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useEveningDocument } from '@/features/evening/useEveningDocument';
 import { usePlanned, usePlanning } from '@/features/evening/usePlanning';
-import { useStocked } from '@/features/pantry/usePantry';
+import { useStocked } from '@/state/usePantry';
 import { Instead } from '@/ui/Page';
 import { PaperPage } from '@/ui/PaperPage';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';

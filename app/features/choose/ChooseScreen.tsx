@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { HousePots } from '@/features/housePots/HousePots';
-import { useStocked } from '@/features/pantry/usePantry';
+import { useStocked } from '@/state/usePantry';
 import { Button } from '@/ui/Button';
 import { ToggleChip } from '@/ui/Choice';
 import { useRadioKeys } from '@/ui/choiceKeys';

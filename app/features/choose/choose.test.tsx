@@ -16,8 +16,8 @@ jest.mock('@/state/localStore', () => ({
 jest.mock('@/ui/pot/PotFromAbove', () => ({ PotFromAbove: () => null }));
 // The browser's own input stands for itself; here it is the one of the interface library.
 jest.mock('@/ui/Field', () => jest.requireActual<object>('@/testing/field'));
-jest.mock('@/features/pantry/usePantry', () => ({
-  ...jest.requireActual<object>('@/features/pantry/usePantry'),
+jest.mock('@/state/usePantry', () => ({
+  ...jest.requireActual<object>('@/state/usePantry'),
   useStocked: (evening: Evening) => mockStocked(evening),
 }));
 jest.mock('@/workers/planner', () => ({

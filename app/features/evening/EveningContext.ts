@@ -5,7 +5,7 @@ import type { PlanShown } from './usePlanning';
 export interface OpenEvening extends PlanShown {
   evening: Evening;
   /** Makes one named change; it can be taken back. */
-  edit(edit: Edit): void;
+  edit(...edits: Edit[]): void;
   /** Takes the last change back, and makes it again; nothing where there is none. */
   undo?(): void;
   redo?(): void;

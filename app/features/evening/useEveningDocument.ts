@@ -6,14 +6,14 @@ import { api } from '@/state/api';
 import { eveningArrived, editTakenBack, editMadeAgain, type Draft } from '@/state/drafts';
 import * as reading from '@/state/reading';
 import { recallEvening } from '@/state/sync';
-import { makeEdit } from './makeEdit';
+import { makeEdits } from './makeEdits';
 
 interface EveningDocument {
   evening?: Evening;
   draft?: Draft;
   status: EveningStatus;
   missing: boolean;
-  edit(edit: Edit): void;
+  edit(...edits: Edit[]): void;
   undo?(): void;
   redo?(): void;
 }
@@ -49,7 +49,7 @@ export function useEveningDocument(id: string): EveningDocument {
     const stored = isRecalled && data && reading.readStored(data);
     if (stored) dispatch(eveningArrived(stored));
   }, [data, dispatch, isRecalled]);
-  const edit = useCallback((given: Edit) => dispatch(makeEdit(id, given)), [dispatch, id]);
+  const edit = useCallback((...given: Edit[]) => dispatch(makeEdits(id, given)), [dispatch, id]);
   const undo = useCallback(() => dispatch(editTakenBack(id)), [dispatch, id]);
   const redo = useCallback(() => dispatch(editMadeAgain(id)), [dispatch, id]);
   return {

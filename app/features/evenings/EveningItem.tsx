@@ -1,4 +1,5 @@
 import { Link } from 'expo-router';
+import { nowMs } from '@/state/clock';
 import { ChevronRight, Trash2 } from '@/ui/icons';
 import { Pressable, View } from 'react-native';
 import { EveningThumb } from '@/features/photo/EveningThumb';
@@ -39,7 +40,7 @@ function useRemoveEvening() {
 /** One evening in the list. */
 export function EveningItem({ row }: { row: EveningRow }) {
   const remove = useRemoveEvening();
-  const missed = row.status === 'planned' && Date.parse(row.sitDownAt) < Date.now();
+  const missed = row.status === 'planned' && Date.parse(row.sitDownAt) < nowMs();
   return (
     <View className="flex-row items-center border-b border-line">
       <Link href={placeOf(row)} asChild>

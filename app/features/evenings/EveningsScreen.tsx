@@ -1,3 +1,4 @@
+import { nowMs } from '@/state/clock';
 import { Plus } from '@/ui/icons';
 import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -50,7 +51,7 @@ export function EveningsScreen() {
     const listed = pages.flatMap((page) => page.evenings);
     return eveningRows(listed, drafts, logs);
   }, [ahead.data, past.data, drafts, logs]);
-  const groups = groupRows(rows, Date.now());
+  const groups = groupRows(rows, nowMs());
   const startNew = useNewEvening(rows);
   useEffect(() => {
     document.title = 'Elixa';

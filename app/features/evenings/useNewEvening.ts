@@ -1,6 +1,7 @@
 import type { Evening } from '@elixa/contract';
 import { router } from 'expo-router';
 import { kitchen } from '@/kitchenDoor';
+import { nowDate } from '@/state/clock';
 import { useAppDispatch, useAppSelector, type RootState } from '@/state';
 import { api } from '@/state/api';
 import { newId } from '@/state/newId';
@@ -22,7 +23,7 @@ export function useNewEvening(rows: readonly EveningRow[]) {
       last = answer.data?.evening;
     }
     const { makeEvening } = await kitchen();
-    const evening = makeEvening(newId(), new Date(), last);
+    const evening = makeEvening(newId(), nowDate(), last);
     dispatch(eveningMade(evening));
     router.push(`/evening/${evening.id}/choose`);
   };

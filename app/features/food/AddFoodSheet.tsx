@@ -2,7 +2,7 @@ import { findFood, foodTonight, ingredientById, inStock, showWeight, usualSlotOf
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { usePantry } from '@/features/pantry/usePantry';
+import { usePantry } from '@/state/usePantry';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';

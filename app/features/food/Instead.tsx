@@ -2,7 +2,7 @@ import { ingredientById, inStock, likesOf, showWeight, type FoodTonight } from '
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { usePantry } from '@/features/pantry/usePantry';
+import { usePantry } from '@/state/usePantry';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';

@@ -2,7 +2,7 @@ import { differsFromKept, housePotOf, styleById } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { isoNow } from '@/state/isoNow';
+import { nowIso } from '@/state/clock';
 import { newId } from '@/state/newId';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -63,7 +63,7 @@ export function KeepPot() {
   const [naming, setNaming] = useState(false);
   const kept = pots.find((pot) => pot.id === evening.housePot?.id);
   const keepAs = (id: string, name: string) => {
-    keep(housePotOf(evening, { id, name, changedAt: isoNow(new Date()) }));
+    keep(housePotOf(evening, { id, name, changedAt: nowIso() }));
     edit({ kind: 'potKept', id, name });
     setNaming(false);
   };

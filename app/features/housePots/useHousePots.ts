@@ -1,10 +1,10 @@
 import type { HousePot } from '@elixa/contract';
 import { keptPots } from '@elixa/core';
 import { useCallback, useEffect, useMemo } from 'react';
+import { nowIso } from '@/state/clock';
 import { useAppDispatch, useAppSelector } from '@/state';
 import { api } from '@/state/api';
 import { potsArrived, potsKept } from '@/state/housePots';
-import { isoNow } from '@/state/isoNow';
 
 /** The pots that the house keeps, and the ways to keep one and to throw one away. */
 export function useHousePots() {
@@ -16,7 +16,7 @@ export function useHousePots() {
   }, [data, dispatch]);
   const keep = useCallback(
     (pot: Omit<HousePot, 'changedAt'>) => {
-      dispatch(potsKept([{ ...pot, changedAt: isoNow(new Date()) }]));
+      dispatch(potsKept([{ ...pot, changedAt: nowIso() }]));
     },
     [dispatch],
   );

@@ -3,7 +3,7 @@ import { inStock, pantryCsv, pantryFromCsv, pantryKey, showWeight } from '@elixa
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { isoNow } from '@/state/isoNow';
+import { nowIso } from '@/state/clock';
 import { NOT_READ, saveMade } from '@/ui/saveText';
 import { FaultsSheet } from '@/ui/FaultsSheet';
 import { Button, IconButton } from '@/ui/Button';
@@ -15,7 +15,7 @@ import { things } from '@/ui/words';
 import { useFileChoice } from '@/ui/useFileChoice';
 import { AddToPantry } from './AddToPantry';
 import { PantryRow, pantryName } from './PantryRow';
-import { usePantry } from './usePantry';
+import { usePantry } from '@/state/usePantry';
 
 const INK = 'rgb(var(--ink))';
 
@@ -28,10 +28,10 @@ export function PantrySection({ tonight }: { tonight: readonly ShoppingItem[] })
   const [told, setTold] = useState('');
   const stock = inStock(items);
   const needed = new Map(tonight.map((item) => [item.ingredientId, item.needG]));
-  const today = isoNow(new Date()).slice(0, 10);
+  const today = nowIso().slice(0, 10);
   const file = useFileChoice('Pantry file', '.csv,text/csv', async (text) => {
     try {
-      const read = await pantryFromCsv(text, isoNow(new Date()));
+      const read = await pantryFromCsv(text, nowIso());
       count(read.items);
       setFaults(read.faults);
       setTold(read.items.length > 0 ? `${read.items.length} read from the file.` : '');

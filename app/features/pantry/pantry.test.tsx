@@ -4,7 +4,7 @@ import { practice } from '@/testing/household';
 import { Button } from '@/ui/Button';
 import { pantryName } from './PantryRow';
 import { PantrySection } from './PantrySection';
-import { usePantry } from './usePantry';
+import { usePantry } from '@/state/usePantry';
 
 jest.mock('@/state/localStore', () => ({
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },

@@ -2,7 +2,7 @@ import { counterList, onCounterByPrep, type CounterItem } from '@elixa/core';
 import { memo, useCallback, useMemo } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { useLiveLog } from '@/features/stove/useLiveLog';
+import { useLiveLog } from '@/features/live/useLiveLog';
 import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Small } from '@/ui/Text';

@@ -2,7 +2,7 @@ import type { Prep } from '@elixa/contract';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import type { LiveLogAccess } from '@/features/stove/useLiveLog';
+import type { LiveLogAccess } from '@/features/live/useLiveLog';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { Body, Heading } from '@/ui/Text';

@@ -4,8 +4,8 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
-import { isoNow } from '@/state/isoNow';
-import { useLiveLog } from '@/features/stove/useLiveLog';
+import { useLiveLog } from '@/features/live/useLiveLog';
+import { nowIso } from '@/state/clock';
 import { fileNameOf, NOT_READ, saveMade } from '@/ui/saveText';
 import { Button } from '@/ui/Button';
 import { CalendarDown, CalendarUp, Printer, ShoppingBasket } from '@/ui/icons';
@@ -31,7 +31,7 @@ export function PrepFiles({ prep, litAt }: { prep: Prep; litAt: string }) {
         tasks: prep.tasks,
         done: new Set(Object.keys(done)),
         litAt,
-        stampedAt: isoNow(new Date()),
+        stampedAt: nowIso(),
       }),
     ).then(setTold);
   const file = useFileChoice('Calendar file', '.ics,text/calendar', async (text) => {

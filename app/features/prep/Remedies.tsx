@@ -32,7 +32,7 @@ export function Remedies() {
         <RemedyButton
           key={one.id}
           remedy={one.laterS !== undefined ? { ...one, changes: [`Sit down at ${late}`] } : one}
-          onPress={() => edit({ kind: 'remedyTaken', changeIds: one.changeIds, laterS: one.laterS })}
+          onPress={() => edit(...one.edits)}
         />
       ))}
       {more > 0 ? (

@@ -1,6 +1,6 @@
 import type { Prep } from '@elixa/contract';
 import { View } from 'react-native';
-import { useNow } from '@/features/stove/useNow';
+import { useNow } from '@/state/useNow';
 import { Section } from '@/ui/Page';
 import { Body, Figure, Small } from '@/ui/Text';
 import { clock, countdown } from '@/ui/time';

@@ -1,5 +1,5 @@
 import type { Edit, Evening, Remedy } from '@elixa/contract';
-import { applyEdit, planEvening } from '@elixa/core';
+import { applyEdits, planEvening, shiftIso } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { Provider } from 'react-redux';
 import { makeStore } from '@/state';
@@ -11,11 +11,18 @@ import { Remedies } from './Remedies';
 const evening = practice();
 const { prep, ...plan } = planEvening(evening);
 const LATE_S = 2340;
+const EDITS: Record<string, Edit> = {
+  secondCook: { kind: 'handsSet', cooks: 2 },
+  quickBroth: { kind: 'liquidsChosen', liquids: { broth: 'quickPowder' } },
+};
+const LATER: Edit = { kind: 'sitDownMoved', sitDownAt: shiftIso(evening.sitDownAt, LATE_S) };
+
 const remedy = (changeIds: string[], lateS: number, ...changes: string[]): Remedy => ({
   id: changeIds.join('+') || 'sitDownLater',
   changeIds,
   laterS: changeIds.length === 0 ? LATE_S : undefined,
   changes,
+  edits: changeIds.length === 0 ? [LATER] : changeIds.map((id) => EDITS[id]!),
   lateS,
   gainsS: LATE_S - lateS,
 });
@@ -27,7 +34,7 @@ const FOUND = [
 ];
 
 async function late(remedies: Remedy[] | undefined, lateS = LATE_S, trying?: { tried: number; of: number }) {
-  const edit = jest.fn<void, [Edit]>();
+  const edit = jest.fn<void, Edit[]>();
   await render(
     <Provider store={makeStore()}>
       <EveningProvider
@@ -91,7 +98,7 @@ describe('short of time', () => {
     await userEvent.press(screen.getByRole('button', { name: /^Sit down at/ }));
     await userEvent.press(screen.getByRole('button', { name: 'Ask somebody to help: still 11 min late' }));
     await userEvent.press(screen.getByRole('button', { name: /^Ask somebody to help, and/ }));
-    const [later, helped, both] = edit.mock.calls.map(([one]) => applyEdit(evening, one)) as [
+    const [later, helped, both] = edit.mock.calls.map((edits) => applyEdits(evening, edits)) as [
       Evening,
       Evening,
       Evening,

@@ -13,10 +13,10 @@ import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { AdviceList } from '@/features/evening/AdviceList';
 import { Faults } from '@/features/evening/Faults';
-import { usePantry } from '@/features/pantry/usePantry';
+import { usePantry } from '@/state/usePantry';
 import { PantrySection } from '@/features/pantry/PantrySection';
-import { isoNow } from '@/state/isoNow';
-import { useLiveLog } from '@/features/stove/useLiveLog';
+import { useLiveLog } from '@/features/live/useLiveLog';
+import { nowIso } from '@/state/clock';
 import { fileNameOf, saveMade } from '@/ui/saveText';
 import { Button } from '@/ui/Button';
 import { Download, Share } from '@/ui/icons';
@@ -44,7 +44,7 @@ export function ShoppingScreen() {
   const title = `${evening.title}, ${dayShort(evening.sitDownAt)}, ${evening.diners.length} at table`;
   const name = `${fileNameOf(evening.title)}-shopping`;
   const putAll = () => {
-    const days = { today: isoNow(new Date()).slice(0, 10), evening: evening.sitDownAt.slice(0, 10) };
+    const days = { today: nowIso().slice(0, 10), evening: evening.sitDownAt.slice(0, 10) };
     // The pantry counts what the catalogue knows; things of the cook's own belong to their evening.
     const own = new Set((evening.own ?? []).map((one) => one.id));
     const counts = putAway(missing, (id) => bought[id] !== undefined && !own.has(id), pantry, days);

@@ -15,7 +15,7 @@ interface Props {
   /** Of what is tried out, the time that is shown. */
   onMoved(piece: SimmerPiece, seconds: number): void;
   ask(wondered: Wondered): void;
-  edit(edit: Edit): void;
+  edit(...edits: Edit[]): void;
   onClose(): void;
 }
 

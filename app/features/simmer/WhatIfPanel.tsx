@@ -39,7 +39,7 @@ function DifferenceRow({ kind, text }: Difference) {
 }
 
 /** What is tried out, what it does to all the rest, and whether it stays. */
-export function WhatIfPanel({ whatIf, edit }: { whatIf: WhatIfState; edit(edit: Edit): void }) {
+export function WhatIfPanel({ whatIf, edit }: { whatIf: WhatIfState; edit(...edits: Edit[]): void }) {
   const { wondered, differences, fault, isFound, gone, leave } = whatIf;
   const panel = useRef<View>(null);
   const isAskedAfar = wondered !== undefined && !wondered.inHand;
@@ -77,7 +77,7 @@ export function WhatIfPanel({ whatIf, edit }: { whatIf: WhatIfState; edit(edit: 
           look="main"
           disabled={!canKeep}
           onPress={() => {
-            for (const one of wondered.edits) edit(one);
+            edit(...wondered.edits);
             leave();
           }}
         />

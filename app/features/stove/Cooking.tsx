@@ -2,6 +2,7 @@ import type { Evening, PotPlan } from '@elixa/contract';
 import { cutKey, factsOf, roundName, saucesOf, type LiveView } from '@elixa/core';
 import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { nowMs } from '@/state/clock';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
@@ -17,7 +18,7 @@ import { MendSheet } from './MendSheet';
 import { NextAction } from './NextAction';
 import { SwishTimers } from './SwishTimers';
 import { useAlerts } from './useAlerts';
-import type { LiveLogAccess } from './useLiveLog';
+import type { LiveLogAccess } from '@/features/live/useLiveLog';
 
 interface Props {
   evening: Evening;
@@ -66,7 +67,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
   };
   const { name, of } = roundName(plan, view.round);
   const where = of ? `${name} of ${of}` : name;
-  const readyAt = clock(Date.now() + view.readyInS * 1000);
+  const readyAt = clock(nowMs() + view.readyInS * 1000);
 
   const pot = (
     <PotFromAbove

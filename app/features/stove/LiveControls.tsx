@@ -6,7 +6,7 @@ import { useAppDispatch, useAppSelector } from '@/state';
 import { Button, IconButton } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';
-import type { LiveLogAccess } from './useLiveLog';
+import type { LiveLogAccess } from '@/features/live/useLiveLog';
 
 const INK = 'rgb(var(--ink))';
 

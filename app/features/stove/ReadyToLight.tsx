@@ -13,7 +13,7 @@ import { clock, day, lasting } from '@/ui/time';
 import { useOnceReady } from '@/ui/useOnceReady';
 import { useScreen } from '@/ui/useScreen';
 import { OpenAllergens } from './OpenAllergens';
-import { useNow } from './useNow';
+import { useNow } from '@/state/useNow';
 
 interface Props {
   evening: Evening;

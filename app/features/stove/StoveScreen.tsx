@@ -5,11 +5,11 @@ import { useMemo } from 'react';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { nowMs } from '@/state/clock';
-import { ChangedSince } from './ChangedSince';
+import { ChangedSince } from '@/features/live/ChangedSince';
 import { Cooking } from './Cooking';
 import { ReadyToLight } from './ReadyToLight';
-import { useLiveLog, type LiveLogAccess } from './useLiveLog';
-import { useSecond } from './useNow';
+import { useLiveLog, type LiveLogAccess } from '@/features/live/useLiveLog';
+import { useSecond } from '@/state/useNow';
 
 /** At the stove: before it is lit, while it cooks, until it is finished. */
 export function StoveScreen() {

@@ -2,13 +2,14 @@ import { memo } from 'react';
 import type { Evening, PotPlan, SimmerPiece } from '@elixa/contract';
 import { shortName } from '@elixa/core';
 import { View } from 'react-native';
+import { nowMs } from '@/state/clock';
 import { useAppDispatch, useAppSelector } from '@/state';
 import { timerStarted, timerStopped } from '@/state/timers';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Small } from '@/ui/Text';
-import { useNow } from './useNow';
+import { useNow } from '@/state/useNow';
 
 interface Props {
   evening: Evening;
@@ -75,7 +76,7 @@ function GuestTimer({ guest, piece, name, eveningId }: GuestProps) {
         id,
         eveningId,
         says: `${guest}: ${name} out`,
-        endsAtMs: Date.now() + secondsFor(piece) * 1000,
+        endsAtMs: nowMs() + secondsFor(piece) * 1000,
         inPlace: true,
       }),
     );

@@ -4,7 +4,7 @@ import { Text } from 'react-native';
 import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
 import { Cooking } from './Cooking';
-import { useSecond } from './useNow';
+import { useSecond } from '@/state/useNow';
 
 const mockDrawn = jest.fn();
 jest.mock('@/ui/pot/PotDrawn', () => ({

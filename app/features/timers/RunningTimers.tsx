@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
-import { useNow } from '@/features/stove/useNow';
+import { useNow } from '@/state/useNow';
 import { useAppDispatch, useAppSelector } from '@/state';
 import { IconButton } from '@/ui/Button';
 import { Timer, X } from '@/ui/icons';

@@ -1,4 +1,5 @@
 import type { LiquidStep } from '@elixa/contract';
+import { nowMs } from '@/state/clock';
 import { useAppDispatch, useAppSelector } from '@/state';
 import { IconButton } from '@/ui/Button';
 import { Timer, TimerOff } from '@/ui/icons';
@@ -27,7 +28,7 @@ export function StepTimer({ eveningId, liquidId, step }: Props) {
     <IconButton
       label={`Start ${lasting(step.durationS)}: ${step.says}`}
       onPress={() =>
-        dispatch(timerStarted({ id, eveningId, says: step.says, endsAtMs: Date.now() + step.durationS * 1000 }))
+        dispatch(timerStarted({ id, eveningId, says: step.says, endsAtMs: nowMs() + step.durationS * 1000 }))
       }
       icon={<Timer size={22} color="rgb(var(--iron))" />}
     />

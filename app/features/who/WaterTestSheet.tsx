@@ -2,7 +2,8 @@ import type { Evening, HeatSource, Vessel } from '@elixa/contract';
 import { fitBurner, litreS, spanText, USUAL_SHARE_PCT, WaterTestError, type Fitted, type WaterTest } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useNow } from '@/features/stove/useNow';
+import { nowIso, nowMs } from '@/state/clock';
+import { useNow } from '@/state/useNow';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Timer } from '@/ui/icons';
@@ -62,7 +63,7 @@ function TestFields({
           className="self-start"
           label="Lit: start the clock"
           icon={<Timer size={20} color="rgb(var(--ink))" />}
-          onPress={() => setStartedMs(Date.now())}
+          onPress={() => setStartedMs(nowMs())}
         />
       ) : (
         <View className="flex-row flex-wrap items-center gap-4">
@@ -73,7 +74,7 @@ function TestFields({
             look="ember"
             label="It boils"
             onPress={() => {
-              const seconds = Math.round((Date.now() - startedMs) / 1000);
+              const seconds = Math.round((nowMs() - startedMs) / 1000);
               onChange({ ...typed, minutes: String(Math.floor(seconds / 60)), seconds: String(seconds % 60) });
               setStartedMs(undefined);
             }}
@@ -135,7 +136,7 @@ export function WaterTestSheet({ evening, onUse, onForget, onClose }: Props) {
     setIsTried(true);
     if (!fitted) return;
     const { inPotW, doubtPct, emptyMassG } = fitted;
-    const measured = { inPotW, doubtPct, on: new Date().toISOString() };
+    const measured = { inPotW, doubtPct, on: nowIso() };
     onUse({ ...heatSource, measured }, emptyMassG === undefined ? undefined : { ...vessel, emptyMassG });
   };
   return (

@@ -1,4 +1,5 @@
 import type { Diner } from '@elixa/contract';
+import { nowMs } from '@/state/clock';
 import { Plus } from '@/ui/icons';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -30,7 +31,7 @@ const unnamed = (diners: readonly Diner[]): Diner => {
 function whenHint(sitDownAt: string): string | undefined {
   const there = clockThere(sitDownAt);
   if (there) return `Your time; it is ${there} where it was planned.`;
-  return Date.parse(sitDownAt) < Date.now() ? 'This is past.' : undefined;
+  return Date.parse(sitDownAt) < nowMs() ? 'This is past.' : undefined;
 }
 
 /** Who eats, when, in which pot. */

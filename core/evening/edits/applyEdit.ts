@@ -1,6 +1,5 @@
 import type { Edit, EditKind, EditOf, Evening } from '@elixa/contract';
 import { knowOwn } from '../../catalogue/ownThings';
-import { applyRemedy } from '../../prep/remedies';
 import * as amounts from './amounts';
 import * as choices from './choices';
 import * as own from './own';
@@ -18,15 +17,18 @@ const EDITS: { [Kind in EditKind]: (evening: Evening, edit: EditOf<Kind>) => Eve
   ...simmering,
   ...table,
   styleChosen: (evening, { styleId }) => styleChosen(evening, styleId),
-  remedyTaken: (evening, edit) => applyRemedy(evening, edit),
 };
 
 /**
  * The evening after a named change. A pure function; the evening given is not changed.
- * @throws RangeError when the change names a pot, a burner, a style or a remedy that does not exist
+ * @throws RangeError when the change names a pot, a burner or a style that does not exist
  * @example applyEdit(evening, { kind: 'brothMlPerHead', ml: 300 }).overrides.brothMlPerHead // 300
  */
 export const applyEdit = <Kind extends EditKind>(evening: Evening, edit: EditOf<Kind>): Evening => {
   knowOwn(evening.own);
   return (EDITS[edit.kind] as (evening: Evening, edit: Edit) => Evening)(evening, edit);
 };
+
+/** The same for changes one on top of the other. */
+export const applyEdits = (evening: Evening, edits: readonly Edit[]): Evening =>
+  edits.reduce((changed, edit) => applyEdit(changed, edit), evening);

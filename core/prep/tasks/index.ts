@@ -1,16 +1,18 @@
-import type { Evening, Liquid, Simmer } from '@elixa/contract';
+import type { Build, Evening, Liquid, Simmer } from '@elixa/contract';
 import type { Menu } from '../../evening/menu';
 import type { Capacities, PrepProblem } from '../problem';
 import { boardOrder, foodWork } from './food';
 import { liquidWork } from './liquids';
 import { madeWork } from './made';
-import { leadOf, tableWork } from './table';
+import { layingWork } from './laying';
+import { ARRANGE_ID, CHECK_ID, CHECK_MIN, leadOf, tableWork } from './table';
 import { lengthOf, withFirst, type Work } from './work';
 
 export interface PrepQuestion {
   menu: Menu;
   liquids: readonly Liquid[];
   simmer: Simmer;
+  build: Build;
 }
 
 /** Burners in the kitchen, besides the one at the table, where nothing else is said. */
@@ -39,7 +41,7 @@ export interface EveningWork extends PrepProblem {
  * Everything that has to be done before people sit down, as it follows from the evening: every soak, cut, broth, dip and
  * marinade, the table, the counter and the first round, with what waits for what and what it occupies.
  */
-export function workOf({ menu, liquids, simmer }: PrepQuestion): EveningWork {
+export function workOf({ menu, liquids, simmer, build }: PrepQuestion): EveningWork {
   const { evening } = menu;
   const leadMin = leadOf(simmer);
   const isHeated = ({ kind, place }: Liquid) =>
@@ -50,17 +52,30 @@ export function workOf({ menu, liquids, simmer }: PrepQuestion): EveningWork {
   const beforeCheck = [...made.works, ...forLiquids.works, ...forFood.works]
     .filter((work) => work.endsBeforeMin >= leadMin && !work.early)
     .map((work) => work.id);
-  const forTable = tableWork(evening, simmer, beforeCheck);
+  const forLaying = layingWork({ menu, build, simmer }, leadMin, CHECK_MIN);
+  const forTable = tableWork(evening, simmer, beforeCheck, forLaying.works.length > 0);
+  // What is rubbed into a thing is on it before it is piled or laid.
+  const rubbedIn = liquids.flatMap(({ id, kind }) => (kind === 'marinade' ? (forLiquids.lastOf.get(id) ?? []) : []));
   const cut = forFood.works.filter((work) => work.kind === 'food' && work.endsBeforeMin >= leadMin && !work.early);
   return {
-    blocks: [...made.works, ...forLiquids.works, ...forFood.works, ...forTable.works].map(withHandover),
+    blocks: [...made.works, ...forLiquids.works, ...forFood.works, ...forLaying.works, ...forTable.works].map(
+      withHandover,
+    ),
     lags: [
       ...made.lags,
       ...forLiquids.lags,
       ...forFood.lags,
       ...boardOrder([...forLiquids.works, ...forFood.works]),
       ...forTable.lags,
-      ...cut.map((work) => ({ before: work.id, after: 'arrange', leastMin: 0 })),
+      ...forLaying.lags,
+      ...forLaying.works.flatMap(({ id }) => [
+        ...cut.map((work) => ({ before: work.id, after: id, leastMin: 0 })),
+        ...rubbedIn.map((before) => ({ before, after: id, leastMin: 0 })),
+        { before: id, after: CHECK_ID, leastMin: 0 },
+      ]),
+      ...(forTable.works.some(({ id }) => id === ARRANGE_ID)
+        ? cut.map((work) => ({ before: work.id, after: ARRANGE_ID, leastMin: 0 }))
+        : []),
     ],
     capacities: capacitiesOf(evening),
   };

@@ -1,10 +1,14 @@
 import type { Evening, Simmer } from '@elixa/contract';
+import { shortName } from '../../catalogue/shortName';
+import { andList } from '../../measures/andList';
+import { laidFirst } from './laying';
 import { inARow, lengthOf, type Part, type Work, type WorkList } from './work';
 
 /** Checking the counter just before the burner is lit. */
-const CHECK_MIN = 2;
+export const CHECK_MIN = 2;
 /** A laid table and filled plates wait a little without harm. */
 const FRESH_MIN = 15;
+export const ARRANGE_ID = 'arrange';
 export const CHECK_ID = 'counterCheck';
 export const POT_ID = 'firstRound';
 
@@ -42,15 +46,18 @@ export const leadOf = (simmer: Simmer) => Math.ceil((simmer.readyAtS[0] ?? 0) / 
 /**
  * Laying the table, setting up the burner, arranging what goes in, the check of the counter and the first round itself.
  * @param before ids of everything that has to be done before the counter is checked
+ * @param isLaid something lies in the pot before it is lit, and stands on no plate
  */
-export function tableWork(evening: Evening, simmer: Simmer, before: readonly string[]): WorkList {
+export function tableWork(evening: Evening, simmer: Simmer, before: readonly string[], isLaid: boolean): WorkList {
   const leadMin = leadOf(simmer);
   const isOnKitchenBurner = evening.heatSource.kind === 'gasHob' || evening.heatSource.kind === 'electricPlate';
   const round = handMinutes(simmer, leadMin).map((part) => ({
     ...part,
     needs: isOnKitchenBurner ? [...part.needs, 'burner' as const] : part.needs,
   }));
-  const pieces = simmer.pieces.filter((piece) => piece.round === 1).length;
+  const laid = new Set(isLaid ? laidFirst(simmer) : []);
+  const onPlates = simmer.pieces.filter((piece) => piece.round === 1 && !laid.has(piece));
+  const pieces = onPlates.length;
   const one = (
     id: string,
     name: string,
@@ -99,9 +106,11 @@ export function tableWork(evening: Evening, simmer: Simmer, before: readonly str
       0,
     ),
     one(
-      'arrange',
-      'Arrange what goes in',
-      'On plates beside the pot, in the order in which it goes in',
+      ARRANGE_ID,
+      isLaid ? 'Arrange what goes in later' : 'Arrange what goes in',
+      isLaid
+        ? `On a plate beside the pot: ${andList([...new Set(onPlates.map((one) => shortName(one.ingredientId, one.cut)))])}`
+        : 'On plates beside the pot, in the order in which it goes in',
       Math.ceil(2 + pieces / 3),
       leadMin + CHECK_MIN,
       'What is found at once is not forgotten',
@@ -133,8 +142,9 @@ export function tableWork(evening: Evening, simmer: Simmer, before: readonly str
   ];
   const lags = [
     ...before.map((id) => ({ before: id, after: CHECK_ID, leastMin: 0 })),
-    { before: 'arrange', after: CHECK_ID, leastMin: 0 },
+    ...(pieces > 0 ? [{ before: ARRANGE_ID, after: CHECK_ID, leastMin: 0 }] : []),
     { before: 'setUpBurner', after: CHECK_ID, leastMin: 0 },
   ];
-  return { works, lags };
+  // Where all of it lies in the pot no plate is filled.
+  return { works: works.filter(({ id }) => id !== ARRANGE_ID || pieces > 0), lags };
 }

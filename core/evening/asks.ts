@@ -1,9 +1,9 @@
 import type { Ask } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
-import type { Menu } from '../evening/menu';
+import type { Menu } from './menu';
 import { andList } from '../measures/andList';
-import { standIn } from './table';
-import { whyNot } from './whyNot';
+import { standIn } from '../diners/table';
+import { whyNot } from '../diners/whyNot';
 
 const nameOf = (ingredientId: string) => ingredientById(ingredientId).name.split(',')[0]!;
 

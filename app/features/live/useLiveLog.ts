@@ -3,10 +3,9 @@ import { foldLive, type LiveState } from '@elixa/core';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/state';
 import { api } from '@/state/api';
-import { nowMs } from '@/state/clock';
+import { nowIso } from '@/state/clock';
 import { newId } from '@/state/newId';
 import { DEVICE } from '@/state/device';
-import { isoNow } from '@/state/isoNow';
 import { eventRecorded, logArrived } from '@/state/log';
 
 export interface LiveLogAccess {
@@ -32,7 +31,7 @@ export function useLiveLog(eveningId: string): LiveLogAccess {
   const record = useCallback(
     (news: LiveNews) => {
       const id = newId();
-      const at = isoNow(new Date(nowMs()));
+      const at = nowIso();
       dispatch(eventRecorded({ eveningId, event: { ...news, id, at, device: DEVICE } }));
       return id;
     },

@@ -2,12 +2,12 @@ import type { Conflict, Diner, Evening, Offer } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Replacement } from '../catalogue/ingredient';
 import type { Formula } from '../catalogue/formula';
-import { everyLiquid } from '../evening/chosenLiquids';
+import { everyLiquid } from './chosenLiquids';
 import { partsOf } from '../formula/schools';
-import type { Menu } from '../evening/menu';
-import { potIngredients } from '../evening/tonight';
-import { standIn, type Table } from './table';
-import { avoidedIn, whyNot } from './whyNot';
+import type { Menu } from './menu';
+import { potIngredients } from './tonight';
+import { standIn, type Table } from '../diners/table';
+import { avoidedIn, whyNot } from '../diners/whyNot';
 
 /** What ends up with a guest in the evening as it was solved. */
 type Reach = (diner: Diner) => ReadonlyArray<{ id: string }>;

@@ -1,13 +1,14 @@
 import { useEffect, useState } from 'react';
+import { nowMs } from './clock';
 
 /** Looks at the clock four times a second while `running`, and draws anew only when a second has passed. */
 export function useSecond(running: boolean): void {
   const [, setSecond] = useState(0);
   useEffect(() => {
     if (!running) return undefined;
-    let shown = Math.floor(Date.now() / 1000);
+    let shown = Math.floor(nowMs() / 1000);
     const timer = setInterval(() => {
-      const second = Math.floor(Date.now() / 1000);
+      const second = Math.floor(nowMs() / 1000);
       if (second === shown) return;
       shown = second;
       setSecond(second);
@@ -16,13 +17,13 @@ export function useSecond(running: boolean): void {
   }, [running]);
 }
 
-/** The wall clock in ms, while `running`: four times a second, or as seldom as is enough. */
+/** The time in ms, while `running`: four times a second, or as seldom as is enough. */
 export function useNow(running: boolean, everyMs = 250): number {
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(nowMs);
   useEffect(() => {
-    setNow(Date.now());
+    setNow(nowMs());
     if (!running) return undefined;
-    const timer = setInterval(() => setNow(Date.now()), everyMs);
+    const timer = setInterval(() => setNow(nowMs()), everyMs);
     return () => clearInterval(timer);
   }, [running, everyMs]);
   return now;

@@ -8,7 +8,7 @@ import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
 import { Figure, Small } from '@/ui/Text';
 import { clock } from '@/ui/time';
-import { useEvening } from './EveningContext';
+import { useEvening } from '@/features/evening/EveningContext';
 
 /** The pot and its timeline, beside whatever is worked on. */
 export function PotPanel() {

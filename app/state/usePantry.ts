@@ -1,9 +1,9 @@
 import type { Evening, PantryItem } from '@elixa/contract';
 import { useCallback, useEffect, useMemo } from 'react';
-import { isoNow } from '@/state/isoNow';
+import { nowIso } from './clock';
 import { useAppDispatch, useAppSelector } from '@/state';
-import { api } from '@/state/api';
-import { itemsCounted, pantryArrived } from '@/state/pantry';
+import { api } from './api';
+import { itemsCounted, pantryArrived } from './pantry';
 
 /** What the house has, and the way to count it. */
 export function usePantry() {
@@ -11,7 +11,7 @@ export function usePantry() {
   const items = useAppSelector((state) => state.pantry.items);
   const count = useCallback(
     (counted: ReadonlyArray<Omit<PantryItem, 'changedAt'>>) =>
-      dispatch(itemsCounted(counted.map((item) => ({ ...item, changedAt: isoNow(new Date()) })))),
+      dispatch(itemsCounted(counted.map((item) => ({ ...item, changedAt: nowIso() })))),
     [dispatch],
   );
   return { items, count };

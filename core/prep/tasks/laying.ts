@@ -1,0 +1,128 @@
+import type { Build, Simmer, SimmerPiece, Units } from '@elixa/contract';
+import { shortName } from '../../catalogue/shortName';
+import type { Stage } from '../../catalogue/style';
+import type { Menu } from '../../evening/menu';
+import { andList } from '../../measures/andList';
+import { showLength } from '../../measures/showSize';
+import { sum } from '../../measures/sum';
+import { inARow, lengthOf, type Part, type Work, type WorkList } from './work';
+
+/** Piling one layer, cutting a pile across, standing one block on end, laying one thing in, in min. Kitchen estimates. */
+const LAYER_MIN = 0.3;
+const CUT_MIN = 1;
+const BLOCK_MIN = 0.25;
+const LAID_MIN = 0.6;
+/** What lies in the pot waits cold and covered for so long without harm. */
+const FRESH_MIN = 20;
+
+export interface LayingQuestion {
+  menu: Menu;
+  build: Build;
+  simmer: Simmer;
+}
+
+/** What lies in the pot before the burner is lit: what goes in then and begins to cook when it boils. */
+export function laidFirst({ pieces, actions }: Simmer): SimmerPiece[] {
+  const lit = actions.find((one) => one.kind === 'light' && one.pan === 'main');
+  const first = Math.min(...pieces.map((one) => one.round));
+  return pieces.filter(
+    (one) =>
+      lit !== undefined &&
+      one.pan === 'main' &&
+      one.round === first &&
+      one.way !== 'seared' &&
+      one.way !== 'fried' &&
+      one.countsFromS > one.inAtS &&
+      one.inAtS <= lit.atS,
+  );
+}
+
+const nameOf = ({ ingredientId, cut }: SimmerPiece) => shortName(ingredientId, cut);
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const things = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`;
+
+/** How the piles of tonight are piled and cut. */
+function stackParts(
+  stacks: NonNullable<Build['stacks']>,
+  laid: readonly SimmerPiece[],
+  units: Units,
+): Array<Omit<Part, 'fromMin'>> {
+  const name = (id: string) => shortName(id, laid.find((one) => one.ingredientId === id)?.cut ?? '');
+  const layers = sum(stacks.inEach.map((one) => one.pieces)) * stacks.repeats * stacks.stacks;
+  const inEach = andList(
+    stacks.inEach.map(({ ingredientId, pieces }) => `${Math.round(pieces)} × ${name(ingredientId)}`),
+  );
+  return [
+    {
+      id: 'pile',
+      says: `${things(stacks.stacks, 'pile')}: ${inEach}, ${stacks.repeats} times in each; ${name(stacks.topId)} once more on top`,
+      lastsMin: Math.max(3, Math.ceil(layers * LAYER_MIN)),
+      needs: ['hands', 'board'],
+    },
+    {
+      id: 'cut',
+      says: `Pin each pile and cut it across into ${things(stacks.blocksEach, 'block')}, ${showLength(stacks.cutWidthMm, units)} wide`,
+      lastsMin: Math.max(2, Math.ceil(stacks.stacks * CUT_MIN)),
+      needs: ['hands', 'board'],
+    },
+  ];
+}
+
+/** How what lies in the pot from the start is laid, by the words of its stage. */
+function layingSays(stages: readonly Stage[], laid: readonly SimmerPiece[], blocks: number | undefined): string {
+  const isStacked = (one: SimmerPiece) => one.way === 'stacked';
+  const names = [
+    ...(laid.some(isStacked) ? [blocks ? things(blocks, 'block') : 'the blocks'] : []),
+    ...new Set(laid.filter((one) => !isStacked(one)).map(nameOf)),
+  ];
+  const how = stages.find((stage) => stage.do === 'add' && stage.says.includes(': '))?.says.split(': ')[1];
+  return `Into the cold pot: ${andList(names)}${how ? `. ${capital(how)}` : ''}`;
+}
+
+/**
+ * Piling, cutting and standing stacks, and laying in whatever lies in the pot before the burner is lit.
+ * @param leadMin minutes before sitting down at which it is lit
+ */
+export function layingWork({ menu, build, simmer }: LayingQuestion, leadMin: number, checkMin: number): WorkList {
+  const laid = laidFirst(simmer);
+  if (laid.length === 0) return { works: [], lags: [] };
+  const { evening, stages } = menu;
+  const pourAt = stages.findIndex((stage) => stage.do === 'pour');
+  const { stacks } = build;
+  const work = (id: string, name: string, parts: ReadonlyArray<Omit<Part, 'fromMin'>>, why: string): Work => {
+    const segments = inARow(parts);
+    return {
+      id,
+      kind: 'table',
+      name,
+      segments,
+      lastsMin: lengthOf(segments),
+      endsBeforeMin: leadMin + checkMin,
+      freshMin: FRESH_MIN,
+      staleness: 0.3,
+      early: false,
+      dayBefore: false,
+      why,
+    };
+  };
+  const layMin = sum([stacks ? stacks.blocks * BLOCK_MIN : 0, new Set(laid.map(nameOf)).size * LAID_MIN]);
+  const works = [
+    ...(stacks
+      ? [work('stack', 'The stacks', stackParts(stacks, laid, evening.units), 'Leaves and slices cook as one')]
+      : []),
+    work(
+      'lay',
+      'Lay it in the pot',
+      [
+        {
+          id: 'do',
+          says: layingSays(stages.slice(0, Math.max(0, pourAt)), laid, stacks?.blocks),
+          lastsMin: Math.max(2, Math.ceil(layMin)),
+          needs: ['hands'],
+        },
+      ],
+      'It lies in the pot before the liquid goes in and the burner is lit',
+    ),
+  ];
+  return { works, lags: stacks ? [{ before: 'stack', after: 'lay', leastMin: 0 }] : [] };
+}
