@@ -11,7 +11,13 @@ import { stageWordSchema } from './stages';
 export const LIVE_EVENT_VERSION = 2;
 
 const panSchema = z.enum(['main', 'aside']);
-const place = { actionId: z.string().min(1).max(120), round: z.int().positive(), pan: panSchema };
+const place = {
+  actionId: z.string().min(1).max(120),
+  /** The plan whose action it answers, by the event with which that was adopted. */
+  planId: z.uuid().optional(),
+  round: z.int().positive(),
+  pan: panSchema,
+};
 
 /** The plan of a pot of any version, read as today's. */
 const anyPlanSchema = z.preprocess(migratePlan, planSchema.omit({ prep: true }));
@@ -78,6 +84,8 @@ export const liveEventSchema = z.discriminatedUnion('type', [
     type: z.literal('planAdopted'),
     evening: anyEveningSchema,
     plan: anyPlanSchema,
+    /** While a pot cooks: the plan that it takes the place of. Of two that would, the first counts. */
+    over: z.uuid().optional(),
   }),
   /** What one tap said. */
   z.strictObject({

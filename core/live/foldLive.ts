@@ -1,4 +1,4 @@
-import type { Evening, Fact, LiveEvent, PotPlan, TickList } from '@elixa/contract';
+import type { Evening, Fact, LiveEvent, LiveEventOf, PotPlan, TickList } from '@elixa/contract';
 import { clockOffsets, inOrder, undoneIds } from './order';
 
 export interface Tap {
@@ -9,11 +9,18 @@ export interface Tap {
 }
 
 /** What has happened so far. Seconds are on the pot's clock, which stands still while it is paused. */
+/** A plan that a pot is cooked by, by the event with which it was adopted, and since when on the pot's clock, in s. */
+export interface Adopted {
+  planId: string;
+  plan: PotPlan;
+  sinceS: number;
+}
+
 export interface LiveState {
   status: 'waiting' | 'running' | 'paused' | 'finished';
   startedAtMs?: number;
-  /** The event that lit the burner, that with which its plan was adopted, and the evening and the plan that it is cooked by. */
-  started?: { eventId: string; planId: string; evening: Evening; plan: PotPlan };
+  /** The event that lit the burner, the evening and the plan that it is cooked by, and the plans that it was cooked by before. */
+  started?: { eventId: string; evening: Evening } & Adopted & { earlier: readonly Adopted[] };
   pausedMs: number;
   pausedSinceMs?: number;
   taps: Tap[];
@@ -74,6 +81,7 @@ class Folding {
     switch (event.type) {
       case 'planAdopted':
         this.plans.set(event.id, { evening: event.evening, plan: event.plan });
+        this.adopted(event, atMs);
         return;
       case 'happened':
         this.happened(event.id, event.facts, atMs);
@@ -115,6 +123,22 @@ class Folding {
     }
   }
 
+  /** A plan that takes the place of the one that is cooked by, from now on. */
+  private adopted({ id, over, evening, plan }: LiveEventOf<'planAdopted'>, atMs: number): void {
+    const { started } = this.state;
+    if (!this.isOn || !started || over !== started.planId) return;
+    const { planId, plan: before, sinceS } = started;
+    const earlier = [...started.earlier, { planId, plan: before, sinceS }];
+    this.state.started = {
+      eventId: started.eventId,
+      planId: id,
+      evening,
+      plan,
+      sinceS: potClockS(this.state, atMs),
+      earlier,
+    };
+  }
+
   /** Facts that were said before, by another device or at another tap, are said once. */
   private happened(eventId: string, facts: readonly Fact[], atMs: number): void {
     const { state } = this;
@@ -124,11 +148,12 @@ class Folding {
       if (!lit || !adopted) return;
       state.status = 'running';
       state.startedAtMs = atMs;
-      state.started = { eventId, planId: lit.planId, ...adopted };
+      state.started = { eventId, planId: lit.planId, ...adopted, sinceS: 0, earlier: [] };
     }
-    const fresh = facts.filter((fact) => !this.done.has(fact.actionId));
+    const keyOf = ({ planId = state.started?.planId, actionId }: Fact) => `${planId} ${actionId}`;
+    const fresh = facts.filter((fact) => !this.done.has(keyOf(fact)));
     if (fresh.length === 0) return;
-    for (const fact of fresh) this.done.add(fact.actionId);
+    for (const fact of fresh) this.done.add(keyOf(fact));
     state.taps.push({ eventId, facts: fresh, atS: potClockS(state, atMs) });
   }
 

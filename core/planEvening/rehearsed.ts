@@ -1,4 +1,4 @@
-import type { Evening, PotPlan, Simmer, SimmerPiece } from '@elixa/contract';
+import type { Evening, PotPlan, PotProgram, Simmer, SimmerPiece } from '@elixa/contract';
 import { menuOrThrow } from '../evening/resolveMenu';
 import { timesTable } from '../simmer/timesTable';
 import type { Pan } from '../diners/table';
@@ -326,3 +326,6 @@ export const rehearsedPot = (menu: Menu, model: AdditionModel, near?: RehearsedP
  * @throws EveningError when the evening cannot be planned
  */
 export const rehearsedPlan = (evening: Evening): PotPlan => rehearsedPot(menuOrThrow(evening), timesTable).plan;
+
+/** All that is done at the pots of an evening, as acts: what its plan says, and what the model of heat goes through. */
+export const programOf = (menu: Menu): PotProgram => rehearsedPot(menu, timesTable).plan.program!;
