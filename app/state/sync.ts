@@ -6,6 +6,7 @@ import { answerWasLost, draftFound, eveningSaved, saveRefused, sendStarted, type
 import { isTrouble, kindOf, problemOf } from './failures';
 import { KEPT } from './keepLocally';
 import { localStore } from './localStore';
+import { batchOf } from './batch';
 import { eventsRefused, eventsStored, logFound, type LiveLog } from './log';
 import { noticeShown } from './notice';
 import { potsArrived, potsFound, potsRefused, type HousePotsState } from './housePots';
@@ -127,12 +128,15 @@ async function sendDraft(store: AppStore, id: string, draft: Draft, readers: Loa
   );
 }
 
-/** Events that go in one request. */
-const BATCH = 100;
+/** Events that go in one request: a plan that was adopted is large, and the server reads no more than two megabytes. */
+const BATCH = { most: 100, mostBytes: 1_500_000 };
 
 async function sendEvents(store: AppStore, eveningId: string, log: LiveLog): Promise<void> {
   const unsent = new Set(log.unsent);
-  const events = log.events.filter((event) => unsent.has(event.id)).slice(0, BATCH);
+  const events = batchOf(
+    log.events.filter((event) => unsent.has(event.id)),
+    BATCH,
+  );
   await sending(
     store.dispatch(api.endpoints.appendEvents.initiate({ eveningId, events })).unwrap(),
     (answer) => store.dispatch(eventsStored({ eveningId, ids: [...answer.accepted, ...answer.alreadyHad] })),
