@@ -19,6 +19,14 @@ describe('npm run -s plan', () => {
     expect(planSchema.parse(JSON.parse(stdout)).eveningId).toBe(name);
   });
 
+  it('prints what is done at the pots, line by line, where that is asked for', () => {
+    const { stdout, status } = plan(['examples/practice-night.json', '--program']);
+    expect(status).toBe(0);
+    expect(stdout.split('\n')[0]).toMatch(/^ *0:00 .*light$/);
+    expect(stdout).toMatch(/pour \d+ ml of/);
+    expect(plan(['examples/practice-night.json', '--picture']).status).toBe(2);
+  });
+
   it('reads standard input, and answers the same', () => {
     const text = JSON.stringify(document());
     expect(plan(['-'], text).stdout).toBe(plan(['examples/practice-night.json']).stdout);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { readEvening, type FieldError } from '@elixa/contract';
-import { EveningError, planEvening } from '@elixa/core';
+import { EveningError, planEvening, programText } from '@elixa/core';
 
 /** Exit code for a document or a call that cannot be used. */
 const BAD_INPUT = 2;
@@ -30,13 +30,18 @@ function readDocument(path: string): unknown {
   }
 }
 
-const path = process.argv[2];
-if (!path) refuse(['Usage: npm run -s plan -- EVENING.json  (or - for standard input)']);
+const [path, how] = process.argv.slice(2);
+if (!path || (how !== undefined && how !== '--program')) {
+  refuse([
+    'Usage: npm run -s plan -- EVENING.json [--program]  (- for standard input; --program: what is done at the pots, as text)',
+  ]);
+}
 
 const { evening, faults } = readEvening(readDocument(path));
 if (!evening) refuse(asLines(path, faults));
 try {
-  process.stdout.write(`${JSON.stringify(planEvening(evening), null, 2)}\n`);
+  const plan = planEvening(evening);
+  process.stdout.write(`${how ? programText(plan) : JSON.stringify(plan, null, 2)}\n`);
 } catch (error) {
   if (error instanceof EveningError) refuse(asLines(path, error.errors));
   throw error;
