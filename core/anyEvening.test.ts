@@ -227,7 +227,7 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         expect(potSchema.safeParse(JSON.parse(JSON.stringify(plan))).error?.issues ?? []).toEqual([]);
         expectSound(plan);
       }),
-      { numRuns: runs(12) },
+      { numRuns: runs(5) },
     );
   }, 120_000);
 
@@ -255,11 +255,11 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('any evening of
         const faults = checkEvening(changed);
         if (faults.length === 0) expectSound(planPot(changed));
       }),
-      { numRuns: runs(7) },
+      { numRuns: runs(3) },
     );
   }, 120_000);
 });
 
 it('most of those evenings can be planned: a test of nothing shows nothing', () => {
-  expect(planned).toBeGreaterThan(3 * STYLES.length);
+  expect(planned).toBeGreaterThan(1.5 * STYLES.length);
 });

@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { expectInPlace } from './support/geometry';
 import { ElixaServer } from './support/server';
-import { open, openSheet, SCREENS, SHEETS, startCooking } from './support/screens';
+import { LARGE_LETTER_PX, open, openSheet, SCREENS, SHEETS, startCooking } from './support/screens';
 
 const server = new ElixaServer({ demo: true });
 test.beforeAll(() => server.start());
@@ -17,7 +17,13 @@ const SIZES = {
 test.describe.configure({ mode: 'parallel' });
 
 const everything = (page: Page) => new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
+/** What another width may change: colours over others, and how large and how well named what is pressed is. */
+const ofLayout = (page: Page) =>
+  new AxeBuilder({ page }).withRules(['color-contrast', 'target-size', 'button-name', 'link-name', 'label']);
 const contrast = (page: Page) => new AxeBuilder({ page }).withRules(['color-contrast']);
+
+/** Every letter twice as large, as somebody sets it who wants it so. */
+const LETTERS = `html { font-size: ${LARGE_LETTER_PX}px !important }`;
 
 async function expectNothingSerious(page: Page, check = everything) {
   const { violations } = await check(page).analyze();
@@ -28,29 +34,37 @@ async function expectNothingSerious(page: Page, check = everything) {
 }
 
 for (const screen of SCREENS) {
-  test(`${screen.name}: nothing serious for access in light and dark, everything in its place`, async ({ page }) => {
+  test(`${screen.name}: nothing serious for access in light and dark, everything in its place, with large letters too`, async ({
+    page,
+  }) => {
     await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
     await open(page, server.url, screen);
     for (const viewport of Object.values(SIZES)) {
       await page.setViewportSize(viewport);
       await page.getByText(screen.shows).first().waitFor();
-      await expectNothingSerious(page);
+      await expectNothingSerious(page, viewport === SIZES.phone ? everything : ofLayout);
     }
     await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
     await expect(page.locator('.theme-dark').first()).toBeAttached();
-    // The page is the same one; only its colours are others.
+    // The page is the same one; only its colours are others, and then its letters.
     for (const viewport of Object.values(SIZES)) {
       await page.setViewportSize(viewport);
       await expectNothingSerious(page, contrast);
     }
     await expectInPlace(page);
+    await page.addStyleTag({ content: LETTERS });
+    await expectInPlace(page);
   });
 }
 
 for (const one of SHEETS) {
-  test(`the sheet behind "${one.button}": nothing serious for access, everything in its place`, async ({ page }) => {
+  test(`the sheet behind "${one.button}": nothing serious for access, everything in its place, with large letters too`, async ({
+    page,
+  }) => {
     const sheet = await openSheet(page, server.url, one);
     await expectNothingSerious(page, (at) => everything(at).include('[role=dialog]'));
+    await expectInPlace(page);
+    await page.addStyleTag({ content: LETTERS });
     await expectInPlace(page);
     await sheet.getByRole('button', { name: 'Close' }).click();
     await expect(sheet).toBeHidden();

@@ -97,7 +97,7 @@ describe('any pot as it is built', () => {
         const first = build.plates[0]!;
         expect(sum(first.map((one) => one.massG))).toBeCloseTo(sum(build.placements.map((one) => one.massG)), 6);
       }),
-      { numRuns: runs(120) },
+      { numRuns: runs(45) },
     );
   });
 
@@ -117,7 +117,7 @@ describe('any pot as it is built', () => {
           expect(roomMl).toBeGreaterThan(massG / 1.1);
         }
       }),
-      { numRuns: runs(40) },
+      { numRuns: runs(16) },
     );
   });
 
@@ -234,7 +234,7 @@ describe('where things lie', () => {
           });
         },
       ),
-      { numRuns: runs(40) },
+      { numRuns: runs(16) },
     );
   });
 

@@ -88,7 +88,7 @@ describe('a pot of two sides', () => {
           expect(halfMl).toBeLessThanOrEqual(usableVolumeMl(given.vessel) / 2 + 1e-6);
         }
       }),
-      { numRuns: runs(25) },
+      { numRuns: runs(10) },
     );
   });
 

@@ -56,7 +56,7 @@ describe('planning an evening', () => {
           expect(other!.massG).toBeGreaterThan(amount.massG);
         }
       }),
-      { numRuns: runs(40) },
+      { numRuns: runs(15) },
     );
   });
 

@@ -27,6 +27,8 @@ export interface ActionQuestion {
   /** The round that is the first filling of the pot. */
   firstRound: number;
   pans: readonly TimedPan[];
+  /** As plans were told when logs named steps by their number. */
+  asInVersion1?: true;
 }
 
 export type Draft = Moment;

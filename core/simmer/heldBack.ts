@@ -75,10 +75,10 @@ function poursInto(question: ActionQuestion, timed: TimedPan): PouredAt[] {
     const untilS = beginsS - TOP_UP_BEFORE_S;
     if (readyS === undefined) {
       // For a finish it goes in with the broth, whenever that is poured.
-      const refills = beforeNext(question, timed, round, level.pourMl, untilS);
-      const lastMl = level.pourMl - sum(refills.map((one) => one.brothMl));
+      const sooner = beforeNext(question, timed, round, level.pourMl, untilS);
+      const lastMl = level.pourMl - sum(sooner.map((one) => one.brothMl));
       const last = lastMl < WORTH_POURING_ML ? [] : [{ id, round, brothMl: lastMl, atS: untilS }];
-      const early = refills.map((one, at) => ({ ...one, id: `${id}-${at + 1}`, round: round - 1 }));
+      const early = sooner.map((one, at) => ({ ...one, id: `${id}-${at + 1}`, round: round - 1 }));
       return [...early, ...last].map(({ atS, ...one }) => ({
         ...one,
         atBoilS: atS + AFTER_S,
@@ -164,11 +164,15 @@ function seasoning(question: ActionQuestion, timed: TimedPan, one: HeldBroth): D
 export function heldBackIn(question: ActionQuestion): Draft[] {
   return question.pans.flatMap((timed) =>
     question.strength[timed.pan].held.flatMap((one) =>
-      one.held.spoils ? enriching(question, timed, one, one.held.spoils) : seasoning(question, timed, one),
+      one.held.spoils
+        ? enriching(question, timed, one, one.held.spoils)
+        : question.asInVersion1
+          ? []
+          : seasoning(question, timed, one),
     ),
   );
 }
 
 /** Whether what is held back of the broth of a pan is its seasoning at the end. */
-export const seasonsLast = ({ strength }: Pick<ActionQuestion, 'strength'>, pan: Pan): boolean =>
-  strength[pan].held.some(({ held }) => held.at === 'end' && !held.spoils);
+export const seasonsLast = ({ strength, asInVersion1 }: ActionQuestion, pan: Pan): boolean =>
+  !asInVersion1 && strength[pan].held.some(({ held }) => held.at === 'end' && !held.spoils);

@@ -79,7 +79,7 @@ describe('the level of the broth', () => {
           }
         }
       }),
-      { numRuns: runs(60) },
+      { numRuns: runs(25) },
     );
   });
 

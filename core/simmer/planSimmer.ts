@@ -287,6 +287,7 @@ export function planSimmer(question: PouredQuestion, times: SimmerTimes = timeSi
     finishReadyAtS,
     firstRound,
     pans,
+    asInVersion1: model.asInVersion1,
   });
   const program = { pots: pans.map(({ pan, context }) => ({ id: pan, name: context.vessel.name })), acts };
   const simmer: Simmer = {

@@ -20,14 +20,14 @@ const OFF_STEAMS_SHARE = 0.65;
 const LIFTED_OUT_S = 30;
 
 /** What goes into a pan while a round of it is eaten. */
-interface Refill {
+interface EarlyTopUp {
   atS: number;
   brothMl: number;
   waterMl: number;
 }
 
 /** People are asked to pour no more often than this while they eat. Kitchen estimate. */
-const MOST_REFILLS = 5;
+const MOST_EARLY = 5;
 
 /**
  * What boils away from a pot that slices are held in, for as long as people eat with the lid off, in parts, so that it never
@@ -38,15 +38,15 @@ const MOST_REFILLS = 5;
 function whileHeldIn(
   { menu }: ActionQuestion,
   { brothMl, endsMl, fromS, untilS }: { brothMl: number; endsMl: number; fromS: number; untilS: number },
-): Refill[] {
+): EarlyTopUp[] {
   const { vessel, heatSource } = menu.evening;
   const steamMl = tableSteamG(menu.evening, vessel, heatSource, untilS - fromS) / OFF_STEAMS_SHARE;
   const atOnceMl = Math.max(0, brothMl - steamMl);
   const startsMl = Math.max(WORTH_POURING_ML, endsMl + steamMl + atOnceMl);
-  const parts = Math.min(MOST_REFILLS, Math.max(1, Math.ceil(steamMl / (startsMl * FALLEN_SHARE))));
+  const parts = Math.min(MOST_EARLY, Math.max(1, Math.ceil(steamMl / (startsMl * FALLEN_SHARE))));
   const partMl = steamMl / parts;
   let leftMl = brothMl - atOnceMl;
-  const later = Array.from({ length: parts - 1 }, (_, index): Refill => {
+  const later = Array.from({ length: parts - 1 }, (_, index): EarlyTopUp => {
     const isBroth = leftMl >= partMl / 2;
     const ml = isBroth ? Math.min(leftMl, partMl) : 0;
     leftMl -= ml;
@@ -69,12 +69,12 @@ export function beforeNext(
   round: number,
   pourMl: number,
   untilS: number,
-): Refill[] {
+): EarlyTopUp[] {
   const { menu, firstRound, readyAtS } = question;
   const { levels, fit } = timed;
   const servedS = readyAtS[round - 2];
   const readyS = servedS === undefined ? undefined : servedS + LIFTED_OUT_S;
-  if (readyS === undefined || menu.pour.kind === 'ladles') return [];
+  if (readyS === undefined || menu.pour.kind === 'ladles' || question.asInVersion1) return [];
   const next = levels[round - firstRound]!;
   const endsMl = next.brothMl - next.waterMl - pourMl;
   if (isHeldIn(question, timed, round - 1)) {
@@ -88,13 +88,18 @@ export function beforeNext(
 const isHeldIn = ({ swished, firstRound }: ActionQuestion, { pan }: TimedPan, round: number): boolean =>
   pan === 'main' && round === firstRound && swished.length > 0;
 
-function refilling(question: ActionQuestion, timed: TimedPan, round: number, refills: readonly Refill[]): Draft[] {
+function toppedUpEarly(
+  question: ActionQuestion,
+  timed: TimedPan,
+  round: number,
+  early: readonly EarlyTopUp[],
+): Draft[] {
   const { units } = question.menu.evening;
   const { pan } = timed;
-  return refills.map(({ atS, brothMl, waterMl }, index): Draft => {
+  return early.map(({ atS, brothMl, waterMl }, index): Draft => {
     const volumeMl = waterMl > 0 ? waterMl : withoutHeldMl(question, pan, brothMl);
     return {
-      id: `refill-${round}${pan === 'main' ? '' : `-${pan}`}-${index + 1}`,
+      id: `topup-early-${round}${pan === 'main' ? '' : `-${pan}`}-${index + 1}`,
       atS,
       round,
       pan,
@@ -114,10 +119,11 @@ function untilTheEnd(question: ActionQuestion, timed: TimedPan): Draft[] {
   const { menu, firstRound, readyAtS, endsAtS } = question;
   const { levels, fit } = timed;
   const isLast = levels.length === 1 && readyAtS.length === firstRound;
-  if (!isLast || !isHeldIn(question, timed, firstRound) || menu.pour.kind === 'ladles') return [];
+  if (question.asInVersion1 || !isLast || !isHeldIn(question, timed, firstRound) || menu.pour.kind === 'ladles')
+    return [];
   const fromS = readyAtS[firstRound - 1]! + LIFTED_OUT_S;
   const left = { brothMl: fit.reserveMl, endsMl: fit.potBrothMl / 2, fromS, untilS: endsAtS };
-  return refilling(question, timed, firstRound, whileHeldIn(question, left));
+  return toppedUpEarly(question, timed, firstRound, whileHeldIn(question, left));
 }
 
 /** What brings the pans back to their mark, and back to a simmer, before each course but the first. */
@@ -147,7 +153,7 @@ export function toppingUp(question: ActionQuestion): Draft[] {
       const small = pan === 'main' ? '' : 'The small pan';
       const during = beforeNext(question, timed, round, pourMl, base.atS);
       const lastMl = pourMl - sum(during.map((one) => one.brothMl));
-      const refills = refilling(question, timed, round - 1, during);
+      const early = toppedUpEarly(question, timed, round - 1, during);
       if (ladleOutMl >= WORTH_POURING_ML) {
         return [
           {
@@ -161,10 +167,10 @@ export function toppingUp(question: ActionQuestion): Draft[] {
         ];
       }
       if (lastMl < WORTH_POURING_ML) {
-        if (waterMl < WORTH_POURING_ML) return [...refills, { ...base, kind: 'heatUp', says: small }];
+        if (waterMl < WORTH_POURING_ML) return [...early, { ...base, kind: 'heatUp', says: small }];
         const water = `${small ? `${small}: ` : ''}${watered(waterMl)}`;
         return [
-          ...refills,
+          ...early,
           {
             ...base,
             kind: 'pour',
@@ -191,9 +197,9 @@ export function toppingUp(question: ActionQuestion): Draft[] {
         says,
         shownText: showVolume(brothMl, units),
       };
-      if (waterMl < WORTH_POURING_ML) return [...refills, pour];
+      if (waterMl < WORTH_POURING_ML) return [...early, pour];
       return [
-        ...refills,
+        ...early,
         { ...pour, waterMl, does: [broth, waterPoured(question, waterMl)], says: `${says}, and ${watered(waterMl)}` },
       ];
     });

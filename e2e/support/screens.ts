@@ -18,6 +18,9 @@ export const SCREENS = [
   { name: 'nowhere', path: '/kettle', shows: 'There is nothing here' },
 ] as const;
 
+/** What somebody sets who wants every letter twice as large. */
+export const LARGE_LETTER_PX = 32;
+
 export async function open(page: Page, base: string, screen: (typeof SCREENS)[number]): Promise<void> {
   await page.goto(base + screen.path);
   await page.getByText(screen.shows).first().waitFor();
