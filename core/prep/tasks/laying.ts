@@ -43,26 +43,27 @@ const things = (count: number, one: string) => `${count} ${count === 1 ? one : `
 
 /** How the piles of tonight are piled and cut. */
 function stackParts(
-  stacks: NonNullable<Build['stacks']>,
+  { stacks, rounds }: { stacks: NonNullable<Build['stacks']>; rounds: number },
   laid: readonly SimmerPiece[],
   units: Units,
 ): Array<Omit<Part, 'fromMin'>> {
   const name = (id: string) => shortName(id, laid.find((one) => one.ingredientId === id)?.cut ?? '');
-  const layers = sum(stacks.inEach.map((one) => one.pieces)) * stacks.repeats * stacks.stacks;
+  const layers = sum(stacks.inEach.map((one) => one.pieces)) * stacks.repeats * stacks.stacks * rounds;
   const inEach = andList(
     stacks.inEach.map(({ ingredientId, pieces }) => `${Math.round(pieces)} × ${name(ingredientId)}`),
   );
+  const each = rounds > 1 ? ` for each of ${rounds} rounds` : '';
   return [
     {
       id: 'pile',
-      says: `${things(stacks.stacks, 'pile')}: ${inEach}, ${stacks.repeats} times in each; ${name(stacks.topId)} once more on top`,
+      says: `${things(stacks.stacks, 'pile')}${each}: ${inEach}, ${stacks.repeats} times in each; ${name(stacks.topId)} once more on top`,
       lastsMin: Math.max(3, Math.ceil(layers * LAYER_MIN)),
       needs: ['hands', 'board'],
     },
     {
       id: 'cut',
-      says: `Pin each pile and cut it across into ${things(stacks.blocksEach, 'block')}, ${showLength(stacks.cutWidthMm, units)} wide`,
-      lastsMin: Math.max(2, Math.ceil(stacks.stacks * CUT_MIN)),
+      says: `Pin each pile and cut it across into ${things(stacks.blocksEach, 'block')}, ${showLength(stacks.cutWidthMm, units)} wide${rounds > 1 ? '; those for later into the fridge, covered' : ''}`,
+      lastsMin: Math.max(2, Math.ceil(stacks.stacks * rounds * CUT_MIN)),
       needs: ['hands', 'board'],
     },
   ];
@@ -108,7 +109,14 @@ export function layingWork({ menu, build, simmer }: LayingQuestion, leadMin: num
   const layMin = sum([stacks ? stacks.blocks * BLOCK_MIN : 0, new Set(laid.map(nameOf)).size * LAID_MIN]);
   const works = [
     ...(stacks
-      ? [work('stack', 'The stacks', stackParts(stacks, laid, evening.units), 'Leaves and slices cook as one')]
+      ? [
+          work(
+            'stack',
+            'The stacks',
+            stackParts({ stacks, rounds: build.rounds.length }, laid, evening.units),
+            'Leaves and slices cook as one',
+          ),
+        ]
       : []),
     work(
       'lay',
