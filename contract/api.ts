@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { dinerSchema, eveningSchema } from './evening';
 import { fieldErrorSchema } from './fieldErrors';
-import { liveEventSchema } from './live';
+import { liveEvent1Schema, liveEventSchema, type AnyLiveEvent } from './live';
 import { anyEveningSchema } from './readEvening';
 
 export const eveningStatusSchema = z.enum(['planned', 'live', 'finished']);
@@ -39,7 +39,18 @@ export const listQuerySchema = z.strictObject({
 export const peopleSchema = z.object({ people: z.array(dinerSchema) });
 export const createEveningSchema = z.strictObject({ evening: anyEveningSchema });
 export const changeEveningSchema = z.strictObject({ version: z.int().positive(), evening: anyEveningSchema });
-export const appendEventsSchema = z.strictObject({ events: z.array(liveEventSchema).min(1).max(200) });
+const isOfVersion1 = (event: unknown): boolean => typeof event === 'object' && event !== null && !('v' in event);
+
+/** An event of today, or of the version before: each is held to its own shape, so that faults name their field. */
+const sentEventSchema = z.unknown().transform((event, { issues }): AnyLiveEvent => {
+  const read = (isOfVersion1(event) ? liveEvent1Schema : liveEventSchema).safeParse(event);
+  if (read.success) return read.data;
+  for (const issue of read.error.issues) issues.push({ ...issue, input: event } as (typeof issues)[number]);
+  return z.NEVER;
+});
+
+/** A page of the version before is heard, too: its events are brought to today's as they are read. */
+export const appendEventsSchema = z.strictObject({ events: z.array(sentEventSchema).min(1).max(200) });
 export const eventsAnswerSchema = z.object({ events: z.array(liveEventSchema) });
 export const appendedAnswerSchema = z.object({ accepted: z.array(z.string()), alreadyHad: z.array(z.string()) });
 

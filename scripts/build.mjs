@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { copyFileSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { generateSW } from 'workbox-build';
@@ -54,13 +55,18 @@ if (kitchens.length !== 1) throw new Error(`The export has ${kitchens.length} sc
 const page = path.join(DIST, 'index.html');
 const html = readFileSync(page, 'utf8');
 const { tag, name: begins } = firstScript(html);
+// The names of the scripts follow from what is in them: with the page they tell one build from another.
+const mark = createHash('sha256').update(html).update(kitchens[0]).digest('hex').slice(0, 12);
 const first = inPieces(begins, false);
 const kitchen = inPieces(kitchens[0], true);
 writeFileSync(
   page,
   html
     .replace(tag, () => first.map((src) => `<script src="${src}" defer></script>`).join(''))
-    .replace('</head>', `<meta name="kitchen" content="${kitchen.join(' ')}" /></head>`),
+    .replace(
+      '</head>',
+      `<meta name="kitchen" content="${kitchen.join(' ')}" /><meta name="pages" content="${mark}" /></head>`,
+    ),
 );
 
 // The pages stay there when the server is not: a reload in the middle of a pot must not lose the cook.

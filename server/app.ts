@@ -6,7 +6,7 @@ import type { Logger } from 'pino';
 import pinoHttp from 'pino-http';
 import { standInScale, type KitchenScale } from './devices/kitchenScale';
 import { errorHandler, sendProblem, unknownRoute } from './http/errors';
-import { webApp } from './http/webApp';
+import { pagesIn, webApp } from './http/webApp';
 import { deviceRoutes } from './routes/devices';
 import { eveningRoutes } from './routes/evenings';
 import { threadPlanner, type Planner } from './workers/planner';
@@ -93,6 +93,13 @@ export function createApp(options: AppOptions): Express {
     }),
     express.json({ limit: '2mb' }),
   );
+  const pages = options.webDirectory && pagesIn(options.webDirectory);
+  if (pages) {
+    app.use('/api', (_request, response, next) => {
+      response.set('elixa-pages', pages);
+      next();
+    });
+  }
   app.get('/api/health', (_request, response) => {
     response.json({ status: 'ok' });
   });

@@ -34,6 +34,31 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
+describe('a page of the version before', () => {
+  it('is heard: its taps are kept, and read as facts by the others', async () => {
+    const old = { ...example('first-frost'), id: 'old-page' };
+    await server.request.post('/api/evenings').send({ evening: old });
+    const events = [
+      { id: id(800), at: at(0), type: 'started', evening: old },
+      { id: id(801), at: at(60), type: 'stepDone', step: 0 },
+    ];
+    const answer = await server.request.post('/api/evenings/old-page/events').send({ events });
+    expect(answer.body).toEqual({ accepted: [id(800), id(801)], alreadyHad: [] });
+    const again = await server.request.post('/api/evenings/old-page/events').send({ events });
+    expect(again.body).toEqual({ accepted: [], alreadyHad: [id(800), id(801)] });
+    const read = (await server.request.get('/api/evenings/old-page/events')).body.events as LiveEvent[];
+    expect(read.every((event) => event.v === 2)).toBe(true);
+    expect(read.map((event) => event.type)).toEqual(expect.arrayContaining(['planAdopted', 'happened']));
+  });
+
+  it('is told what is wrong with an event, by its field', async () => {
+    const events = [{ id: id(810), at: at(0), type: 'stepDone', step: -1 }];
+    const answer = await server.request.post(`/api/evenings/${evening.id}/events`).send({ events });
+    expect(answer.status).toBe(422);
+    expect(answer.body.errors[0].field).toBe('events[0].step');
+  });
+});
+
 describe('the log of a live evening', () => {
   it('takes events in order and gives them back', async () => {
     const answer = await send([started, tap(1), tap(2)]);

@@ -21,7 +21,8 @@ beforeAll(async () => {
   mkdirSync(path.join(web, '_expo'));
   writeFileSync(
     path.join(web, 'index.html'),
-    '<head><title>Elixa</title><meta name="kitchen" content="/k.1.js /k.js" /></head>' +
+    '<head><title>Elixa</title><meta name="kitchen" content="/k.1.js /k.js" />' +
+      '<meta name="pages" content="a1b2c3" /></head>' +
       '<body><h1 id="opening-title">Elixa</h1><script src="/first.js" defer></script></body>',
   );
   writeFileSync(path.join(web, '_expo', 'entry-1a2b.js'), 'export {}');
@@ -34,6 +35,11 @@ afterAll(async () => {
 });
 
 describe('the server', () => {
+  it('says with every answer which pages it gives out, so that an old one can ask to be reloaded', async () => {
+    for (const address of ['/api/health', '/api/evenings', '/api/nowhere'])
+      expect((await server.request.get(address)).headers['elixa-pages']).toBe('a1b2c3');
+  });
+
   it('gives the plan of a document without storing it', async () => {
     const answer = await server.request.post('/api/plan').send({ evening: example('muffled-peal') });
     expect(answer.status).toBe(200);

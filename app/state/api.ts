@@ -20,9 +20,10 @@ import {
   type FetchBaseQueryError,
 } from '@reduxjs/toolkit/query/react';
 import { compareClocks, deviceMs } from './clock';
-import { serverAnswered, serverTroubled } from './connection';
+import { pageIsOld, serverAnswered, serverTroubled } from './connection';
 import { isTrouble, kindOf } from './failures';
 import { localStore } from './localStore';
+import { areOlder } from './pages';
 
 /** Problem documents are JSON too, under a media type of their own. */
 const isJsonContentType = (headers: Headers) => /[/+]json\b/.test(headers.get('content-type') ?? '');
@@ -53,7 +54,9 @@ function keepAnswer(data: unknown): void {
 const serverOrKept: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (args, apiContext, extra) => {
   const askedMs = deviceMs();
   const result = await fetchFromServer(args, apiContext, extra);
-  compareClocks(result.meta?.response?.headers.get('date'), askedMs, deviceMs());
+  const headers = result.meta?.response?.headers;
+  compareClocks(headers?.get('date'), askedMs, deviceMs());
+  if (areOlder(headers?.get('elixa-pages'))) apiContext.dispatch(pageIsOld());
   const key = `answer:${urlOf(args)}`;
   if (!result.error) {
     apiContext.dispatch(serverAnswered());

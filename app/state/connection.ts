@@ -7,6 +7,8 @@ export interface Connection {
   trouble?: Trouble;
   /** False where the browser's store is blocked or full: nothing outlasts this page but what the server has. */
   keeps: boolean;
+  /** The server, or another phone, speaks what this page is too old for. */
+  isOld?: boolean;
 }
 
 const connection = createSlice({
@@ -19,11 +21,14 @@ const connection = createSlice({
     serverTroubled(state, { payload }: PayloadAction<Trouble>) {
       state.trouble = payload;
     },
+    pageIsOld(state) {
+      state.isOld = true;
+    },
     deviceKeeps(state, { payload }: PayloadAction<boolean>) {
       state.keeps = payload;
     },
   },
 });
 
-export const { serverAnswered, serverTroubled, deviceKeeps } = connection.actions;
+export const { serverAnswered, serverTroubled, deviceKeeps, pageIsOld } = connection.actions;
 export const connectionReducer = connection.reducer;

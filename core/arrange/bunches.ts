@@ -1,4 +1,5 @@
 import type { Helping } from '../diners/helpings';
+import { bunchId } from './bunchId';
 import { isOn, type Side } from '../diners/sides';
 import { ingredientById } from '../catalogue/ingredients';
 import type { Place, Role } from '../catalogue/style';
@@ -34,8 +35,6 @@ export function slowMinOf(ingredientId: string, cut: string): number {
   const window = cooks.simmered ?? cooks.swished ?? cooks.seared;
   return window?.bestMin ?? 0;
 }
-
-const bunchId = (ingredientId: string, side?: Side) => (side ? `${ingredientId}@${side}` : ingredientId);
 
 function bunchOf(
   one: Helping,

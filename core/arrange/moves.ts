@@ -1,4 +1,5 @@
 import type { Laid, Placement, Vessel } from '@elixa/contract';
+import { isOnOneSide } from './bunchId';
 import { chambersOf, outlineFor, placeOf, type Point } from './outline';
 
 /** Where a bunch is put: in which part of the pot, and in which direction from its middle. */
@@ -62,9 +63,8 @@ export const lockedOf = (laid: readonly Laid[]): Laid[] => laid.filter((one) => 
 export function nextTo(laid: readonly Laid[], id: string, clockwise: boolean): Laid | undefined {
   const mine = laid.find((one) => one.id === id);
   if (!mine) return undefined;
-  const side = id.split('@')[1];
   const round = laid
-    .filter((one) => one.place === mine.place && one.id.split('@')[1] === side)
+    .filter((one) => one.place === mine.place && isOnOneSide(one.id, id))
     .sort((a, b) => a.atDeg - b.atDeg);
   if (round.length < 2) return undefined;
   return round[(round.indexOf(mine) + (clockwise ? 1 : round.length - 1)) % round.length];

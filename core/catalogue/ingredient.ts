@@ -67,6 +67,8 @@ export interface Cut {
   thicknessMm: number;
   /** Mass of one piece in g, for drawing it. */
   pieceG: number;
+  /** It is round: as wide as it is thick, whichever way heat comes. */
+  ball?: true;
   /** Bulk density of this cut in a spoon or a cup; it is then measured by them. */
   densityGPerMl?: number;
   /** It comes out of a liquid that it was cooked in: nothing is cut so where that is not made. */

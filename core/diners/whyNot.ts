@@ -1,8 +1,6 @@
 import type { Diet, Diner } from '@elixa/contract';
 import type { FoodKind, Ingredient } from '../catalogue/ingredient';
-
-const MEAT: readonly FoodKind[] = ['poultry', 'pork', 'beef', 'lamb'];
-const SEA: readonly FoodKind[] = ['fish', 'crustacean', 'mollusc'];
+import { MEAT, SEA } from '../catalogue/kinds';
 
 const EXCLUDES: Record<Diet, { kinds: readonly FoodKind[]; says: string }> = {
   vegan: { kinds: [...MEAT, ...SEA, 'egg', 'milk', 'honey'], says: 'eats nothing from animals' },

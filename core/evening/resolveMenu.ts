@@ -12,7 +12,7 @@ import { isSeared, isSwished } from './portions';
 import { documentFaults } from './check';
 import { marinadesOn } from './marinades';
 import type { Menu } from './menu';
-import { isAnimal, meatFreeSide, sidesOf } from './sides';
+import { isOfMeat, meatFreeSide, sidesOf } from './sides';
 import {
   finishesOf,
   finishOf,
@@ -104,7 +104,7 @@ function sideFaults({ evening, style, chosen, table, sides }: Menu): FieldError[
   if (!side) return [];
   const other = side === 'first' ? 'second' : 'first';
   const broth = side === 'first' ? chosen.broth : chosen.otherHalf;
-  const brought = [...sides.contents[side]].filter((id) => isAnimal(id));
+  const brought = [...sides.contents[side]].filter((id) => isOfMeat(id));
   if (asked.meatFree && broth && brought.length > 0) {
     return [
       {
@@ -115,7 +115,7 @@ function sideFaults({ evening, style, chosen, table, sides }: Menu): FieldError[
     ];
   }
   return Object.entries(asked.of ?? {})
-    .filter(([id, where]) => where !== other && isAnimal(standIn(table, id, 'main')) && !table.leaveOut.has(id))
+    .filter(([id, where]) => where !== other && isOfMeat(standIn(table, id, 'main')) && !table.leaveOut.has(id))
     .map(([id]) => ({
       field: `choices.sides.of.${id}`,
       message: `${ingredientById(standIn(table, id, 'main')).name} cannot go where nothing of an animal may`,

@@ -8,7 +8,7 @@ import { planPot } from '../planEvening/planPot';
 import { eveningFor, guests, suited } from '../testing/household';
 import { applyEdit } from './edits/applyEdit';
 import { checkEvening, resolveMenu } from './resolveMenu';
-import { isAnimal } from './sides';
+import { isOfMeat } from './sides';
 import { runs } from '../testing/runs';
 
 const divided = (diners = guests(4)) => suited(eveningFor(diners.length, { diners }), 'dividedPot');
@@ -20,7 +20,7 @@ const withVegetarian = () =>
 describe('a pot of two sides', () => {
   it('cooks nothing of an animal on the side that is free of it, and everything else where the cook says', () => {
     const plan = planPot(divided());
-    const animals = plan.menu.slots.filter((one) => isAnimal(one.ingredientId));
+    const animals = plan.menu.slots.filter((one) => isOfMeat(one.ingredientId));
     expect(animals.length).toBeGreaterThan(1);
     expect(new Set(animals.map((one) => one.where))).toEqual(new Set(['first']));
     const moved = planPot(after(divided(), { kind: 'sideChosen', ingredientId: 'lotusRoot', where: 'second' }));
@@ -102,7 +102,7 @@ describe('a pot of two sides', () => {
       const most = given.vessel.innerDiameterMm / 6;
       expect(side === 'first' ? x : -x).toBeLessThan(most);
     }
-    const meat = inIt.filter((one) => isAnimal(one.ingredientId));
+    const meat = inIt.filter((one) => isOfMeat(one.ingredientId));
     expect(meat.length).toBeGreaterThan(0);
     expect(meat.every((one) => one.side === 'first')).toBe(true);
   });

@@ -1,7 +1,7 @@
 import type { Diner, Evening } from '@elixa/contract';
 import type { Formula } from '../catalogue/formula';
-import type { FoodKind } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/ingredients';
+import { isMeatOrFish } from '../catalogue/kinds';
 import type { Style } from '../catalogue/style';
 import type { Side, Sides } from '../diners/sides';
 import { standIn, type Table } from '../diners/table';
@@ -10,10 +10,8 @@ import { partsOf } from '../formula/schools';
 import type { TonightsSlots } from '../diners/helpings';
 import type { ChosenLiquids } from './chosenLiquids';
 
-const ANIMALS: readonly FoodKind[] = ['poultry', 'pork', 'beef', 'lamb', 'fish', 'crustacean', 'mollusc'];
-
-export const isAnimal = (ingredientId: string): boolean =>
-  ingredientById(ingredientId).kinds.some((kind) => ANIMALS.includes(kind));
+/** Whether it keeps a side from being free of meat. */
+export const isOfMeat = (ingredientId: string): boolean => isMeatOrFish(ingredientById(ingredientId));
 
 const OTHER: Record<Side, Side> = { first: 'second', second: 'first' };
 
@@ -33,7 +31,7 @@ export function meatFreeSide(evening: Evening, style: Style, chosen: ChosenLiqui
   const side = asked ?? style.meatFreeSide;
   const broth = side === 'first' ? chosen.broth : chosen.otherHalf;
   if (!side || !broth) return undefined;
-  return asked ?? (inBroth(broth, evening, table).some(isAnimal) ? undefined : side);
+  return asked ?? (inBroth(broth, evening, table).some(isOfMeat) ? undefined : side);
 }
 
 /**
@@ -51,7 +49,7 @@ export function sidesOf(
   const meatFree = meatFreeSide(evening, style, chosen, table);
   const asked = evening.choices.sides?.of ?? {};
   const servedOf = (slotId: string) => standIn(table, slotId, 'main');
-  const isFixed = (slotId: string) => meatFree !== undefined && isAnimal(servedOf(slotId));
+  const isFixed = (slotId: string) => meatFree !== undefined && isOfMeat(servedOf(slotId));
   const whereOf: Sides['whereOf'] = (slotId) =>
     isFixed(slotId) && meatFree ? OTHER[meatFree] : (asked[slotId] ?? 'both');
   const food = slots.pot.map((slot) => slot.ingredientId).filter((id) => !table.leaveOut.has(id));

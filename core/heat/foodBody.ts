@@ -24,11 +24,11 @@ export interface PieceShape {
 
 /**
  * The shape of one piece of a cut: as thick as it is said to be, and otherwise as wide as its mass makes it; a ball where
- * it is called one.
+ * it is one.
  * @param thicknessMm instead of that of the cut, the other sides as they are
  */
 export function shapeOf(
-  { thicknessMm: usualMm, pieceG, label }: Cut,
+  { thicknessMm: usualMm, pieceG, ball }: Cut,
   rhoKgPerM3: number,
   thicknessMm = usualMm,
 ): PieceShape {
@@ -37,7 +37,7 @@ export function shapeOf(
   // As wide as long, and never narrower than it is thick.
   const wideM = Math.max(usualM, Math.sqrt(volumeM3 / usualM));
   const halves = [thicknessMm / 2000, wideM / 2, wideM / 2].sort((a, b) => a - b) as [number, number, number];
-  return { halfSizesM: halves, isBall: /\bballs?\b/.test(label) };
+  return { halfSizesM: halves, isBall: ball === true };
 }
 
 function thermalAt({ composition }: Ingredient): Thermal {

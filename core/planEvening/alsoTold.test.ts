@@ -8,7 +8,7 @@ import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
 import { VESSELS } from '../catalogue/vessels';
 import { timesTable } from '../simmer/timesTable';
-import { finish } from '../steps/steps';
+import { atOnce } from '../steps/steps';
 import { eveningFor, suited } from '../testing/household';
 import { prepInSteps } from './planEvening';
 import { planPot } from './planPot';
@@ -84,7 +84,7 @@ describe('the examples', () => {
     const evening = potOf(`${kebab(family)}.json`);
     expect(checkEvening(evening)).toEqual([]);
     const planned = rehearsedPot(menuOrThrow(evening), timesTable);
-    const plan = planSchema.parse({ ...planned.plan, prep: finish(prepInSteps(planned, undefined)) });
+    const plan = planSchema.parse({ ...planned.plan, prep: atOnce(prepInSteps(planned, undefined)) });
     expect(plan.conflicts.filter((one) => !one.resolvedBy)).toEqual([]);
     expect(plan.simmer.pieces.every((piece) => piece.safe)).toBe(true);
     expect(plan.finish!.id).toBe(plan.menu.finishId);

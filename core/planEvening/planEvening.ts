@@ -9,7 +9,7 @@ import { REMEDY_EFFORT } from '../prep/solve';
 import { workOf } from '../prep/tasks';
 import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
-import { finish, type Steps } from '../steps/steps';
+import { atOnce, type Steps } from '../steps/steps';
 import { planMenu, type PlannedPot } from './planPot';
 import { withPotRemedies } from './potRemedies';
 import { rehearsedInSteps, rehearsedPot, type RehearsedPot } from './rehearsed';
@@ -98,10 +98,10 @@ export function prepProblemOf(evening: Evening, model: AdditionModel = timesTabl
  */
 export function planEvening(evening: Evening, model: AdditionModel = timesTable): Plan {
   const planned = rehearsedPot(menuOrThrow(evening), model);
-  const prep = finish(prepInSteps(planned, undefined));
+  const prep = atOnce(prepInSteps(planned, undefined));
   return {
-    ...finish(withPotRemedies(planned, model)),
-    prep: { ...prep, remedies: finish(remediesInSteps(planned, prep.late, undefined)) },
+    ...atOnce(withPotRemedies(planned, model)),
+    prep: { ...prep, remedies: atOnce(remediesInSteps(planned, prep.late, undefined)) },
   };
 }
 
@@ -112,11 +112,11 @@ export function planEvening(evening: Evening, model: AdditionModel = timesTable)
  * @throws EveningError when the evening cannot be planned
  */
 export const prepFromNow = (evening: Evening, clock?: PrepClock, model: AdditionModel = timesTable): Prep =>
-  finish(prepInSteps(rehearsedPot(menuOrThrow(evening), model), clock));
+  atOnce(prepInSteps(rehearsedPot(menuOrThrow(evening), model), clock));
 
 /**
  * What mends a preparation that is so many seconds late, each change solved by itself.
  * @param clock the one that it was found late by
  */
 export const remediesFromNow = (evening: Evening, lateS: number, clock: PrepClock): Remedy[] =>
-  finish(remediesInSteps(rehearsedPot(menuOrThrow(evening), timesTable), lateS, clock));
+  atOnce(remediesInSteps(rehearsedPot(menuOrThrow(evening), timesTable), lateS, clock));

@@ -9,7 +9,7 @@ import { vesselSuits, type Suitability } from '../evening/vesselFit';
 import { Budget } from '../prep/budget';
 import { planPrep } from '../prep/planPrep';
 import { REMEDY_EFFORT } from '../prep/solve';
-import { finish, type Steps } from '../steps/steps';
+import { atOnce, type Steps } from '../steps/steps';
 import { fromTheHouse, type FromTheHouse } from '../shopping/fromTheHouse';
 import { saucesOf, type PotSauces } from './sauces';
 import { planMenu } from './planPot';
@@ -77,4 +77,4 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
 }
 
 /** `previewInSteps` without a pause. */
-export const previewStyle = (evening: Evening, styleId: string): PotPreview => finish(previewInSteps(evening, styleId));
+export const previewStyle = (evening: Evening, styleId: string): PotPreview => atOnce(previewInSteps(evening, styleId));

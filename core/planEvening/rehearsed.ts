@@ -13,7 +13,7 @@ import { coldProblem, coldSpells, isOfCold } from '../simmer/coldSpells';
 import { withReasons } from '../simmer/because';
 import { overMark, overMarkShare, problemsOf } from '../simmer/problems';
 import { isOfWindows } from '../simmer/unsatisfied';
-import { finish, type Steps } from '../steps/steps';
+import { atOnce, type Steps } from '../steps/steps';
 import { shiftIso } from '../time/shiftIso';
 import { withLevels } from './levelsTold';
 import type { SolvedLiquids } from './liquids/solveLiquids';
@@ -319,7 +319,7 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel, near?: Rehea
 
 /** `rehearsedInSteps` without a pause. */
 export const rehearsedPot = (menu: Menu, model: AdditionModel, near?: RehearsedPot): RehearsedPot =>
-  finish(rehearsedInSteps(menu, model, near));
+  atOnce(rehearsedInSteps(menu, model, near));
 
 /**
  * The plan of an evening as its pages show it, without its preparation.

@@ -5,7 +5,7 @@ import type { Budget } from './budget';
 import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
 import { placeByList, placing } from './place';
 import type { Ends, Judged, PrepProblem } from './problem';
-import { finish, PAUSE_AFTER, type Steps } from '../steps/steps';
+import { atOnce, PAUSE_AFTER, type Steps } from '../steps/steps';
 import { repeatable } from '../measures/repeatable';
 
 export interface PrepSolution {
@@ -148,7 +148,7 @@ export const solvePrep = (
   problem: PrepProblem,
   effort: Effort = USUAL_EFFORT,
   soFar: Ends = NO_PLAN,
-): PrepSolution | undefined => finish(solvePrepInSteps(problem, effort, soFar));
+): PrepSolution | undefined => atOnce(solvePrepInSteps(problem, effort, soFar));
 
 /** Plain list scheduling: the first list alone, as a reference. */
 export function listAlone(problem: PrepProblem): Omit<Judged, 'switches'> | undefined {

@@ -3,7 +3,7 @@ import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { menuOrThrow } from '../evening/resolveMenu';
-import { finish } from '../steps/steps';
+import { atOnce } from '../steps/steps';
 import { rehearsedPot } from '../planEvening/rehearsed';
 import { withPotRemedies } from '../planEvening/potRemedies';
 import { planEvening } from '../planEvening/planEvening';
@@ -95,7 +95,7 @@ describe('cold food in a pot', () => {
     const planned = rehearsedPot(menuOrThrow(weak), timesTable);
     const coldS = longestColdS(planned.plan.simmer);
     expect(coldS).toBeGreaterThan(LONG_COLD_S);
-    const told = finish(withPotRemedies(planned, timesTable)).simmer.unsatisfied.find((one) => one.id === 'load-main')!;
+    const told = atOnce(withPotRemedies(planned, timesTable)).simmer.unsatisfied.find((one) => one.id === 'load-main')!;
     expect(told.text).toContain(`${Math.round(coldS / 60)} minutes`);
     expect(told.remedies.length).toBeGreaterThan(0);
     for (const { edit, text } of told.remedies) {

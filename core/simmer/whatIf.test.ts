@@ -3,7 +3,7 @@ import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
 import { withPotRemedies } from '../planEvening/potRemedies';
 import { rehearsedPot } from '../planEvening/rehearsed';
-import { finish } from '../steps/steps';
+import { atOnce } from '../steps/steps';
 import { makePlanning, type Found } from '../planEvening/planning';
 import { eveningFor, suited } from '../testing/household';
 import { becauseOf, spanText } from './because';
@@ -155,7 +155,7 @@ describe('what would not come out as it should', () => {
     const planned = rehearsedPot(menuOrThrow(early), timesTable);
     const [late] = planned.plan.simmer.unsatisfied;
     expect(late).toMatchObject({ id: 'late', because: 'You said when it goes in.', remedies: [] });
-    const [mended] = finish(withPotRemedies(planned, timesTable)).simmer.unsatisfied;
+    const [mended] = atOnce(withPotRemedies(planned, timesTable)).simmer.unsatisfied;
     expect(mended!.remedies.length).toBeGreaterThan(0);
     for (const { text, edit } of mended!.remedies) {
       expect(text).toMatch(/: (all|\d+ of \d+) in (its|their) time then/);
@@ -165,7 +165,7 @@ describe('what would not come out as it should', () => {
     }
     expect(mended!.remedies[0]!.text).toMatch(/^Put the carrot in when the plan has it/);
     const good = rehearsedPot(menuOrThrow(evening), timesTable);
-    expect(finish(withPotRemedies(good, timesTable))).toBe(good.plan);
+    expect(atOnce(withPotRemedies(good, timesTable))).toBe(good.plan);
   });
 });
 

@@ -6,9 +6,9 @@ export type Steps<T, Says = undefined> = Generator<Says | undefined, T, void>;
 
 /**
  * The same without a pause.
- * @example finish(solvePrepInSteps(problem)) // as solvePrep(problem)
+ * @example atOnce(solvePrepInSteps(problem)) // as solvePrep(problem)
  */
-export function finish<T>(steps: Steps<T, unknown>): T {
+export function atOnce<T>(steps: Steps<T, unknown>): T {
   for (;;) {
     const { done, value } = steps.next();
     if (done) return value;

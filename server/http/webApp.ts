@@ -20,6 +20,13 @@ const kitchenOf = (page: string) =>
     .map((src) => `<script src="${src}" data-kitchen defer></script>`)
     .join('');
 
+/** Which build of the pages the server gives out; none where there is none. */
+export function pagesIn(directory: string): string | undefined {
+  const index = path.join(directory, 'index.html');
+  if (!existsSync(index)) return undefined;
+  return /<meta name="pages" content="([^"]*)"/.exec(readFileSync(index, 'utf8'))?.[1];
+}
+
 /**
  * Serves the built web application, as it was packed when it was built; every address that is no file gets its first page.
  * That says the name of the evening before any script has run.

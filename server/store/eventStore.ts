@@ -38,7 +38,7 @@ export function eventStore(db: Db, summarise: Summarise) {
         .where(inArray(liveEvents.id, [...ids]));
     },
     /** @returns the ids that were new; the others were there already and are left as they are */
-    async append(eveningId: string, events: readonly LiveEvent[], now: Date): Promise<string[]> {
+    async append(eveningId: string, events: readonly AnyLiveEvent[], now: Date): Promise<string[]> {
       return db.transaction(async (within) => {
         const rows = await within
           .insert(liveEvents)

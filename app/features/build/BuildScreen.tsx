@@ -1,5 +1,5 @@
 import type { Build, PotPlan, Units } from '@elixa/contract';
-import { ingredientById, isOfRoom, saucesOf, showVolume } from '@elixa/core';
+import { ingredientById, isMeatOrFish, isOfRoom, saucesOf, showVolume } from '@elixa/core';
 import { router } from 'expo-router';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -57,11 +57,11 @@ function Building({ plan }: { plan: PotPlan }) {
   const { wide } = useScreen();
 
   const carriedOver = (id: string, side: 'first' | 'second') => {
-    const ingredientId = id.split('@')[0]!;
-    const isAnimal = ingredientById(ingredientId).kinds.some((kind) => kind !== 'plant' && kind !== 'mineral');
-    const name = ingredientById(ingredientId).name;
-    if (isAnimal && evening.choices.sides?.meatFree !== 'none') {
-      setStayed(`The ${name} stays on its side: the other is free of meat and fish.`);
+    const ingredientId = build.placements.find((one) => one.id === id)?.ingredientId;
+    if (!ingredientId) return;
+    const what = ingredientById(ingredientId);
+    if (isMeatOrFish(what) && evening.choices.sides?.meatFree !== 'none') {
+      setStayed(`The ${what.name} stays on its side: the other is free of meat and fish.`);
       return;
     }
     setStayed(undefined);

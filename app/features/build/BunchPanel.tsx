@@ -1,5 +1,5 @@
 import type { Laid, Placement, Units } from '@elixa/contract';
-import { isMovable, lockedAs, moved, nextTo, showWeight, stepped, swapped } from '@elixa/core';
+import { isMovable, isOnOneSide, lockedAs, moved, nextTo, showWeight, stepped, swapped } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '@/ui/Button';
@@ -83,7 +83,7 @@ export function BunchPanel({ id, laying, units, onClose }: Props) {
   const [first] = cuts ?? [];
   if (!cuts || !first) return null;
   const name = bunchName(cuts);
-  const others = laying.laid.filter((one) => one.id !== id && one.id.split('@')[1] === id.split('@')[1]);
+  const others = laying.laid.filter((one) => one.id !== id && isOnOneSide(one.id, id));
   return (
     <View className="gap-3 rounded-2xl bg-well p-4" aria-live="polite">
       <View className="flex-row items-start justify-between gap-2">

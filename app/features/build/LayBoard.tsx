@@ -153,7 +153,7 @@ interface Carried {
 /** Where a carried bunch would come to lie, and whether that is over the wall of a divided pot. */
 function dropOf(vessel: Vessel, { id, build }: Carried, point: Point) {
   const spot = spotAt(vessel, build.placements, id, point);
-  const own = id.split('@')[1];
+  const own = build.placements.find((one) => one.id === id)?.side;
   const over = spot?.side !== undefined && own !== undefined && spot.side !== own ? spot.side : undefined;
   return { spot: over ? undefined : spot, over };
 }

@@ -12,6 +12,7 @@ import { Body, Heading, Small } from '@/ui/Text';
 import { EveningItem } from './EveningItem';
 import { eveningRows, groupRows } from './eveningRows';
 import { NextEvening } from './NextEvening';
+import { OldPage } from '@/features/live/OldPage';
 import { OpenFile } from './OpenFile';
 import { useNewEvening } from './useNewEvening';
 import { WhatIsNotKept } from './WhatIsNotKept';
@@ -97,6 +98,7 @@ export function EveningsScreen() {
           </View>
         ) : null}
         <WhatIsNotKept />
+        <OldPage isLit={rows.some((row) => row.status === 'live')} />
         {(ahead.isError || past.isError) && !trouble ? (
           <View role="alert" className="gap-3 rounded-2xl bg-well p-5">
             <Body>The list could not be read.</Body>

@@ -2,6 +2,7 @@ import { eventsAnswerSchema } from '@elixa/contract';
 import { useEffect } from 'react';
 import { useAppDispatch } from '@/state';
 import { api } from '@/state/api';
+import { pageIsOld } from '@/state/connection';
 import { logArrived } from '@/state/log';
 
 /** How often the server is asked where no stream comes through. */
@@ -29,6 +30,8 @@ export function useFollowing(eveningId: string, open: boolean): void {
     stream.onmessage = ({ data }: MessageEvent<string>) => {
       const read = eventsAnswerSchema.safeParse(JSON.parse(data));
       if (read.success) dispatch(logArrived({ eveningId, events: read.data.events }));
+      // A newer phone says what this page does not know.
+      else dispatch(pageIsOld());
     };
     stream.addEventListener('changed', askForChanges);
     stream.onopen = () => {

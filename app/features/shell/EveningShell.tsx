@@ -4,6 +4,7 @@ import { Suspense, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { changesSince, knowOwn, saucesOf } from '@elixa/core';
 import { ChangedSince } from '@/features/live/ChangedSince';
+import { OldPage } from '@/features/live/OldPage';
 import { useFollowing } from '@/features/live/useFollowing';
 import { useLiveLog } from '@/features/live/useLiveLog';
 import { MomentProvider, type MomentShown } from '@/features/simmer/MomentContext';
@@ -109,6 +110,7 @@ export function EveningShell() {
   const bar = drawn < 1 ? null : <StageBar eveningId={id} stages={stages} upright={wide} />;
   const page = (
     <Boundary resetKeys={[path, evening]} onBack={() => router.replace('/')} onKeep={() => saveAsFile(evening)}>
+      <OldPage isLit={live.status === 'running' || live.status === 'paused'} />
       {live.started && !atStove && live.status !== 'finished' ? (
         <ChangedSince changes={changesSince(live.started.evening, evening)} />
       ) : null}

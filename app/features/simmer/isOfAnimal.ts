@@ -1,6 +1,5 @@
 import type { SimmerPiece } from '@elixa/contract';
-import { ingredientById } from '@elixa/core';
+import { ingredientById, isHeatedThrough } from '@elixa/core';
 
-/** A food whose middle has to get hot: everything of an animal that goes in raw. */
-export const isOfAnimal = ({ ingredientId }: SimmerPiece): boolean =>
-  ingredientById(ingredientId).kinds.some((kind) => !['plant', 'mineral', 'milk'].includes(kind));
+/** A food whose middle has to get hot. */
+export const isOfAnimal = ({ ingredientId }: SimmerPiece): boolean => isHeatedThrough(ingredientById(ingredientId));

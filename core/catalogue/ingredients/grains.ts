@@ -456,6 +456,7 @@ export const GRAINS = [
     cuts: {
       ball: {
         label: 'balls of 15 g',
+        ball: true,
         short: 'buckwheat dumplings',
         thicknessMm: 28,
         pieceG: 15,

@@ -116,6 +116,7 @@ export const MEAT = [
     cuts: {
       ball: {
         label: '3 cm balls',
+        ball: true,
         short: 'chicken balls',
         thicknessMm: 30,
         pieceG: 22,
@@ -348,6 +349,7 @@ export const MEAT = [
     cuts: {
       ball: {
         label: '3 cm balls',
+        ball: true,
         short: 'pork balls',
         thicknessMm: 30,
         pieceG: 22,

@@ -231,6 +231,7 @@ export const SEA = [
       },
       ball: {
         label: 'balls, whole',
+        ball: true,
         short: 'fish-cake balls',
         thicknessMm: 25,
         pieceG: 20,
