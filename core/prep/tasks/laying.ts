@@ -5,7 +5,7 @@ import type { Menu } from '../../evening/menu';
 import { andList } from '../../measures/andList';
 import { showLength } from '../../measures/showSize';
 import { sum } from '../../measures/sum';
-import { inARow, lengthOf, type Part, type Work, type WorkList } from './work';
+import { forTonight, type Part, type Work, type WorkList } from './work';
 
 /** Piling one layer, cutting a pile across, standing one block on end, laying one thing in, in min. Kitchen estimates. */
 const LAYER_MIN = 0.3;
@@ -90,22 +90,8 @@ export function layingWork({ menu, build, simmer }: LayingQuestion, leadMin: num
   const { evening, stages } = menu;
   const pourAt = stages.findIndex((stage) => stage.do === 'pour');
   const { stacks } = build;
-  const work = (id: string, name: string, parts: ReadonlyArray<Omit<Part, 'fromMin'>>, why: string): Work => {
-    const segments = inARow(parts);
-    return {
-      id,
-      kind: 'table',
-      name,
-      segments,
-      lastsMin: lengthOf(segments),
-      endsBeforeMin: leadMin + checkMin,
-      freshMin: FRESH_MIN,
-      staleness: 0.3,
-      early: false,
-      dayBefore: false,
-      why,
-    };
-  };
+  const work = (id: string, name: string, parts: ReadonlyArray<Omit<Part, 'fromMin'>>, why: string): Work =>
+    forTonight({ id, name, parts, why, endsBeforeMin: leadMin + checkMin, freshMin: FRESH_MIN, staleness: 0.3 });
   const layMin = sum([stacks ? stacks.blocks * BLOCK_MIN : 0, new Set(laid.map(nameOf)).size * LAID_MIN]);
   const works = [
     ...(stacks

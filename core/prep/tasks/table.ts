@@ -2,7 +2,7 @@ import type { Evening, Simmer } from '@elixa/contract';
 import { shortName } from '../../catalogue/shortName';
 import { andList } from '../../measures/andList';
 import { laidFirst } from './laying';
-import { inARow, lengthOf, type Part, type Work, type WorkList } from './work';
+import { forTonight, type Part, type Work, type WorkList } from './work';
 
 /** Checking the counter just before the burner is lit. */
 export const CHECK_MIN = 2;
@@ -66,22 +66,16 @@ export function tableWork(evening: Evening, simmer: Simmer, before: readonly str
     endsBeforeMin: number,
     why: string,
     staleness: number,
-  ): Work => {
-    const segments = inARow([{ id: 'do', says, lastsMin, needs: ['hands'] }]);
-    return {
+  ): Work =>
+    forTonight({
       id,
-      kind: 'table',
       name,
-      segments,
-      lastsMin: lengthOf(segments),
+      parts: [{ id: 'do', says, lastsMin, needs: ['hands'] }],
       endsBeforeMin,
       freshMin: FRESH_MIN,
       staleness,
-      early: false,
-      dayBefore: false,
       why,
-    };
-  };
+    });
   const works: Work[] = [
     one(
       'layTable',

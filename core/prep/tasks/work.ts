@@ -45,6 +45,17 @@ export function inARow(parts: ReadonlyArray<Omit<Part, 'fromMin'>>): Part[] {
 
 export const lengthOf = (parts: readonly Part[]) => Math.max(0, ...parts.map((part) => part.fromMin + part.lastsMin));
 
+/** Work about the pot and the table, in one go, that is done for tonight alone. */
+export function forTonight({
+  parts,
+  ...more
+}: Pick<Work, 'id' | 'name' | 'endsBeforeMin' | 'freshMin' | 'staleness' | 'why'> & {
+  parts: ReadonlyArray<Omit<Part, 'fromMin'>>;
+}): Work {
+  const segments = inARow(parts);
+  return { ...more, kind: 'table', segments, lastsMin: lengthOf(segments), early: false, dayBefore: false };
+}
+
 export const needing = (attended: boolean, more: readonly Resource[] = []): Resource[] =>
   attended ? ['hands', ...more] : [...more];
 
