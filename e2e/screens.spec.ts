@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { expectNothingSerious } from './support/access';
 import { expectInPlace } from './support/geometry';
 import { ElixaServer } from './support/server';
 import { LARGE_LETTER_PX, open, openSheet, SCREENS, SHEETS, startCooking } from './support/screens';
@@ -16,22 +16,8 @@ const SIZES = {
 // The screens leave the evenings as they are: they need not wait for one another.
 test.describe.configure({ mode: 'parallel' });
 
-const everything = (page: Page) => new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
-/** What another width may change: colours over others, and how large and how well named what is pressed is. */
-const ofLayout = (page: Page) =>
-  new AxeBuilder({ page }).withRules(['color-contrast', 'target-size', 'button-name', 'link-name', 'label']);
-const contrast = (page: Page) => new AxeBuilder({ page }).withRules(['color-contrast']);
-
 /** Every letter twice as large, as somebody sets it who wants it so. */
 const LETTERS = `html { font-size: ${LARGE_LETTER_PX}px !important }`;
-
-async function expectNothingSerious(page: Page, check = everything) {
-  const { violations } = await check(page).analyze();
-  const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
-  expect(serious.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)).toEqual(
-    [],
-  );
-}
 
 for (const screen of SCREENS) {
   test(`${screen.name}: nothing serious for access in light and dark, everything in its place, with large letters too`, async ({
@@ -42,14 +28,14 @@ for (const screen of SCREENS) {
     for (const viewport of Object.values(SIZES)) {
       await page.setViewportSize(viewport);
       await page.getByText(screen.shows).first().waitFor();
-      await expectNothingSerious(page, viewport === SIZES.phone ? everything : ofLayout);
+      await expectNothingSerious(page, viewport === SIZES.phone ? 'everything' : 'layout');
     }
     await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
     await expect(page.locator('.theme-dark').first()).toBeAttached();
     // The page is the same one; only its colours are others, and then its letters.
     for (const viewport of Object.values(SIZES)) {
       await page.setViewportSize(viewport);
-      await expectNothingSerious(page, contrast);
+      await expectNothingSerious(page, 'contrast');
     }
     await expectInPlace(page);
     await page.addStyleTag({ content: LETTERS });
@@ -62,7 +48,7 @@ for (const one of SHEETS) {
     page,
   }) => {
     const sheet = await openSheet(page, server.url, one);
-    await expectNothingSerious(page, (at) => everything(at).include('[role=dialog]'));
+    await expectNothingSerious(page, 'everything', '[role=dialog]');
     await expectInPlace(page);
     await page.addStyleTag({ content: LETTERS });
     await expectInPlace(page);

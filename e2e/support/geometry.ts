@@ -47,27 +47,44 @@ export async function geometryFaults(page: Page): Promise<string[]> {
     const short = (words: string) => words.trim().replace(/\s+/g, ' ').slice(0, 50);
     const clips = (style: string) => style !== 'visible';
 
+    interface Frame {
+      x: string;
+      y: string;
+      edge: DOMRect;
+    }
+    const framesOf = new Map<Element, Frame[]>();
+    /** What takes away of an element, from itself outwards; what is fixed is in no frame but its own. */
+    function frames(element: Element): Frame[] {
+      const known = framesOf.get(element);
+      if (known) return known;
+      const style = getComputedStyle(element);
+      const own =
+        (clips(style.overflowX) || clips(style.overflowY)) && !(element.closest('svg') && element.tagName !== 'svg')
+          ? [{ x: style.overflowX, y: style.overflowY, edge: element.getBoundingClientRect() }]
+          : [];
+      const parent = element.parentElement;
+      const isOutermost = !parent || parent === document.body || (own.length > 0 && style.position === 'fixed');
+      const all = isOutermost ? own : [...own, ...frames(parent)];
+      framesOf.set(element, all);
+      return all;
+    }
+
     /** The part of a box that can be seen, and whether a frame without scrolling takes some of it away. */
     function seen(element: Element, box: DOMRect): { box: Box; cut: boolean } {
       const part: Box = { left: box.left, top: box.top, right: box.right, bottom: box.bottom };
       let cut = false;
-      for (let frame: Element | null = element; frame && frame !== document.body; frame = frame.parentElement) {
-        const style = getComputedStyle(frame);
-        if (!clips(style.overflowX) && !clips(style.overflowY)) continue;
-        if (frame.closest('svg') && frame.tagName !== 'svg') continue;
-        const edge = frame.getBoundingClientRect();
-        if (clips(style.overflowX)) {
-          if (style.overflowX === 'hidden') cut ||= part.right > edge.right + SLACK || part.left < edge.left - SLACK;
+      for (const { x, y, edge } of frames(element)) {
+        if (clips(x)) {
+          if (x === 'hidden') cut ||= part.right > edge.right + SLACK || part.left < edge.left - SLACK;
           part.left = Math.max(part.left, edge.left);
           part.right = Math.min(part.right, edge.right);
         }
-        if (clips(style.overflowY)) {
+        if (clips(y)) {
           // Letters reach a little over a tight line; half a line gone is what a reader misses.
-          if (style.overflowY === 'hidden') cut ||= part.bottom > edge.bottom + box.height / 3;
+          if (y === 'hidden') cut ||= part.bottom > edge.bottom + box.height / 3;
           part.top = Math.max(part.top, edge.top);
           part.bottom = Math.min(part.bottom, edge.bottom);
         }
-        if (style.position === 'fixed') break;
       }
       return { box: part, cut };
     }
@@ -116,7 +133,8 @@ export async function geometryFaults(page: Page): Promise<string[]> {
       if (hidden(element)) continue;
       const range = document.createRange();
       range.selectNodeContents(node);
-      for (const rect of range.getClientRects()) {
+      const rects = range.getClientRects();
+      for (const rect of rects) {
         if (rect.width < 1) continue;
         const { box, cut } = seen(element, rect);
         if (cut) faults.add(`cut off: “${short(text)}”`);
@@ -128,7 +146,8 @@ export async function geometryFaults(page: Page): Promise<string[]> {
         if (box.right - box.left > 1 && box.bottom - box.top > 1) lines.push({ box, words: text, element });
       }
       let last: { top: number; letter: boolean } | undefined;
-      for (let at = 0; at < text.length; at += 1) {
+      // What stands in one line is broken nowhere.
+      for (let at = 0; rects.length > 1 && at < text.length; at += 1) {
         range.setStart(node, at);
         range.setEnd(node, at + 1);
         const rect = range.getBoundingClientRect();
@@ -138,8 +157,11 @@ export async function geometryFaults(page: Page): Promise<string[]> {
         last = { top: rect.top, letter };
       }
     }
+    // From above: what begins below a line, and all after it, lies on it nowhere.
+    lines.sort((a, b) => a.box.top - b.box.top);
     for (const [at, one] of lines.entries())
-      for (const other of lines.slice(at + 1)) {
+      for (let next = at + 1; next < lines.length && lines[next]!.box.top < one.box.bottom; next += 1) {
+        const other = lines[next]!;
         if (one.element === other.element) continue;
         const { wide, high } = both(one.box, other.box);
         if (wide > SLACK && high > SLACK) faults.add(`overlap: “${short(one.words)}” and “${short(other.words)}”`);

@@ -31,7 +31,7 @@ export class ElixaServer {
 
   async start(): Promise<string> {
     const port = this.address ? new URL(this.address).port : '0';
-    const args = ['--import', 'tsx', path.join(ROOT, 'server', 'main.ts'), ...(this.options.demo ? ['--demo'] : [])];
+    const args = [path.join(ROOT, 'server', 'dist', 'main.js'), ...(this.options.demo ? ['--demo'] : [])];
     const child = spawn(process.execPath, args, {
       cwd: ROOT,
       env: { ...process.env, ELIXA_PORT: port, ELIXA_DATA: this.data, ELIXA_LOG: 'warn', TZ: 'Europe/London' },
