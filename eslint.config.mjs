@@ -20,6 +20,7 @@ export default tseslint.config(
     ignores: [
       '**/node_modules/',
       'app/dist/',
+      'server/dist/',
       'bench/empty/dist/',
       'app/public/',
       'app/.expo/',

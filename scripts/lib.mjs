@@ -69,14 +69,29 @@ export function ensureInstalled() {
   setFresh('install', print);
 }
 
-/** Builds the web application, unless nothing that goes into it has changed. */
+/** Builds a part, unless it is there and nothing that goes into it has changed. */
+function ensurePart(name, { of, script, leaves, says }) {
+  const print = fingerprint([...of, 'core', 'contract', 'package-lock.json', script]);
+  if (existsSync(path.join(ROOT, leaves)) && isFresh(name, print)) return;
+  process.stdout.write(`${says}\n`);
+  if (run(process.execPath, [script]) !== 0) fail(`${script} failed; the reason stands above.`);
+  setFresh(name, print);
+}
+
+/** Builds the web application and the server, each unless nothing that goes into it has changed. */
 export function ensureBuilt() {
-  const print = fingerprint(['app', 'core', 'contract', 'package-lock.json', 'scripts/build.mjs']);
-  if (existsSync(path.join(ROOT, 'app', 'dist', 'sw.js')) && isFresh('build', print)) return;
-  process.stdout.write('Building the web application (about a minute)\n');
-  if (run(process.execPath, ['scripts/build.mjs']) !== 0)
-    fail('The web application could not be built; the reason stands above.');
-  setFresh('build', print);
+  ensurePart('build', {
+    of: ['app'],
+    script: 'scripts/build.mjs',
+    leaves: 'app/dist/sw.js',
+    says: 'Building the web application (about a minute)',
+  });
+  ensurePart('server', {
+    of: ['server'],
+    script: 'scripts/buildServer.mjs',
+    leaves: 'server/dist/main.js',
+    says: 'Building the server',
+  });
 }
 
 const CHROMIUM = process.env.ELIXA_CHROMIUM ?? '/usr/bin/chromium';

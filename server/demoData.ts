@@ -3,14 +3,13 @@ import path from 'node:path';
 import { mustReadEvening, type Evening, type HousePot, type LiveEvent, type PantryItem } from '@elixa/contract';
 import { rehearsedPlan } from '@elixa/core/planEvening/rehearsed';
 import { applyEdit, factsOf, housePotOf, liveSteps, project, shiftIso, type StepTap } from '@elixa/core';
+import { EXAMPLES } from './places';
 import { summaryOf } from './services/logSummary';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import { housePotStore } from './store/housePotStore';
 import { pantryStore } from './store/pantryStore';
 import type { Db } from './store/database';
-
-const EXAMPLES = path.join(__dirname, '..', 'examples');
 
 const readExample = (name: string): Evening =>
   mustReadEvening(JSON.parse(readFileSync(path.join(EXAMPLES, `${name}.json`), 'utf8')));

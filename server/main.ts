@@ -9,12 +9,12 @@ import { listenOnFreePort } from './http/listen';
 import { upcastLog } from '@elixa/core';
 import { eveningService } from './services/eveningService';
 import { summaryOf } from './services/logSummary';
+import { ROOT } from './places';
 import { openDatabase } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import { threadPlanner } from './workers/planner';
 
-const ROOT = path.join(__dirname, '..');
 const settings = {
   host: process.env.ELIXA_HOST ?? '127.0.0.1',
   port: Number(process.env.ELIXA_PORT ?? 4380),

@@ -1,8 +1,8 @@
-import path from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
 import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
+import { MIGRATIONS } from '../places';
 import * as schema from './schema';
 
 /** Any PostgreSQL behind Drizzle: the embedded one, a server, or a transaction in either. */
@@ -12,8 +12,6 @@ export interface Database {
   db: Db;
   close(): Promise<void>;
 }
-
-const MIGRATIONS = path.join(__dirname, 'migrations');
 
 /**
  * Opens the database and brings it to the newest shape.
