@@ -10,6 +10,7 @@ import { listenOnFreePort } from './http/listen';
 import { eveningService } from './services/eveningService';
 import { openDatabase } from './store/database';
 import { eveningStore } from './store/eveningStore';
+import { emptyDatabase } from './testing/emptyDatabase';
 import { example, testServer, type TestServer } from './testing/testServer';
 import { threadPlanner } from './workers/planner';
 
@@ -187,7 +188,7 @@ describe('the database on disk', () => {
   });
 
   it('forgets what was deleted a month ago and nothing younger', async () => {
-    const database = await openDatabase();
+    const database = await emptyDatabase();
     const store = eveningStore(database.db);
     const now = new Date('2026-11-24T12:00:00Z');
     const service = eveningService(store, undefined, () => now);

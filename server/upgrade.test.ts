@@ -6,16 +6,16 @@ import { eq } from 'drizzle-orm';
 import { eveningService } from './services/eveningService';
 import { liveService } from './services/liveService';
 import { summaryOf } from './services/logSummary';
-import { openDatabase } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import { evenings, liveEvents } from './store/schema';
+import { emptyDatabase } from './testing/emptyDatabase';
 
 const read = (...names: string[]) => JSON.parse(readFileSync(path.join(__dirname, '..', ...names), 'utf8')) as never;
 
 describe('a database of an earlier version', () => {
   it('is brought to today once: its log reads as it did, and the list knows it', async () => {
-    const { db, close } = await openDatabase();
+    const { db, close } = await emptyDatabase();
     const document = read('contract', 'migrations', 'documents', 'evening1-first-frost.json') as { id: string };
     const log = read('core', 'live', 'version1', 'first-frost.log.json') as AnyLiveEvent[];
     const now = new Date('2026-11-25T12:00:00Z');

@@ -5,7 +5,7 @@ import { planPrep, type PrepClock } from '../prep/planPrep';
 import type { PrepProblem } from '../prep/problem';
 import { applyEdits } from '../evening/edits/applyEdit';
 import { byHelp, remediesFor, type Tried } from '../prep/remedies';
-import { REMEDY_EFFORT } from '../prep/solve';
+import { REMEDY_EFFORT, USUAL_EFFORT, type Effort } from '../prep/solve';
 import { workOf } from '../prep/tasks';
 import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
@@ -31,9 +31,16 @@ const questionOf = ({ plan, menu }: PlannedPot) => ({
   build: plan.build,
 });
 
-/** The preparation of an evening with a plan that stands, without what mends it. */
-export function* prepInSteps(planned: PlannedPot, clock: PrepClock | undefined): Steps<Prep> {
-  const prep = yield* planPrep(questionOf(planned), clockOf(planned.menu.evening, clock));
+/**
+ * The preparation of an evening with a plan that stands, without what mends it.
+ * @param effort how long a better order is looked for
+ */
+export function* prepInSteps(
+  planned: PlannedPot,
+  clock: PrepClock | undefined,
+  effort: Effort = USUAL_EFFORT,
+): Steps<Prep> {
+  const prep = yield* planPrep(questionOf(planned), clockOf(planned.menu.evening, clock), effort);
   return { ...prep, remedies: [] };
 }
 

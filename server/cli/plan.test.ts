@@ -2,54 +2,62 @@ import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { planSchema, PUBLISHED_SCHEMA_NAMES, publishedSchema } from '@elixa/contract';
+import { planAnswer } from './planAnswer';
 
 const ROOT = path.join(__dirname, '..', '..');
-const plan = (args: string[], input?: string) =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'server/cli/plan.ts', ...args], {
-    cwd: ROOT,
-    input,
-    encoding: 'utf8',
-  });
-const document = () => JSON.parse(readFileSync(path.join(ROOT, 'examples', 'practice-night.json'), 'utf8'));
+const example = (name: string) => readFileSync(path.join(ROOT, 'examples', `${name}.json`), 'utf8');
+const document = () => JSON.parse(example('practice-night'));
+/** The answer to a document on the standard input. */
+const plan = (text: string, ...more: string[]) => planAnswer(['-', ...more], () => text);
 
 describe('npm run -s plan', () => {
+  it('reads a file or the standard input, and leaves what was printed and the exit code', () => {
+    const called = (args: string[], input?: string) =>
+      spawnSync(process.execPath, ['--import', 'tsx', 'server/cli/plan.ts', ...args], {
+        cwd: ROOT,
+        input,
+        encoding: 'utf8',
+      });
+    const text = example('practice-night');
+    const { stdout, stderr, status } = called(['examples/practice-night.json']);
+    expect({ stdout, stderr, status }).toEqual({ stdout: plan(text).out, stderr: '', status: 0 });
+    const faulty = called(['-'], '{ "id": ');
+    expect(faulty).toMatchObject({ status: 2, stdout: '', stderr: plan('{ "id": ').said });
+  });
+
   it.each(['practice-night', 'first-frost', 'muffled-peal'])('prints the plan of %s as JSON', (name) => {
-    const { stdout, stderr, status } = plan([`examples/${name}.json`]);
-    expect({ status, stderr }).toEqual({ status: 0, stderr: '' });
-    expect(planSchema.parse(JSON.parse(stdout)).eveningId).toBe(name);
+    const { out, said, status } = plan(example(name));
+    expect({ status, said }).toEqual({ status: 0, said: '' });
+    expect(planSchema.parse(JSON.parse(out)).eveningId).toBe(name);
   });
 
   it('prints what is done at the pots, line by line, where that is asked for', () => {
-    const { stdout, status } = plan(['examples/practice-night.json', '--program']);
+    const { out, status } = plan(example('practice-night'), '--program');
     expect(status).toBe(0);
-    expect(stdout.split('\n')[0]).toMatch(/^ *0:00 .*light$/);
-    expect(stdout).toMatch(/pour \d+ ml of/);
-    expect(plan(['examples/practice-night.json', '--picture']).status).toBe(2);
+    expect(out.split('\n')[0]).toMatch(/^ *0:00 .*light$/);
+    expect(out).toMatch(/pour \d+ ml of/);
+    expect(plan(example('practice-night'), '--picture').status).toBe(2);
   });
 
-  it('reads standard input, and answers the same', () => {
-    const text = JSON.stringify(document());
-    expect(plan(['-'], text).stdout).toBe(plan(['examples/practice-night.json']).stdout);
-  });
-
-  it('names the field and the fix on stderr, with exit code 2 and nothing on stdout', () => {
+  it('names the field and the fix, with exit code 2 and nothing printed', () => {
     const diners = [{ ...document().diners[0], appetite: 'huge' }];
-    const { stdout, stderr, status } = plan(['-'], JSON.stringify({ ...document(), diners }));
+    const { out, said, status } = plan(JSON.stringify({ ...document(), diners }));
     expect(status).toBe(2);
-    expect(stdout).toBe('');
-    expect(stderr).toMatch(/diners\[0\]\.appetite: .*Use one of: small, regular, large\./);
+    expect(out).toBe('');
+    expect(said).toMatch(/diners\[0\]\.appetite: .*Use one of: small, regular, large\./);
   });
 
   it('says so when something is asked for that the catalogue does not hold', () => {
-    const { stderr, status } = plan(['-'], JSON.stringify({ ...document(), style: { id: 'moonSoup', schools: {} } }));
+    const { said, status } = plan(JSON.stringify({ ...document(), style: { id: 'moonSoup', schools: {} } }));
     expect(status).toBe(2);
-    expect(stderr).toMatch(/style\.id: There is no style "moonSoup"\. Use one of: clearChicken/);
+    expect(said).toMatch(/style\.id: There is no style "moonSoup"\. Use one of: clearChicken/);
   });
 
   it('says so when there is no such file, no JSON, or no file named', () => {
-    expect(plan(['examples/nowhere.json'])).toMatchObject({ status: 2, stderr: expect.stringContaining('ENOENT') });
-    expect(plan(['-'], '{ "id": ')).toMatchObject({ status: 2, stderr: expect.stringContaining('not JSON') });
-    expect(plan([])).toMatchObject({ status: 2, stderr: expect.stringContaining('Usage') });
+    const nowhere = planAnswer(['examples/nowhere.json'], (file) => readFileSync(path.join(ROOT, file), 'utf8'));
+    expect(nowhere).toMatchObject({ status: 2, said: expect.stringContaining('ENOENT') });
+    expect(plan('{ "id": ')).toMatchObject({ status: 2, said: expect.stringContaining('not JSON') });
+    expect(planAnswer([], () => '')).toMatchObject({ status: 2, said: expect.stringContaining('Usage') });
   });
 });
 

@@ -10,17 +10,20 @@ export type Db = PgDatabase<PgQueryResultHKT, typeof schema>;
 
 export interface Database {
   db: Db;
+  /** Its files, as one that is opened later can begin with. */
+  files(): Promise<Blob>;
   close(): Promise<void>;
 }
 
 /**
  * Opens the database and brings it to the newest shape.
  * @param directory folder that holds it, made when missing; in memory when undefined
+ * @param from what it begins with instead of nothing: the files of another, as `dumpDataDir` gives them
  */
-export async function openDatabase(directory?: string): Promise<Database> {
-  const client = directory ? new PGlite(directory) : new PGlite();
+export async function openDatabase(directory?: string, from?: Blob): Promise<Database> {
+  const client = new PGlite({ dataDir: directory, loadDataDir: from });
   await client.waitReady;
   const db = drizzle(client, { schema });
   await migrate(db, { migrationsFolder: MIGRATIONS });
-  return { db, close: () => client.close() };
+  return { db, files: () => client.dumpDataDir('none'), close: () => client.close() };
 }

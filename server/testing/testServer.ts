@@ -5,8 +5,8 @@ import { mustReadEvening, type Evening } from '@elixa/contract';
 import { pino } from 'pino';
 import supertest from 'supertest';
 import { createApp, type AppOptions } from '../app';
-import { openDatabase } from '../store/database';
 import { threadPlanner } from '../workers/planner';
+import { emptyDatabase } from './emptyDatabase';
 
 /** The household's evenings, as the examples hold them. */
 export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal', more: Partial<Evening> = {}): Evening {
@@ -16,7 +16,7 @@ export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal',
 
 /** A server with an empty database in memory, and the lines that it logs. */
 export async function testServer(more: Partial<AppOptions> = {}) {
-  const database = await openDatabase();
+  const database = await emptyDatabase();
   const lines: string[] = [];
   const sink = new Writable({
     write(chunk: Buffer, _encoding, done) {
