@@ -133,7 +133,7 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
 
 async function main(): Promise<void> {
   mkdirSync(FOLDER, { recursive: true });
-  const browser = await chromium.launch(chromiumOptions());
+  const browser = await chromium.launch(chromiumOptions(true));
   const wanted = process.argv[2];
   try {
     for (const shot of SHOTS.filter((one) => !wanted || one.name.startsWith(wanted))) await take(browser, shot);

@@ -94,21 +94,29 @@ export function ensureBuilt() {
   });
 }
 
-const CHROMIUM = process.env.ELIXA_CHROMIUM ?? '/usr/bin/chromium';
+/** Debian's packages of Chromium, the one without windows first, and where they put it. */
+const CHROMIUM = [
+  { at: '/usr/bin/chromium-headless-shell', packages: ['chromium-headless-shell'] },
+  { at: '/usr/bin/chromium', packages: ['chromium', 'chromium-l10n'] },
+];
 
 /** Installs Debian's Chromium when there is none and this user may. */
 export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
+  const own = process.env.ELIXA_CHROMIUM;
+  const places = own ? [own] : CHROMIUM.map(({ at }) => at);
+  if (places.some((at) => existsSync(at))) return;
   const how = "Install Debian's package (apt-get install chromium), or set ELIXA_CHROMIUM to a Chromium that is there.";
-  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
-    fail(`The journeys need Chromium, and there is none at ${CHROMIUM}. ${how}`);
+  if (own || process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
+    fail(`The journeys need Chromium, and there is none at ${places.join(' or ')}. ${how}`);
   }
   process.stdout.write("Installing Chromium from Debian's packages\n");
   const quiet = { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
-  const installed =
-    run('apt-get', ['update', '-qq'], quiet) === 0 &&
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'chromium-l10n'], quiet) === 0;
-  if (!installed || !existsSync(CHROMIUM)) fail(`Chromium could not be installed. ${how}`);
+  const apt = (...args) => run('apt-get', args, quiet) === 0;
+  apt('update', '-qq');
+  const installed = CHROMIUM.some(
+    ({ at, packages }) => apt('install', '-y', '-qq', '--no-install-recommends', ...packages) && existsSync(at),
+  );
+  if (!installed) fail(`Chromium could not be installed. ${how}`);
 }
 
 /** A child that takes over the terminal; signals reach it, and its exit code is ours. */

@@ -3,14 +3,20 @@ import { existsSync } from 'node:fs';
 /** Another name of this machine, which a browser does not trust as its own: as a phone in the house sees it. */
 export const PLAIN_HOST = 'kitchen.test';
 
+/** Where Debian's packages put Chromium: without its windows, which starts and draws faster, or whole. */
+const PLACES = { bare: '/usr/bin/chromium-headless-shell', whole: '/usr/bin/chromium' } as const;
+
 /**
  * How Chromium is started everywhere in this project.
+ * @param isWhole with its windows, whose fields for days and times speak the reader's language
  * @throws Error when there is none, with the way to get one
  */
-export function chromiumOptions() {
-  const executablePath = process.env.ELIXA_CHROMIUM ?? '/usr/bin/chromium';
-  if (!existsSync(executablePath)) {
-    throw new Error(`There is no Chromium at ${executablePath}. Install Debian's package, or set ELIXA_CHROMIUM.`);
+export function chromiumOptions(isWhole = false) {
+  const places = isWhole ? [PLACES.whole, PLACES.bare] : [PLACES.bare, PLACES.whole];
+  const wanted = process.env.ELIXA_CHROMIUM ? [process.env.ELIXA_CHROMIUM] : places;
+  const executablePath = wanted.find((one) => existsSync(one));
+  if (!executablePath) {
+    throw new Error(`There is no Chromium at ${wanted.join(' or ')}. Install Debian's package, or set ELIXA_CHROMIUM.`);
   }
   return {
     executablePath,

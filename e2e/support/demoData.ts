@@ -1,10 +1,16 @@
-import { ElixaServer } from './server';
+import { BEGUN, ElixaServer } from './server';
 
-/** Writes the demo data once for all journeys, which copy it: making a database takes far longer. */
+/** Writes a database without evenings and one with the demo's, once for all journeys, which copy them: it takes seconds. */
 export default async function demoData(): Promise<() => Promise<void>> {
-  const server = new ElixaServer({ demo: true });
-  await server.start();
-  await server.stop();
-  process.env.ELIXA_E2E_DEMO = server.data;
-  return () => server.remove();
+  const made: ElixaServer[] = [];
+  for (const which of ['empty', 'demo'] as const) {
+    const server = new ElixaServer({ begunWith: 'empty', demo: which === 'demo' });
+    made.push(server);
+    await server.start();
+    await server.stop();
+    process.env[BEGUN[which]] = server.data;
+  }
+  return async () => {
+    for (const server of made) await server.remove();
+  };
 }

@@ -8,8 +8,13 @@ import { Network } from './network';
 const ROOT = path.join(__dirname, '..', '..');
 const READY = /Elixa is ready:\s+(http:\S+)/;
 
+/** Where the data are that were made once for all, by the name of the variable. */
+export const BEGUN = { empty: 'ELIXA_E2E_EMPTY', demo: 'ELIXA_E2E_DEMO' } as const;
+
 interface Options {
   demo?: boolean;
+  /** Whose data it copies, where they are made already; those of its kind when left out. */
+  begunWith?: keyof typeof BEGUN;
   /** The pages follow the server's hour where they are told it; untold, they follow the hour that a journey gives them. */
   tellsHour?: boolean;
 }
@@ -25,8 +30,8 @@ export class ElixaServer {
   url = '';
 
   constructor(private readonly options: Options = {}) {
-    const demoData = process.env.ELIXA_E2E_DEMO;
-    if (options.demo && demoData) cpSync(demoData, this.data, { recursive: true });
+    const begun = process.env[BEGUN[options.begunWith ?? (options.demo ? 'demo' : 'empty')]];
+    if (begun) cpSync(begun, this.data, { recursive: true });
   }
 
   async start(): Promise<string> {
