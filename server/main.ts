@@ -23,6 +23,9 @@ const settings = {
   demo: process.argv.includes('--demo'),
 };
 
+/** What a server that was killed left locked is free after so long. */
+const LOCK_STALE_MS = 6000;
+
 function fail(message: string): never {
   process.stderr.write(`${message}\n`);
   process.exit(1);
@@ -37,9 +40,9 @@ async function start() {
   // Two servers writing one database would spoil it.
   const release = await lockfile
     .lock(settings.data, {
-      stale: 15_000,
-      update: 5_000,
-      retries: { retries: 4, minTimeout: 4_000, maxTimeout: 5_000 },
+      stale: LOCK_STALE_MS,
+      update: LOCK_STALE_MS / 3,
+      retries: { retries: 10, factor: 1, minTimeout: 700 },
     })
     .catch(() =>
       fail(`Elixa already runs with the data in ${settings.data}. Stop it first, or set ELIXA_DATA to another folder.`),

@@ -40,8 +40,8 @@ export const SHEETS = [
   { at: 'choose', button: 'Change Belfry pot', title: 'Belfry pot' },
 ] as const;
 
-export async function openSheet(page: Page, base: string, sheet: (typeof SHEETS)[number]): Promise<Locator> {
-  await page.goto(`${base}/evening/muffled-peal/${sheet.at}`);
+/** Opens a sheet on its stage. */
+export async function openSheet(page: Page, sheet: (typeof SHEETS)[number]): Promise<Locator> {
   await page.getByRole('button', { name: sheet.button }).click();
   const dialog = page.getByRole('dialog', { name: sheet.title });
   await dialog.waitFor();
