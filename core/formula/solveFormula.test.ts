@@ -26,22 +26,23 @@ function evening(formula: Formula, count: number, more: Partial<Evening> = {}): 
   return { ...base, choices: { ...base.choices, liquids } };
 }
 
+const solved = new Map<string, Liquid>();
+/** A formula as the plan has it, worked out once for all that is asked of it. */
+function solve(formula: Formula, count: number, units: Evening['units'] = 'metric'): Liquid {
+  const key = `${formula.id} ${count} ${units}`;
+  const known = solved.get(key) ?? solveAnew(formula, count, units);
+  solved.set(key, known);
+  return known;
+}
+
 /** What is made only for a food that the pot lacks is laid on its chicken; the amounts are by the kilogram. */
-function solve(formula: Formula, count: number, more: Partial<Evening> = {}) {
-  const { menu } = resolveMenu(evening(formula, count, more));
+function solveAnew(formula: Formula, count: number, units: Evening['units']): Liquid {
+  const { menu } = resolveMenu(evening(formula, count, { units }));
   const chicken = menu!.food.filter((one) => one.role === 'main');
   const marinades = formula.kind === 'marinade' ? new Map([[formula, chicken]]) : menu!.marinades;
   return liquidsOf({ ...menu!, marinades }).liquids.find((one) => one.id === formula.id)!;
 }
 
-const solved = new Map<string, Liquid>();
-/** The same, worked out once for all that is asked of it. */
-function shown(formula: Formula, count: number, units: Evening['units']): Liquid {
-  const key = `${formula.id} ${count} ${units}`;
-  const known = solved.get(key) ?? solve(formula, count, { units });
-  solved.set(key, known);
-  return known;
-}
 /** Its strength at the moment that its target belongs to. */
 const judgedPct = (liquid: Liquid) => (liquid.judged === 'asMade' ? liquid.salinityAsMadePct : liquid.salinityPct);
 const byId = (id: string) => FORMULAS.find((one) => one.id === id)!;
@@ -84,7 +85,7 @@ describe('the formulas', () => {
 
 describe('every formula, for 2, 4, 6 and 10 guests', () => {
   it.each(FORMULAS)('lands in its bands: $name', (formula) => {
-    for (const count of some([2, 4, 6, 10], 2)) {
+    for (const count of some([4, 2, 6, 10], 2)) {
       const liquid = solve(formula, count);
       const within = (value: number, band: [number, number] | undefined, what: string) => {
         if (!band) return;
@@ -102,7 +103,7 @@ describe('every formula, for 2, 4, 6 and 10 guests', () => {
   });
 
   it.each(FORMULAS)('conserves mass, salt, sweetness and alcohol: $name', (formula) => {
-    for (const count of [2, 11]) {
+    for (const count of [4, 11]) {
       const { water, salt, sweetness, ethanol } = solve(formula, count);
       expect(water.startG + water.seasoningsG + water.releasedG).toBeCloseTo(
         water.finishedG + water.evaporatedG + water.absorbedG,
@@ -133,7 +134,7 @@ describe.each(UNITS)('shown measures in %s', (units) => {
 
   it.each(FORMULAS)('stay within their bounds from 1 to 14 guests: $name', (formula) => {
     for (const count of counts) {
-      for (const part of shown(formula, count, units).ingredients) {
+      for (const part of solve(formula, count, units).ingredients) {
         const bound = measureBoundPct(part.massG, ingredientById(part.ingredientId), units);
         expect(Math.abs(part.roundingErrorPct)).toBeLessThanOrEqual(bound + 1e-9);
       }
@@ -145,7 +146,7 @@ describe.each(UNITS)('shown measures in %s', (units) => {
     'salt it all in all as planned, within 8 %, and for one guest within 15 %: $name',
     (formula) => {
       for (const count of counts) {
-        const parts = shown(formula, count, units).ingredients.filter((part) => part.carriesSalt);
+        const parts = solve(formula, count, units).ingredients.filter((part) => part.carriesSalt);
         const saltOf = (massG: number, id: string) => (massG * ingredientById(id).saltPct) / 100;
         const plannedG = parts.reduce((sum, part) => sum + saltOf(part.massG, part.ingredientId), 0);
         const shownG = parts.reduce(

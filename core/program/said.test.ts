@@ -4,7 +4,7 @@ import { menuOrThrow } from '../evening/resolveMenu';
 import { liveSteps } from '../live/liveSteps';
 import { rehearsedPot, type RehearsedPot } from '../planEvening/rehearsed';
 import { timesTable } from '../simmer/timesTable';
-import { eveningFor, suited } from '../testing/household';
+import { eveningFor, inVessels, suited } from '../testing/household';
 
 /** What a cook reads of lid and fire in one line, by a small grammar that knows nothing of acts. */
 interface Read {
@@ -81,29 +81,41 @@ const fireOf = (power: number, holdC: number | undefined, boilingC: number): Rea
   return holdC < boilingC - 10 ? 'held' : 'low';
 };
 
-const HEADS = [2, 9];
-const evenings = STYLES.flatMap(({ id }) => HEADS.map((heads) => [id, heads] as const));
+/** For each pot two tables; where all is tried, every table in three vessels. */
+const [HEADS, VESSELS_EACH] = process.env.ELIXA_LONG ? [Array.from({ length: 14 }, (_, at) => at + 1), 3] : [[2, 9], 1];
 
-/** Each pot is gone through once. */
-const pots = new Map<string, RehearsedPot>();
-function potOf(id: string, heads: number): RehearsedPot {
-  const key = `${id} ${heads}`;
-  const pot = pots.get(key) ?? rehearsedPot(menuOrThrow(suited(eveningFor(heads), id)), timesTable);
-  pots.set(key, pot);
-  return pot;
-}
+/** One guest and fourteen of those pots whose broth runs short: held over a flame for long, or filled many times. */
+const SHORT = [
+  ['dividedPot', 1],
+  ['satayPot', 1],
+  ['numbingPot', 14],
+  ['salmonMiso', 14],
+] as const;
 
-describe('what is printed of lid, fire and liquid', () => {
-  it.each(evenings)('is what the model of heat went through: %s, %i at the table', (id, heads) => {
-    const pot = potOf(id, heads);
-    const { evening } = pot.menu;
+const asked = STYLES.flatMap(({ id }) => HEADS.map((heads) => [id, heads] as const));
+const EVENINGS = [...asked, ...SHORT].flatMap(([id, heads]) =>
+  inVessels(eveningFor(heads), id, VESSELS_EACH).map((evening) => [id, heads, evening.vessel.name, evening] as const),
+);
+
+describe.each(EVENINGS)('%s, %i at the table, in the %s', (_id, _heads, _vessel, evening) => {
+  let pot: RehearsedPot;
+  beforeAll(() => {
+    pot = rehearsedPot(menuOrThrow(evening), timesTable);
+  });
+  afterAll(() => {
+    (pot as unknown) = undefined;
+  });
+
+  it('has its lid and fire as they are printed, just as the model of heat went through them', () => {
     const { boilingPointC } = pot.plan.simmer;
     for (const { atS, lid, fire, checkpoint } of followed(pot, evening.vessel.lid)) {
       const { state } = checkpoint;
       const simulated = { lid: state.lid, fire: fireOf(state.power, state.holdC, boilingPointC) };
       expect({ atS, lid, fire }).toEqual({ atS, ...simulated });
     }
-    // Each amount that is printed is the one that is poured.
+  });
+
+  it('pours each amount that is printed', () => {
     const poured = pot.plan.program!.acts.flatMap(({ actionId, act }) =>
       act.is === 'poured'
         ? [{ actionId, ml: act.ml }]
@@ -120,42 +132,29 @@ describe('what is printed of lid, fire and liquid', () => {
   });
 
   it('puts in everything that the plan has in a bath, each once, and lifts it out again', () => {
-    for (const [id, heads] of evenings) {
-      const { plan } = potOf(id, heads);
-      const acts = plan.program!.acts.map((one) => one.act);
-      const bathed = plan.simmer.pieces.filter((one) => one.way !== 'swished' && one.way !== 'seared');
-      const added = acts.flatMap((act) => (act.is === 'added' ? [act.pieceId] : []));
-      const lifted = acts.flatMap((act) => (act.is === 'liftedOut' ? act.pieceIds : []));
-      const ids = bathed.map((one) => one.id).sort();
-      expect(added.sort()).toEqual(ids);
-      expect(lifted.sort()).toEqual(ids);
-    }
+    const acts = pot.plan.program!.acts.map((one) => one.act);
+    const bathed = pot.plan.simmer.pieces.filter((one) => one.way !== 'swished' && one.way !== 'seared');
+    const added = acts.flatMap((act) => (act.is === 'added' ? [act.pieceId] : []));
+    const lifted = acts.flatMap((act) => (act.is === 'liftedOut' ? act.pieceIds : []));
+    const ids = bathed.map((one) => one.id).sort();
+    expect(added.sort()).toEqual(ids);
+    expect(lifted.sort()).toEqual(ids);
   });
 
   it('ends with every fire out, and leaves none on under a pot that is emptied', () => {
-    for (const [id, heads] of evenings) {
-      const { program } = potOf(id, heads).plan;
-      for (const { id: potId } of program!.pots) {
-        let share = 0;
-        for (const { act } of program!.acts.filter((one) => one.potId === potId)) {
-          if (act.is === 'heat') share = act.share;
-          if (act.is === 'ladled' && act.ml === 'all') expect([id, heads, potId, share]).toEqual([id, heads, potId, 0]);
-        }
-        expect([id, heads, potId, share]).toEqual([id, heads, potId, 0]);
+    const { program } = pot.plan;
+    for (const { id: potId } of program!.pots) {
+      let share = 0;
+      for (const { act } of program!.acts.filter((one) => one.potId === potId)) {
+        if (act.is === 'heat') share = act.share;
+        if (act.is === 'ladled' && act.ml === 'all') expect([potId, share]).toEqual([potId, 0]);
       }
+      expect([potId, share]).toEqual([potId, 0]);
     }
   });
 
-  /** One guest and fourteen of those pots whose broth runs short: held over a flame for long, or filled many times. */
-  const SHORT = [
-    ['dividedPot', 1],
-    ['satayPot', 1],
-    ['numbingPot', 14],
-    ['salmonMiso', 14],
-  ] as const;
-
-  it.each([...evenings, ...SHORT])('never lets it run dry over a flame: %s, %i at the table', (id, heads) => {
-    const { plan, gone } = potOf(id, heads);
+  it('never runs dry over a flame', () => {
+    const { plan, gone } = pot;
     for (const [potId, { course, acts }] of gone.rehearsal.courses) {
       const pourS = Math.min(...acts.filter(({ act }) => act.is === 'poured').map(({ atS }) => atS));
       let share = 0;
@@ -181,17 +180,17 @@ describe('what is printed of lid, fire and liquid', () => {
   });
 
   it('takes out as much as it says: into cups, and to make room', () => {
-    for (const [id, heads] of evenings) {
-      const { plan } = potOf(id, heads);
-      for (const { id: actionId, volumeMl = 0 } of plan.simmer.actions.filter((one) => (one.volumeMl ?? 0) < 0)) {
-        const out = plan.program!.acts.flatMap(({ act, ...one }) =>
-          one.actionId === actionId && (act.is === 'drunk' || act.is === 'ladled') ? [act.ml] : [],
-        );
-        expect([id, out]).toEqual([id, [-volumeMl]]);
-      }
+    const { plan } = pot;
+    for (const { id: actionId, volumeMl = 0 } of plan.simmer.actions.filter((one) => (one.volumeMl ?? 0) < 0)) {
+      const out = plan.program!.acts.flatMap(({ act, ...one }) =>
+        one.actionId === actionId && (act.is === 'drunk' || act.is === 'ladled') ? [act.ml] : [],
+      );
+      expect([actionId, out]).toEqual([actionId, [-volumeMl]]);
     }
   });
+});
 
+describe('what is printed of lid and fire', () => {
   it.each([
     ['coconutChicken', {}],
     ['satayPot', { nuts: 'nutAndCurry' }],
@@ -210,7 +209,7 @@ describe('what is printed of lid, fire and liquid', () => {
   });
 
   it('keeps the pot that slices are held in at a simmer', () => {
-    const { plan } = potOf('clearDuckSwish', 2);
+    const { plan } = rehearsedPot(menuOrThrow(suited(eveningFor(2), 'clearDuckSwish')), timesTable);
     const held = plan.simmer.actions.find((one) => one.kind === 'swish')!;
     const fires = plan.program!.acts.filter((one) => one.act.is === 'heat' && one.atS <= held.atS + 60);
     expect(fires.at(-1)!.act).toMatchObject({ share: 1, holds: 'boil' });

@@ -235,7 +235,7 @@ describe('nobody is served anything raw', () => {
         expect(piece.safe).toBe(true);
         expect(servedAs(evening, plan, piece).centreC).toBeGreaterThanOrEqual(74);
       }),
-      { numRuns: runs(6), seed: 8 },
+      { numRuns: runs(4), seed: 8 },
     );
   }, 60_000);
 
@@ -252,7 +252,7 @@ describe('nobody is served anything raw', () => {
           expect(Math.max(centreC / 74, at70Min / 2)).toBeGreaterThanOrEqual(1);
         }
       }),
-      { numRuns: runs(6), seed: 8 },
+      { numRuns: runs(4), seed: 8 },
     );
   }, 60_000);
 

@@ -29,10 +29,18 @@ export const eveningFor = (count: number, more: Partial<Evening> = {}): Evening 
   ...more,
 });
 
+/** The same evening with another pot, in each of the first vessels that carry it, its own before the catalogue's. */
+export function inVessels(evening: Evening, styleId: string, most: number): Evening[] {
+  const chosen = styleChosen(evening, styleId);
+  return [chosen.vessel, ...VESSELS.filter((one) => one.id !== chosen.vessel.id)]
+    .map((vessel) => ({ ...chosen, vessel }))
+    .filter((one) => checkEvening(one).length === 0)
+    .slice(0, most);
+}
+
 /** The same evening with another pot, in a vessel that carries it. */
 export function suited(evening: Evening, styleId: string): Evening {
-  const chosen = styleChosen(evening, styleId);
-  const vessel = [chosen.vessel, ...VESSELS].find((one) => checkEvening({ ...chosen, vessel: one }).length === 0);
-  if (!vessel) throw new RangeError(`No vessel of the catalogue carries "${styleId}"`);
-  return { ...chosen, vessel };
+  const [first] = inVessels(evening, styleId, 1);
+  if (!first) throw new RangeError(`No vessel of the catalogue carries "${styleId}"`);
+  return first;
 }
