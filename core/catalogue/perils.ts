@@ -141,7 +141,7 @@ export const PERILS: readonly PerilRow[] = [
     severity: 'note',
     peril: 'cloudsAndSplits',
     where: 'liquids',
-    text: 'It splits if it boils: it goes in last, on a low heat.',
+    text: 'It splits if it boils hard: warm it gently, and watch it.',
   },
   {
     id: 'chilliFumes',

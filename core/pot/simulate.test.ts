@@ -344,3 +344,19 @@ describe('what is frozen, and a lid until it boils again', () => {
     expect(back([lid(0, 'on', 'off')]).lid).toBe('off');
   });
 });
+
+describe('an act that hangs on the boil', () => {
+  it('waits for it, and is done at once in a pot that boils already', () => {
+    const turnedDown = (atS: number): TimedAct => ({ ...heat(atS, 1, 'boil'), on: 'boil' });
+    const { boils } = simulate(pot(), [...FULL, turnedDown(0)], 1500);
+    const boiledS = boils[0]!.fromS;
+    for (const dueS of [0, boiledS + 60]) {
+      const heldAtS = (untilS: number) => simulate(pot(), [...FULL, turnedDown(dueS)], untilS).state.holdC;
+      expect(heldAtS(Math.max(boiledS, dueS) - 20)).toBeUndefined();
+      expect(heldAtS(Math.max(boiledS, dueS) + 20)).toBeGreaterThan(100);
+    }
+    // A little liquid that boils may have boiled for the last time before the next step ends.
+    const due = simulate(pot({ tempC: 99.9 }), [...FULL, turnedDown(60)], 60);
+    expect(due.state.holdC).toBeGreaterThan(100);
+  });
+});

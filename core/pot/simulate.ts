@@ -87,7 +87,8 @@ class Going {
     if (this.next < due.length && due[this.next]!.atS <= running.atS + 1e-9) this.keep();
     for (; this.next < due.length && due[this.next]!.atS <= running.atS + 1e-9; this.next += 1) {
       const one = due[this.next]!;
-      if (one.on === 'boil') this.waiting.push(this.next);
+      // What boils already is not waited for: a little liquid may be over it before the next step ends.
+      if (one.on === 'boil' && !running.boils) this.waiting.push(this.next);
       else this.do(one);
     }
   }

@@ -1,10 +1,18 @@
-import type { Lid, PotPlan } from '@elixa/contract';
+import type { Evening, Lid, PotPlan } from '@elixa/contract';
 import { STYLES } from '../catalogue/styles';
-import { menuOrThrow } from '../evening/resolveMenu';
+import { VESSELS } from '../catalogue/vessels';
+import { styleChosen } from '../evening/edits/styleChosen';
+import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
 import { liveSteps } from '../live/liveSteps';
+import { potCard } from '../planEvening/potCard';
+import { prepInSteps } from '../planEvening/planEvening';
+import { planPot } from '../planEvening/planPot';
+import type { Pan } from '../diners/table';
 import { rehearsedPot, type RehearsedPot } from '../planEvening/rehearsed';
 import { timesTable } from '../simmer/timesTable';
-import { eveningFor, inVessels, suited } from '../testing/household';
+import { atOnce } from '../steps/steps';
+import { eveningFor, guests, inVessels, suited } from '../testing/household';
+import { some } from '../testing/runs';
 
 /** What a cook reads of lid and fire in one line, by a small grammar that knows nothing of acts. */
 interface Read {
@@ -31,20 +39,24 @@ function readLine(line: string): Read {
   };
 }
 
-/** Every line that a cook of the main pot reads, with when; the same lines stand on all pages. */
-const linesOf = ({ simmer }: PotPlan) =>
+/** Every line that a cook of a pot reads, with when; the same lines stand on all pages. */
+const linesOf = ({ simmer }: PotPlan, pan: Pan = 'main') =>
   liveSteps(simmer)
-    .filter((step) => step.pan === 'main')
+    // What is said of lifting out and of the fire's end is done at every pot.
+    .filter((step) => step.pan === pan || step.kind === 'serve' || step.kind === 'off')
     .map((step) => ({ atS: step.atS, kind: step.kind, text: [step.title, step.actions[0]?.fire ?? ''].join('. ') }));
+
+/** Nothing is printed finer than this. */
+const ROUNDED_ML = 0.5;
 
 /** The longest step of a rehearsal, in s. */
 const STEP_S = 16;
 
 /** How a cook who follows the lines has lid and fire, just before each moment at which something is done. */
-function followed({ plan, gone }: RehearsedPot, vesselHasLid: boolean) {
-  const { course } = gone.rehearsal.courses.get('main')!;
+function followed({ plan, gone }: RehearsedPot, pan: Pan, vesselHasLid: boolean) {
+  const { course } = gone.rehearsal.courses.get(pan)!;
   const boils = course.boils.map((one) => one.fromS);
-  const lines = linesOf(plan);
+  const lines = linesOf(plan, pan);
   // Within a step of the boil it may be seen or not.
   const isClear = (atS: number) => boils.every((fromS) => Math.abs(fromS - atS) > STEP_S);
   const checkpoints = course.checkpoints.slice(1).filter((one) => isClear(one.state.atS));
@@ -93,11 +105,52 @@ const SHORT = [
 ] as const;
 
 const asked = STYLES.flatMap(({ id }) => HEADS.map((heads) => [id, heads] as const));
-const EVENINGS = [...asked, ...SHORT].flatMap(([id, heads]) =>
-  inVessels(eveningFor(heads), id, VESSELS_EACH).map((evening) => [id, heads, evening.vessel.name, evening] as const),
-);
+/** Four at a table, one of whom eats no meat: in a small pan, cod takes the place of all that is meant for the others. */
+function withSmallPan(id: string): Evening[] {
+  const diners = guests(4).map((one, seat) => (seat === 0 ? { ...one, diets: ['pescatarian' as const] } : one));
+  const evening = suited(eveningFor(4, { diners }), id);
+  const forOthers = planPot(evening).conflicts.filter(({ resolvedBy, side }) => !resolvedBy && !side);
+  const swaps = forOthers.map(({ ingredientId }) => ({
+    ingredientId,
+    withIngredientId: 'codFillet',
+    scope: 'aside' as const,
+  }));
+  const fed = { ...evening, choices: { ...evening.choices, swaps } };
+  return swaps.length > 0 && checkEvening(fed).length === 0 ? [fed] : [];
+}
 
-describe.each(EVENINGS)('%s, %i at the table, in the %s', (_id, _heads, _vessel, evening) => {
+const SMALL_PANS = some(
+  STYLES.flatMap(({ id }) => withSmallPan(id)),
+  7,
+);
+/** One guest at a wide pan without a lid, in which a little broth is soon gone, and slices in a pot that has a lid. */
+const WIDE = [
+  ['clearChicken', 1, 'iron30'],
+  ['salmonMiso', 2, 'iron30'],
+  ['sukiyakiEast', 1, 'iron30'],
+  ['satayPot', 9, 'divided24'],
+] as const;
+
+const EVENINGS = [
+  ...[...asked, ...SHORT].flatMap(([id, heads]) => inVessels(eveningFor(heads), id, VESSELS_EACH)),
+  ...WIDE.map(([id, heads, vesselId]) =>
+    styleChosen(eveningFor(heads, { vessel: VESSELS.find((one) => one.id === vesselId)! }), id),
+  ),
+  ...SMALL_PANS,
+].map((evening) => [evening.style.id, evening.diners.length, evening.vessel.name, evening] as const);
+
+/** Words by which somebody would move a lid or turn a fire. */
+const ORDERS = /\blid (on|off|ajar)\b|\b(high|medium|low|lowest) heat\b|\bburner off\b|\bdown to a simmer\b/i;
+
+function textsIn(value: unknown): string[] {
+  if (typeof value === 'string') return [value];
+  return typeof value === 'object' && value !== null ? Object.values(value).flatMap(textsIn) : [];
+}
+
+/** The preparation, by the first order that can be carried out: which words it has does not hang on that. */
+const planPrepShortly = (pot: RehearsedPot) => prepInSteps(pot, undefined, { lists: 1, nodes: 1 });
+
+describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vessel, evening) => {
   let pot: RehearsedPot;
   beforeAll(() => {
     pot = rehearsedPot(menuOrThrow(evening), timesTable);
@@ -108,11 +161,20 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_id, _heads, _vessel,
 
   it('has its lid and fire as they are printed, just as the model of heat went through them', () => {
     const { boilingPointC } = pot.plan.simmer;
-    for (const { atS, lid, fire, checkpoint } of followed(pot, evening.vessel.lid)) {
-      const { state } = checkpoint;
-      const simulated = { lid: state.lid, fire: fireOf(state.power, state.holdC, boilingPointC) };
-      expect({ atS, lid, fire }).toEqual({ atS, ...simulated });
+    for (const pan of pot.gone.rehearsal.courses.keys()) {
+      for (const { atS, lid, fire, checkpoint } of followed(pot, pan, pan !== 'main' || evening.vessel.lid)) {
+        const { state } = checkpoint;
+        const simulated = { lid: state.lid, fire: fireOf(state.power, state.holdC, boilingPointC) };
+        expect({ pan, atS, lid, fire }).toEqual({ pan, atS, ...simulated });
+      }
     }
+  });
+
+  it('says what becomes of lid and fire in its steps alone: not in how it is built, laid or shown at a glance', () => {
+    const { style: _asWritten, liquids: _inTheirPans, simmer, ...others } = pot.plan;
+    const atThePot = atOnce(planPrepShortly(pot)).tasks.filter(({ kind }) => kind === 'pot' || kind === 'table');
+    const shown = { others, pieces: simmer.pieces, atThePot, card: potCard(evening) };
+    expect(textsIn(shown).filter((text) => ORDERS.test(text))).toEqual([]);
   });
 
   it('pours each amount that is printed', () => {
@@ -127,7 +189,8 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_id, _heads, _vessel,
       const ml = poured.filter((one) => one.actionId === action.id).reduce((sum, one) => sum + one.ml, 0);
       // Hot water is poured besides, where it is not all that is.
       const water = action.waterMl !== undefined && action.waterMl !== action.volumeMl ? action.waterMl : 0;
-      expect(ml).toBeCloseTo(action.volumeMl! + water, 6);
+      // What was found at the last try may be off by less than anybody sees.
+      expect(Math.abs(ml - action.volumeMl! - water)).toBeLessThan(ROUNDED_ML);
     }
   });
 

@@ -1,9 +1,11 @@
-import type { Act } from '@elixa/contract';
+import type { Act, SimmerPiece } from '@elixa/contract';
 import { shortName } from '../catalogue/shortName';
 import type { Pan } from '../diners/table';
 import type { Fire } from '../program/settle';
+import { sum } from '../measures/sum';
 import { into, shown, stageSays, where, type ActionQuestion, type Draft } from './drafts';
-import { ladledMlPerG } from './levels';
+import { tableSteamG } from '../heat/tableSteam';
+import { ladledMlPerG, WORTH_POURING_ML } from './levels';
 import { TOP_UP_BEFORE_S } from './toppingUp';
 
 /** A flame is not turned down for less than this. */
@@ -25,14 +27,20 @@ function heldIn(menu: ActionQuestion['menu'], piece: Parameters<typeof into>[1])
   return said === where('main') ? 'the broth' : said === 'both broths' ? 'either broth' : said;
 }
 
+const piecesOf = ({ going }: ActionQuestion, round: number, pan: Pan): SimmerPiece[] =>
+  going.flatMap(({ piece }) => (piece.round === round && piece.pan === pan ? [piece] : []));
+
+/** The broth that goes into bowls with a round of a pan. */
+const ladledMl = (question: ActionQuestion, round: number, pan: Pan): number =>
+  sum(piecesOf(question, round, pan).map(({ massG }) => massG * ladledMlPerG(question.menu.pour)));
+
 /** What is eaten of a pan when a round of it is ready: its pieces, and the broth that goes with them into bowls. */
-function servedOf({ going, menu }: ActionQuestion, round: number, pan: Pan): Act[] {
-  const mine = going.filter(({ piece }) => piece.round === round && piece.pan === pan).map(({ piece }) => piece);
+function servedOf(question: ActionQuestion, round: number, pan: Pan): Act[] {
+  const mine = piecesOf(question, round, pan);
   if (mine.length === 0) return [{ is: 'served' }];
-  const ml = mine.reduce((sum, one) => sum + one.massG * ladledMlPerG(menu.pour), 0);
   return [
     { is: 'liftedOut', pieceIds: mine.map((one) => one.id) },
-    { is: 'ladled', ml, to: 'bowls' },
+    { is: 'ladled', ml: ladledMl(question, round, pan), to: 'bowls' },
     { is: 'served' },
   ];
 }
@@ -54,6 +62,23 @@ const outAt = ({ pans }: ActionQuestion): Pick<Draft, 'fire' | 'also'> => ({
   also: pans.filter((one) => one.pan !== 'main').map(({ pan }) => ({ pan, does: [], fire: 'off' })),
 });
 
+/** A flame under an open pot that would lose more than this share of its broth while it is eaten is put out. Kitchen estimate. */
+const MOST_STEAMED = 0.4;
+
+/** Whether the lowest flame would take most of the broth of an open pot before there is more; no reserve comes until then. */
+function boilsAway(question: ActionQuestion, round: number, waitsS: number): boolean {
+  const { menu, pans, firstRound, asInVersion1 } = question;
+  const { vessel, heatSource } = menu.evening;
+  // What must not boil is held well below it, and steams little.
+  const isHeldBelow = menu.stages.some((stage) => stage.do === 'enrich');
+  if (asInVersion1 || vessel.lid || isHeldBelow) return false;
+  const { levels } = pans.find(({ pan }) => pan === 'main')!;
+  const [level, next] = levels.slice(round - firstRound);
+  if (!level || (next && next.pourMl >= WORTH_POURING_ML)) return false;
+  const leftMl = level.brothMl - ladledMl(question, round, 'main');
+  return tableSteamG(menu.evening, vessel, heatSource, waitsS) > leftMl * MOST_STEAMED;
+}
+
 /** When each round is eaten, slices are held in, and the evening ends. */
 export function serving(question: ActionQuestion): Draft[] {
   const { menu, readyAtS, finishReadyAtS, going, firstRound, swished, endsAtS } = question;
@@ -66,8 +91,9 @@ export function serving(question: ActionQuestion): Draft[] {
   const wordsFor = (round: number): string => {
     if (round < firstRound) return 'The first slices are ready: eat them at once';
     if (round === firstRound && swished.length > 0) return 'It is ready: the slices to the table, the pot at a simmer';
-    if (rounds > firstRound) return `Round ${round - firstRound + 1} is ready: lift it out`;
-    return 'It is ready: to the table';
+    const too = going.some(({ piece }) => piece.pan === 'aside' && piece.round === round) ? ', the small pan too' : '';
+    if (rounds > firstRound) return `Round ${round - firstRound + 1} is ready${too}: lift it out`;
+    return `It is ready${too}: to the table`;
   };
   const serves = readyAtS.map((atS, index): Draft => {
     const round = index + 1;
@@ -75,6 +101,8 @@ export function serving(question: ActionQuestion): Draft[] {
     const isSwished = round === firstRound && swished.length > 0;
     const waitsS = startsAgainS(round) - atS;
     const isLow = round >= firstRound && !isOff && !isSwished && waitsS >= WORTH_TURNING_DOWN_S;
+    // A few ladles of sauce would boil away on the lowest flame, and so would a little broth in a wide pan.
+    const low = menu.pour.kind === 'ladles' || boilsAway(question, round, waitsS) ? 'off' : 'low';
     return {
       id: `serve-${round}`,
       atS,
@@ -82,9 +110,9 @@ export function serving(question: ActionQuestion): Draft[] {
       round,
       pan: 'main',
       says: wordsFor(round),
-      // A few ladles of sauce would boil away on the lowest flame.
-      ...servedAt(question, round, isLow ? (menu.pour.kind === 'ladles' ? 'off' : 'low') : undefined),
-      ...(isLow ? { lid: 'on' as const } : {}),
+      ...servedAt(question, round, isLow ? low : undefined),
+      // Nobody holds a slice under a lid.
+      ...(isLow ? { lid: 'on' as const } : isSwished && !question.asInVersion1 ? { lid: 'off' as const } : {}),
     };
   });
   const held = swished.map((piece): Draft => ({
