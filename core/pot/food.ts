@@ -1,6 +1,8 @@
 import type { FoodIn, SimmerPiece } from '@elixa/contract';
 import { ingredientById } from '../catalogue/ingredients';
+import { plant } from '../catalogue/cooking';
 import type { Cut, Ingredient } from '../catalogue/ingredient';
+import { isHeatedThrough } from '../catalogue/kinds';
 import { isSafe, RAW, wantedOf, type Wanted } from '../doneness/wanted';
 import { evenly, nodesOf, type Body } from '../heat/conduction';
 import { foodBodies } from '../heat/foodBody';
@@ -19,6 +21,11 @@ export interface Known {
   thawed: { mean: Body; largest: Body };
 }
 
+function windowOf({ ingredientId, cut, way = 'simmered' }: Pick<FoodIn, 'ingredientId' | 'cut' | 'way'>) {
+  const cooks = ingredientById(ingredientId).cuts[cut]?.cooks;
+  return cooks?.[way] ?? cooks?.simmered;
+}
+
 /**
  * What is known of a food that goes into a pot.
  * @throws RangeError when nobody knows the food, its cut, or a time for that
@@ -26,9 +33,30 @@ export interface Known {
 export function knownOf(food: Pick<FoodIn, 'ingredientId' | 'cut' | 'thicknessMm' | 'frozen' | 'way'>): Known {
   const what = ingredientById(food.ingredientId);
   const cut = what.cuts[food.cut];
-  const window = cut?.cooks?.[food.way ?? 'simmered'] ?? cut?.cooks?.simmered;
+  const window = windowOf(food);
   if (!cut || !window) throw new RangeError(`No time is known for ${food.ingredientId} cut as "${food.cut}"`);
   return { what, cut, wanted: wantedOf(what, cut, window), ...foodBodies(what, cut, food) };
+}
+
+/** What is thrown in at the pot without a known time softens in about so long, in min, and is never past it. Kitchen estimate. */
+const THROWN_IN = plant(0, 5, 240, 25, 'it is soft');
+
+/**
+ * What is reckoned with of a food that did go in. Where no time is known for it so cut, it goes as its slowest cut does, so
+ * that nothing is called done too soon; a plant without any time brings its mass, its heat and its water.
+ * @throws RangeError when nobody knows the food, or it is of an animal and nobody knows a time for any cut of it
+ */
+export function reckonedOf(food: Parameters<typeof knownOf>[0]): Known {
+  const what = ingredientById(food.ingredientId);
+  if (windowOf(food)) return knownOf(food);
+  const timed = Object.entries(what.cuts).flatMap(([cut, { cooks }]) =>
+    cooks?.simmered ? [{ cut, bestMin: cooks.simmered.bestMin }] : [],
+  );
+  const [slowest] = timed.sort((a, b) => b.bestMin - a.bestMin);
+  if (slowest) return knownOf({ ...food, cut: slowest.cut });
+  const cut = what.cuts[food.cut] ?? Object.values(what.cuts)[0];
+  if (!cut || isHeatedThrough(what)) return knownOf(food);
+  return { what, cut, wanted: wantedOf(what, cut, THROWN_IN), ...foodBodies(what, cut, food) };
 }
 
 /** What a piece of a plan wants: as it is held in the broth, lies on the pan, or simmers, which is also how what was browned goes on. */
@@ -37,7 +65,7 @@ export const wantedBy = ({ way, ...piece }: SimmerPiece): Wanted =>
 
 /** Food as it goes in. */
 export function pieceIn(food: FoodIn, atS: number): PieceState {
-  const { what, mean, largest } = knownOf(food);
+  const { what, mean, largest } = reckonedOf(food);
   const isFrozen = food.frozen === true || what.kept === 'freezer';
   const startC = food.tempC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
   return {

@@ -1,7 +1,7 @@
 import type { Cooked } from '../doneness/wanted';
 import { FREEZES_C } from '../heat/composition';
 import { conducting, type Conducting } from '../heat/conducting';
-import { knownOf, type Known } from './food';
+import { reckonedOf, type Known } from './food';
 import { FAT_G_PER_ML } from './losses';
 import type { PieceState } from './state';
 
@@ -30,7 +30,7 @@ export class Lying {
   private readonly mlPerG: number;
 
   constructor(readonly piece: PieceState) {
-    const known = knownOf(piece);
+    const known = reckonedOf(piece);
     this.known = known;
     this.kg = piece.massG / 1000;
     this.mean = conducting(known.mean, piece.mean);

@@ -295,9 +295,27 @@ describe('the pot, as cooks know it', () => {
     expect(root.readyAtS! / 60).toBeLessThan(10.5);
   });
 
-  it('refuses what nobody knows a time for, and an end before the beginning', () => {
-    const odd: TimedAct[] = [...add(0, food('daikon', 'inOnePiece', 100))];
-    expect(() => simulate(pot(), odd, 10)).toThrow(/daikon.*inOnePiece/);
+  it('goes on with what was thrown in without a known time: its mass and its cold, and nothing done too soon', () => {
+    const bare = simulate(pot(), FULL, 900);
+    for (const [id, cut] of [
+      ['garlic', 'minced'],
+      ['daikon', 'inOnePiece'],
+    ] as const) {
+      const { state } = simulate(pot(), [...FULL, ...add(600, food(id, cut, 300))], 900);
+      expect(pieceOf(state, `${id}/${cut}`).massG).toBe(300);
+      expect(state.tempC).toBeLessThan(bare.state.tempC + 1e-9);
+      expect(simulate(pot(), [...FULL, ...add(600, food(id, cut, 300))], 640).state.tempC).toBeLessThan(
+        simulate(pot(), FULL, 640).state.tempC - 2,
+      );
+    }
+    const slices = INGREDIENTS.find((one) => one.id === 'daikon')!.cuts;
+    const slowestMin = Math.max(...Object.values(slices).map(({ cooks }) => cooks?.simmered?.bestMin ?? 0));
+    const whole = simulate(pot({ tempC: 99 }), [...FULL, ...add(0, food('daikon', 'inOnePiece', 100))], 3600).state;
+    expect(pieceOf(whole, 'daikon/inOnePiece').readyAtS).toBeGreaterThan(slowestMin * 60 * 0.5);
+  });
+
+  it('refuses what nobody knows, and an end before the beginning', () => {
+    expect(() => simulate(pot(), add(0, food('moonflower', 'whole', 100)), 10)).toThrow(/moonflower/);
     expect(() => simulate(pot({ atS: 100 }), [], 50)).toThrow(/untilS/);
   });
 });

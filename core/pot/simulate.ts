@@ -158,7 +158,8 @@ function checked(pot: PotState, acts: readonly TimedAct[], untilS: number): void
  * @param acts what is done, at seconds of the same clock, in any order; none before the beginning
  * @param untilS when it ends
  * @returns the state then, a sample for each ten seconds and before each act, and when it boiled
- * @throws RangeError when nobody knows what goes in, the end lies before the beginning, or an act does
+ * @throws RangeError when nobody knows what goes in, or how long a meat or fish of it takes, the end lies before the beginning, or
+ *   an act does
  * @example simulate(pot, [{ atS: 0, act: { is: 'heat', share: 1 } }], 600).state.tempC
  */
 export function simulate(

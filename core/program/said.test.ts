@@ -171,9 +171,10 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
   });
 
   it('says what becomes of lid and fire in its steps alone: not in how it is built, laid or shown at a glance', () => {
-    const { style: _asWritten, liquids: _inTheirPans, simmer, ...others } = pot.plan;
+    const { build, menu, amounts, cautions, conflicts, simmer } = pot.plan;
     const atThePot = atOnce(planPrepShortly(pot)).tasks.filter(({ kind }) => kind === 'pot' || kind === 'table');
-    const shown = { others, pieces: simmer.pieces, atThePot, card: potCard(evening) };
+    const { pieces, unsatisfied } = simmer;
+    const shown = { build, menu, amounts, cautions, conflicts, pieces, unsatisfied, atThePot, card: potCard(evening) };
     expect(textsIn(shown).filter((text) => ORDERS.test(text))).toEqual([]);
   });
 
