@@ -100,6 +100,7 @@ export { upcastLog } from './live/upcast';
 export { liveSteps, type LiveStep } from './live/liveSteps';
 export { programOfFacts, restOf } from './live/programOfFacts';
 export { project } from './live/project';
+export { heldSeconds } from './simmer/heldSeconds';
 export { roundName, slicesFirst } from './simmer/roundName';
 export { liveView, type Change, type InPot, type LiveView, type NextStep } from './live/liveView';
 export { perHeadTyped } from './measures/perHeadTyped';

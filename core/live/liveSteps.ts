@@ -1,6 +1,7 @@
 import type { Action, ActionKind, Simmer } from '@elixa/contract';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
+import { heldSeconds } from '../simmer/heldSeconds';
 
 /** What is told and tapped at once. */
 export interface LiveStep {
@@ -24,7 +25,19 @@ const STACKS = 'the stacks';
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
+/** Slices of two kinds are held beside one another, each for its own time. */
+function heldTogether(actions: readonly Action[], { pieces }: Simmer): string | undefined {
+  const held = actions.flatMap(({ kind, pieceId }) =>
+    kind === 'swish' ? pieces.filter((one) => one.id === pieceId) : [],
+  );
+  if (held.length < 2) return undefined;
+  const each = held.map((piece) => `${shortName(piece.ingredientId, piece.cut)} for ${heldSeconds(piece)} seconds`);
+  return `Hold each slice in the broth, never letting it go: ${andList(each)}`;
+}
+
 function titleOf(actions: readonly Action[], simmer: Simmer): string {
+  const together = heldTogether(actions, simmer);
+  if (together) return together;
   const first = actions[0] as Action;
   const added = actions.filter((action) => action.kind === 'add');
   if (added.length === 0) return first.says;

@@ -1,4 +1,5 @@
 import type { Evening, Lid, PotPlan } from '@elixa/contract';
+import { shortName } from '../catalogue/shortName';
 import { STYLES } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
@@ -9,6 +10,7 @@ import { prepInSteps } from '../planEvening/planEvening';
 import { planPot } from '../planEvening/planPot';
 import type { Pan } from '../diners/table';
 import { rehearsedPot, type RehearsedPot } from '../planEvening/rehearsed';
+import { heldSeconds } from '../simmer/heldSeconds';
 import { timesTable } from '../simmer/timesTable';
 import { atOnce } from '../steps/steps';
 import { eveningFor, guests, inVessels, suited } from '../testing/household';
@@ -203,6 +205,16 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
     const ids = bathed.map((one) => one.id).sort();
     expect(added.sort()).toEqual(ids);
     expect(lifted.sort()).toEqual(ids);
+  });
+
+  it('names every slice that is held in the broth, with its own seconds, in what is read aloud', () => {
+    for (const { title, actions } of liveSteps(pot.plan.simmer).filter((step) => step.kind === 'swish')) {
+      for (const { pieceId } of actions) {
+        const piece = pot.plan.simmer.pieces.find((one) => one.id === pieceId)!;
+        expect(title).toContain(`${shortName(piece.ingredientId, piece.cut)} `);
+        expect(title).toContain(`for ${heldSeconds(piece)} seconds`);
+      }
+    }
   });
 
   it('ends with every fire out, and leaves none on under a pot that is emptied', () => {

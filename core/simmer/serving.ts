@@ -5,6 +5,7 @@ import type { Fire } from '../program/settle';
 import { sum } from '../measures/sum';
 import { into, shown, stageSays, where, type ActionQuestion, type Draft } from './drafts';
 import { tableSteamG } from '../heat/tableSteam';
+import { heldSeconds } from './heldSeconds';
 import { ladledMlPerG, WORTH_POURING_ML } from './levels';
 import { TOP_UP_BEFORE_S } from './toppingUp';
 
@@ -126,7 +127,7 @@ export function serving(question: ActionQuestion): Draft[] {
     pieceId: piece.id,
     massG: piece.massG,
     shownText: shown(piece, menu.evening.units),
-    says: `Hold each slice of ${shortName(piece.ingredientId, piece.cut)} in ${heldIn(menu, piece)} for ${Math.ceil(piece.bestS / 5) * 5} seconds; never let it go`,
+    says: `Hold each slice of ${shortName(piece.ingredientId, piece.cut)} in ${heldIn(menu, piece)} for ${heldSeconds(piece)} seconds; never let it go`,
     lookFor: piece.sign,
   }));
   const between = finishReadyAtS.slice(0, -1).map((atS, index): Draft => {

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Evening, PotPlan, SimmerPiece } from '@elixa/contract';
-import { shortName } from '@elixa/core';
+import { heldSeconds, shortName } from '@elixa/core';
 import { View } from 'react-native';
 import { nowMs } from '@/state/clock';
 import { useAppDispatch, useAppSelector } from '@/state';
@@ -17,9 +17,6 @@ interface Props {
   /** The pot stands on the table and simmers. */
   open: boolean;
 }
-
-/** Seconds are counted up to a whole five: nobody counts finer with a slice in the chopsticks. */
-const secondsFor = (piece: SimmerPiece) => Math.ceil(piece.bestS / 5) * 5;
 
 /** Slices that each guest holds in the broth: their seconds, their sign, and a clock for each guest that starts at a tap. */
 export const SwishTimers = memo(function SwishTimers({ evening, plan, open }: Props) {
@@ -42,7 +39,7 @@ function Slice({ piece, evening }: { piece: SimmerPiece; evening: Evening }) {
         <PieceSwatch ingredientId={piece.ingredientId} cut={piece.cut} />
         <View className="min-w-0 flex-1">
           <Body className="text-lg font-semibold">
-            {name}: {secondsFor(piece)} seconds
+            {name}: {heldSeconds(piece)} seconds
           </Body>
           <Small>Until it is {piece.sign}. Its own chopsticks for raw slices, never let it go.</Small>
         </View>
@@ -76,7 +73,7 @@ function GuestTimer({ guest, piece, name, eveningId }: GuestProps) {
         id,
         eveningId,
         says: `${guest}: ${name} out`,
-        endsAtMs: nowMs() + secondsFor(piece) * 1000,
+        endsAtMs: nowMs() + heldSeconds(piece) * 1000,
         inPlace: true,
       }),
     );
