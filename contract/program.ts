@@ -51,7 +51,7 @@ export const actSchema = z.discriminatedUnion('is', [
   }),
   /** The lid, and what becomes of it when it boils again. */
   z.object({ is: z.literal('lid'), lid: lidSchema, thenAtBoil: lidSchema.optional() }),
-  /** `liquid` is the id of a broth or sauce of the plan, of something of the catalogue, or `water`. */
+  /** `liquid` is the id of a broth or sauce of the plan, of something of the catalogue, `water`, or `jug`: what was ladled out before. */
   z.object({
     is: z.literal('poured'),
     liquid: z.string().min(1).max(80),

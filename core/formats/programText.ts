@@ -10,8 +10,10 @@ const clock = (atS: number) => {
   return `${sign}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 };
 
-const liquidName = (id: string) =>
-  formulaById(id)?.name ?? (hasIngredient(id) ? ingredientById(id).name.split(',')[0]! : id);
+function liquidName(id: string): string {
+  if (id === 'jug') return 'what is in the jug';
+  return formulaById(id)?.name ?? (hasIngredient(id) ? ingredientById(id).name.split(',')[0]! : id);
+}
 
 function heatWords({ share, holds }: Extract<Act, { is: 'heat' }>): string {
   if (share === 0) return 'fire off';

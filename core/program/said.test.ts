@@ -197,6 +197,19 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
     }
   });
 
+  it('pours no more broth than is made, with all that is held back of it', () => {
+    const { plan } = pot;
+    const goesIn = plan.program!.acts.map(({ act }) =>
+      act.is === 'poured' && act.liquid !== 'water' && act.liquid !== 'jug'
+        ? act.ml
+        : act.is === 'seasoned'
+          ? (act.massG ?? 0)
+          : 0,
+    );
+    const madeMl = plan.liquids.reduce((sum, one) => sum + one.madeMl, 0);
+    expect(goesIn.reduce((sum, one) => sum + one, 0)).toBeLessThan(madeMl * 1.02 + ROUNDED_ML);
+  });
+
   it('puts in everything that the plan has in a bath, each once, and lifts it out again', () => {
     const acts = pot.plan.program!.acts.map((one) => one.act);
     const bathed = pot.plan.simmer.pieces.filter((one) => one.way !== 'swished' && one.way !== 'seared');

@@ -65,6 +65,8 @@ export const hot = (says: string, { pour }: Pick<Menu, 'pour'>): string =>
 /** A reserve is kept so hot beside the pot, water comes from the kettle, in °C. Kitchen estimates. */
 const RESERVE_C = 85;
 const KETTLE_C = 95;
+/** What stands in the jug since the filling before, in °C. Kitchen estimate, 40-65. */
+const JUG_C = 50;
 
 /** Broth that is poured into a pan without what is held back of it, in ml of all of it. */
 export const withoutHeldMl = ({ strength }: Pick<ActionQuestion, 'strength'>, pan: Pan, wholeMl: number): number =>
@@ -94,6 +96,20 @@ export function brothPoured(
   const tempC = from === 'reserve' && !menu.pour.anew ? RESERVE_C : POURED_C[menu.pour.at];
   const contents = { ...NOTHING, waterG: ml - saltG - sugarG, saltG, sugarG };
   return { is: 'poured', liquid: menu.chosen.broth?.id ?? 'water', ml, tempC: Math.min(tempC, boilingC), contents };
+}
+
+/** What was ladled out of a pan before it was filled anew, back into it: all that was held back is in it. */
+export function jugPoured({ strength, boilingC }: ActionQuestion, pan: Pan, ml: number): ActOf<'poured'> {
+  const { saltPct, sugarPct } = strength[pan];
+  const [saltG, sugarG] = [(ml * saltPct) / 100, (ml * sugarPct) / 100];
+  const contents = { ...NOTHING, waterG: ml - saltG - sugarG, saltG, sugarG };
+  return {
+    is: 'poured',
+    liquid: 'jug',
+    ml,
+    tempC: Math.min(JUG_C, boilingC),
+    contents,
+  };
 }
 
 /** Water from the kettle. */

@@ -38,6 +38,32 @@ const evenings: fc.Arbitrary<Evening> = fc
   );
 
 describe('the level of the broth', () => {
+  it('of a pot that is poured anew for every round is carried to the finish by what was ladled out, before any water', () => {
+    const fit = {
+      vessel: VESSELS[0]!,
+      usableMl: 1300,
+      solidsMl: 0,
+      potBrothMl: 500,
+      reserveMl: 1000,
+      heldMl: 0,
+      coveringMl: 0,
+    };
+    const course = { solidsMl: 300, releasedMl: 60, ladledMl: 150, drunkMl: 0 };
+    const finish = { solidsMl: 0, releasedMl: 0, ladledMl: 0, drunkMl: 0, wantsMl: 1200 };
+    const levels = brothLevels(
+      fit,
+      [course, course, course, finish],
+      [50],
+      { kind: 'cover', at: 'warm' },
+      { fillings: 3 },
+    );
+    // 500 + 60 - 150 - 50 are left of each filling: two of them in the jug, the last in the pot.
+    expect(levels.map((one) => one.pourMl)).toEqual([0, 500, 500, 0]);
+    expect(levels[3]).toMatchObject({ jugMl: 720, waterMl: 120, brothMl: 1200 });
+    const filledUp = brothLevels(fit, [course, course, course, finish], [50], { kind: 'cover', at: 'warm' });
+    expect(filledUp.map((one) => one.jugMl)).toEqual([0, 0, 0, 0]);
+  });
+
   it('never passes the mark, whatever the food gives and however little boils off', () => {
     const ml = (max: number) => fc.double({ min: 0, max, noNaN: true });
     const course = fc

@@ -58,6 +58,8 @@ const worthIt = (ml: number): number => (ml < WORTH_POURING_ML ? 0 : ml);
 export interface Level {
   pourMl: number;
   ladleOutMl: number;
+  /** What was ladled into the jug before each filling, back into the pot for the finish. */
+  jugMl: number;
   /** Hot water, where the reserve is not enough for what comes next. */
   waterMl: number;
   brothMl: number;
@@ -67,10 +69,12 @@ export interface Level {
  * The level of the broth over an evening. Before each course the pot is brought back to its mark, the broth that leaves
  * room for the food: from the reserve by what was ladled out and boiled off, or, where the food gave more than that,
  * by ladling out; by no less than is worth a ladle. What food gives as water it loses in size, so that a course never rises
- * over where it started.
+ * over where it started. A pot that is poured anew is emptied into the jug before each filling; that is the best broth, and
+ * carries the finish before anything else.
  * @param courses the rounds and then the finish, in order
  * @param lostMl in each course until the next, most of it as steam; for what is not said of, the last again
  * @param isKept hot water keeps the pot from running dry
+ * @param fillings so many of the courses begin with an empty pot; one where the pot is brought back to its mark instead
  * @returns one level for each course; the first is what the pot is filled to
  */
 export function brothLevels(
@@ -78,25 +82,34 @@ export function brothLevels(
   courses: readonly CourseFood[],
   lostMl: readonly number[],
   { kind }: Pour,
-  isKept = true,
+  { isKept = true, fillings = 1 } = {},
 ): Level[] {
   let brothMl = fit.potBrothMl;
   let reserveMl = fit.reserveMl;
+  let inJugMl = 0;
   return courses.map(({ solidsMl, releasedMl, ladledMl, drunkMl, wantsMl = 0 }, index) => {
     const spaceMl = Math.max(0, fit.usableMl - solidsMl);
     // What is not to be covered goes back to what was poured at first.
     const usualMl = kind === 'cover' || kind === 'underTop' ? spaceMl : Math.min(spaceMl, fit.potBrothMl);
     const roomMl = Math.max(usualMl, Math.min(spaceMl, wantsMl));
-    const pourMl = index === 0 ? 0 : worthIt(Math.min(reserveMl, Math.max(0, roomMl - brothMl)));
+    const isFilled = index > 0 && index < fillings;
+    if (isFilled) {
+      inJugMl += brothMl;
+      brothMl = 0;
+    }
+    const lacksMl = Math.max(0, (isFilled ? fit.potBrothMl : roomMl) - brothMl);
+    const jugMl = index === 0 || isFilled ? 0 : worthIt(Math.min(inJugMl, lacksMl));
+    inJugMl -= jugMl;
+    const pourMl = index === 0 ? 0 : worthIt(Math.min(reserveMl, lacksMl - jugMl));
     // What is poured at first was fitted to the pot already.
-    const ladleOutMl = index === 0 ? 0 : worthIt(Math.max(0, brothMl - spaceMl));
-    const afterMl = brothMl + pourMl - ladleOutMl;
+    const ladleOutMl = index === 0 || isFilled ? 0 : worthIt(Math.max(0, brothMl - spaceMl));
+    const afterMl = brothMl + jugMl + pourMl - ladleOutMl;
     // Where the reserve is used up hot water keeps the pot from running dry.
     const leastMl = isKept && LADLED_OUT.includes(kind) ? volumeBelowMl(fit.vessel, LEAST_MM) : 0;
     const waterMl = index === 0 ? 0 : worthIt(Math.max(0, Math.min(spaceMl, Math.max(wantsMl, leastMl)) - afterMl));
     brothMl = afterMl + waterMl;
     reserveMl += ladleOutMl - pourMl;
-    const level = { pourMl, ladleOutMl, waterMl, brothMl };
+    const level = { pourMl, ladleOutMl, jugMl, waterMl, brothMl };
     brothMl = Math.max(0, brothMl + releasedMl - drunkMl - (lostMl[index] ?? lostMl.at(-1) ?? 0) - ladledMl);
     return level;
   });

@@ -107,7 +107,7 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
       courses,
       model.lostG?.(pan) ?? [tableSteamG(evening, fit.vessel, heat, EATING_S[service])],
       pour,
-      !model.asInVersion1,
+      { isKept: !model.asInVersion1, fillings: pour.anew && !model.asInVersion1 ? rounds : 1 },
     ),
   };
 }

@@ -1,8 +1,10 @@
 import { showVolume } from '../measures/showMeasure';
 import { volumeBelowMl } from '../arrange/vesselShape';
+import type { Pan } from '../diners/table';
 import { tableSteamG } from '../heat/tableSteam';
+import { andList } from '../measures/andList';
 import { sum } from '../measures/sum';
-import { brothPoured, waterPoured, withoutHeldMl, type ActionQuestion, type Draft } from './drafts';
+import { brothPoured, jugPoured, waterPoured, withoutHeldMl, type ActionQuestion, type Draft } from './drafts';
 import { LEAST_MM, WORTH_POURING_ML } from './levels';
 import type { TimedPan } from './panRounds';
 
@@ -126,6 +128,35 @@ function untilTheEnd(question: ActionQuestion, timed: TimedPan): Draft[] {
   return toppedUpEarly(question, timed, firstRound, whileHeldIn(question, left));
 }
 
+/** What was ladled into the jug goes back for the finish, with what it lacks: broth of the reserve, and then hot water. */
+function fromJug(
+  question: ActionQuestion,
+  pan: Pan,
+  { jugMl, lastMl, waterMl }: { jugMl: number; lastMl: number; waterMl: number },
+): Pick<Draft, 'kind' | 'volumeMl' | 'waterMl' | 'does' | 'says' | 'shownText'> {
+  const { units } = question.menu.evening;
+  const brothMl = lastMl < WORTH_POURING_ML ? 0 : withoutHeldMl(question, pan, lastMl);
+  const hotMl = waterMl < WORTH_POURING_ML ? 0 : waterMl;
+  const volumeMl = jugMl + brothMl;
+  const more = [
+    ...(brothMl > 0 ? [`${showVolume(brothMl, units)} of hot broth from the reserve`] : []),
+    ...(hotMl > 0 ? [`${showVolume(hotMl, units)} of hot water`] : []),
+  ];
+  const into = pan === 'main' ? '' : ' of the small pan, into it';
+  return {
+    kind: 'pour',
+    volumeMl,
+    ...(hotMl > 0 ? { waterMl: hotMl } : {}),
+    does: [
+      jugPoured(question, pan, jugMl),
+      ...(brothMl > 0 ? [brothPoured(question, pan, lastMl, 'reserve')] : []),
+      ...(hotMl > 0 ? [waterPoured(question, hotMl)] : []),
+    ],
+    says: `The broth from the jug${into}${more.length > 0 ? `, and ${andList(more)}; taste it then` : ''}`,
+    shownText: showVolume(volumeMl, units),
+  };
+}
+
 /** What brings the pans back to their mark, and back to a simmer, before each course but the first. */
 export function toppingUp(question: ActionQuestion): Draft[] {
   const { units } = question.menu.evening;
@@ -135,14 +166,14 @@ export function toppingUp(question: ActionQuestion): Draft[] {
   const splash = question.menu.stages.find((stage) => stage.do === 'pour')?.says ?? 'More of it';
   return question.pans.flatMap((timed) => {
     const { pan, levels, fillings } = timed;
-    const courses = levels.flatMap(({ pourMl, ladleOutMl, waterMl }, index): Draft[] => {
+    const courses = levels.flatMap(({ pourMl, ladleOutMl, jugMl, waterMl }, index): Draft[] => {
       const round = question.firstRound + index;
       const mine = question.going.filter(({ piece }) => piece.round === round && piece.pan === pan);
       if (index === 0 || fillings.some((one) => one.round === round)) return [];
       // A finish of which nothing is cooked in the pot is ladled over when the broth is hot again.
       const readyS = question.finishReadyAtS[round - question.readyAtS.length - 1];
       const isLadled = mine.length === 0 && readyS !== undefined;
-      if (mine.length === 0 && (!isLadled || pourMl + waterMl < WORTH_POURING_ML)) return [];
+      if (mine.length === 0 && (!isLadled || pourMl + jugMl + waterMl < WORTH_POURING_ML)) return [];
       const base = {
         id: pan === 'main' ? `topup-${round}` : `topup-${round}-${pan}`,
         atS: isLadled ? readyS - HOT_AGAIN_S : Math.min(...mine.map(({ piece }) => piece.inAtS)) - TOP_UP_BEFORE_S,
@@ -166,6 +197,8 @@ export function toppingUp(question: ActionQuestion): Draft[] {
           },
         ];
       }
+      if (jugMl >= WORTH_POURING_ML)
+        return [...early, { ...base, ...fromJug(question, pan, { jugMl, lastMl, waterMl }) }];
       if (lastMl < WORTH_POURING_ML) {
         if (waterMl < WORTH_POURING_ML) return [...early, { ...base, kind: 'heatUp', says: small }];
         const water = `${small ? `${small}: ` : ''}${watered(waterMl)}`;
