@@ -295,7 +295,8 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel, near?: Rehea
   // What the table has to say of windows, the model of heat knows better.
   const { trace } = rehearsal;
   const followed: Simmer = trace ? { ...simmer, trace } : simmer;
-  const { actions, program } = coldSpells(followed, gone.planned.program);
+  const boils = rehearsal.courses.get('main')?.course.boils ?? [];
+  const { actions, program } = coldSpells(followed, gone.planned.program, boils);
   const others = simmer.unsatisfied.filter((one) => !isOfWindows(one) && !(trace && isOfCold(one)));
   const rehearsed: Simmer = {
     ...simmer,

@@ -44,8 +44,8 @@ function readLine(line: string): Read {
 /** Every line that a cook of a pot reads, with when; the same lines stand on all pages. */
 const linesOf = ({ simmer }: PotPlan, pan: Pan = 'main') =>
   liveSteps(simmer)
-    // What is said of lifting out and of the fire's end is done at every pot.
-    .filter((step) => step.pan === pan || step.kind === 'serve' || step.kind === 'off')
+    // What is said of lifting out, of resting and of the fire's end is done at every pot.
+    .filter((step) => step.pan === pan || ['serve', 'rest', 'off'].includes(step.kind))
     .map((step) => ({ atS: step.atS, kind: step.kind, text: [step.title, step.actions[0]?.fire ?? ''].join('. ') }));
 
 /** Nothing is printed finer than this. */
@@ -121,16 +121,21 @@ function withSmallPan(id: string): Evening[] {
   return swaps.length > 0 && checkEvening(fed).length === 0 ? [fed] : [];
 }
 
-const SMALL_PANS = some(
-  STYLES.flatMap(({ id }) => withSmallPan(id)),
-  7,
-);
-/** One guest at a wide pan without a lid, in which a little broth is soon gone, and slices in a pot that has a lid. */
+const SMALL_PANS = [
+  ...some(
+    STYLES.flatMap(({ id }) => withSmallPan(id)),
+    7,
+  ),
+  // Its little sauce was left on the flame while the pot rested.
+  ...withSmallPan('sukiyakiEast'),
+];
+/** A wide pan without a lid, in which a little broth is soon gone; slices in a pot with one; a boil of a few seconds. */
 const WIDE = [
   ['clearChicken', 1, 'iron30'],
   ['salmonMiso', 2, 'iron30'],
   ['sukiyakiEast', 1, 'iron30'],
   ['satayPot', 9, 'divided24'],
+  ['beefJeongol', 11, 'steel26'],
 ] as const;
 
 const EVENINGS = [

@@ -94,8 +94,7 @@ function sentence({ kind, says, empties }: Moment, words: readonly string[], isC
   if (words.length === 0) return says;
   const told = words.join(', ');
   if (says === '') return capital(told);
-  if (kind === 'heatUp') return `${says} ${told}`;
-  if (kind === 'boil') return `${says}: ${told}`;
+  if (kind === 'boil' || kind === 'rest' || kind === 'heatUp') return `${says}: ${told}`;
   if (empties) return `${capital(told)}; ${lower(says)}`;
   if (kind === 'off' && says.includes(': ')) return says.replace(': ', `: ${told}, `);
   return AFTER_LID.includes(kind) ? `${capital(told)}; ${lower(says)}` : `${says}, ${told}`;

@@ -91,7 +91,19 @@ function tending(question: ActionQuestion): Draft[] {
           : {}),
       };
       if (stage.do === 'rest') {
-        return [{ ...base, id: `rest-${round}`, kind: 'rest', atS: readyS - course.restS, fire: 'off', lid: 'on' }];
+        const rest = { fire: 'off' as const, lid: 'on' as const };
+        const others = question.asInVersion1 ? [] : pans.filter((one) => one.pan !== 'main');
+        return [
+          {
+            ...base,
+            ...rest,
+            ...(others.length > 0 ? { says: 'Pot and small pan' } : {}),
+            also: others.map(({ pan }) => ({ pan, does: [], ...rest })),
+            id: `rest-${round}`,
+            kind: 'rest',
+            atS: readyS - course.restS,
+          },
+        ];
       }
       if (stage.do === 'skim') {
         const skimS = boilS === undefined ? undefined : skimAtS(question, boilS, round);

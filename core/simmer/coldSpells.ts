@@ -4,6 +4,7 @@ import type { Menu } from '../evening/menu';
 import { showVolume } from '../measures/showMeasure';
 import { showWeight } from '../measures/showSize';
 import { sum } from '../measures/sum';
+import type { Course } from '../pot/state';
 import { coldSpellS } from './traceAt';
 
 /** What takes the fire away from under a pot. */
@@ -18,7 +19,9 @@ export const isOfCold = ({ id }: Pick<Unsatisfied, 'id'>): boolean => id === OF_
 interface Spell {
   action: Action;
   coldS: number;
-  /** It simmers again before the fire is turned down. */
+  /** When the fire is turned down, or the evening ends. */
+  untilS: number;
+  /** It simmers again before that. */
   isBack: boolean;
 }
 
@@ -34,15 +37,20 @@ function spellsOf({ actions, pieces, boilingPointC, endsAtS, trace }: Simmer): S
       const down = mine.find((one) => one.atS > action.atS && FIRE_DOWN.includes(one.kind));
       const untilS = down?.atS ?? endsAtS;
       const coldS = coldSpellS(trace, boilingPointC, action.atS, untilS);
-      return { action, coldS, isBack: coldS < untilS - action.atS - 1 };
+      return { action, coldS, untilS, isBack: coldS < untilS - action.atS - 1 };
     });
 }
 
 /**
  * Actions of the pot with how long it really does not simmer after what goes in. Where the fire is turned down before it
  * would simmer again, nobody is told to wait for that: the lid stays on, if it was put on.
+ * @param boils when the pot was seen to boil: for a moment is enough to take the lid off
  */
-export function coldSpells(simmer: Simmer, program: PotProgram): { actions: Action[]; program: PotProgram } {
+export function coldSpells(
+  simmer: Simmer,
+  program: PotProgram,
+  boils: Course['boils'],
+): { actions: Action[]; program: PotProgram } {
   const spells = new Map(spellsOf(simmer).map((one) => [one.action, one]));
   const stays = new Set<string>();
   const actions = simmer.actions.map((action): Action => {
@@ -51,6 +59,8 @@ export function coldSpells(simmer: Simmer, program: PotProgram): { actions: Acti
     if (recoveryS === undefined || !spell) return action;
     if (spell.isBack) return { ...action, recoveryS: Math.round(spell.coldS) };
     if (!lidThen) return others;
+    const seen = boils.find(({ fromS }) => fromS > action.atS && fromS < spell.untilS);
+    if (seen) return { ...action, recoveryS: Math.round(seen.fromS - action.atS) };
     stays.add(action.id);
     return { ...others, lidThen: 'on', fire: 'Lid on' };
   });
