@@ -31,7 +31,13 @@ function heldTogether(actions: readonly Action[], { pieces }: Simmer): string | 
     kind === 'swish' ? pieces.filter((one) => one.id === pieceId) : [],
   );
   if (held.length < 2) return undefined;
-  const each = held.map((piece) => `${shortName(piece.ingredientId, piece.cut)} for ${heldSeconds(piece)} seconds`);
+  const times = [...new Set(held.map(heldSeconds))];
+  const each = times.map((seconds) => {
+    const names = held.flatMap((piece) =>
+      heldSeconds(piece) === seconds ? shortName(piece.ingredientId, piece.cut) : [],
+    );
+    return `${andList(names)} for ${seconds} seconds`;
+  });
   return `Hold each slice in the broth, never letting it go: ${andList(each)}`;
 }
 

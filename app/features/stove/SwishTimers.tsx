@@ -41,7 +41,7 @@ function Slice({ piece, evening }: { piece: SimmerPiece; evening: Evening }) {
           <Body className="text-lg font-semibold">
             {name}: {heldSeconds(piece)} seconds
           </Body>
-          <Small>Until it is {piece.sign}. Its own chopsticks for raw slices, never let it go.</Small>
+          <Small>Done: {piece.sign}. Its own chopsticks for raw slices, never let it go.</Small>
         </View>
       </View>
       <View className="flex-row flex-wrap gap-2">
