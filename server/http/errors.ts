@@ -1,6 +1,6 @@
 import { PROBLEM_MEDIA_TYPE, type Problem } from '@elixa/contract';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
-import { Failure, notFound } from '../services/failures';
+import { Failure, notFound } from '../failures';
 import { problemOf } from './problems';
 
 export function sendProblem(response: Response, problem: Problem, instance: string): void {

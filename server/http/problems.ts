@@ -1,5 +1,5 @@
 import type { Problem } from '@elixa/contract';
-import type { Why } from '../services/failures';
+import type { Why } from '../failures';
 
 const problem = (
   slug: string,

@@ -1,6 +1,6 @@
 import { fieldErrors } from '@elixa/contract';
 import type { z } from 'zod';
-import { invalid } from '../services/failures';
+import { invalid } from '../failures';
 
 /**
  * A request body as its schema understands it.

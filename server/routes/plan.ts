@@ -6,7 +6,7 @@ import {
 } from '@elixa/contract';
 import { Router } from 'express';
 import { validBody } from '../http/validate';
-import { notFound } from '../services/failures';
+import { notFound } from '../failures';
 import type { Planner } from '../workers/planner';
 
 /** The plan of a document that need not be stored, and the open formats themselves. */

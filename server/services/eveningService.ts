@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import type { Diner, Evening, EveningList, EveningSummary, StoredEvening } from '@elixa/contract';
 import { checkEvening } from '@elixa/core';
 import type { EveningRow, EveningStore, ListedRow, Part } from '../store/eveningStore';
-import { Failure, invalid, notFound } from './failures';
+import { Failure, invalid, notFound } from '../failures';
 import { mustFind } from './mustFind';
 import { eveningNews } from './news';
 

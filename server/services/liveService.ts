@@ -4,7 +4,7 @@ import { checkEvening, upcastLog } from '@elixa/core';
 
 import type { EveningStore } from '../store/eveningStore';
 import type { EventStore, StoredEvent } from '../store/eventStore';
-import { Failure, invalid } from './failures';
+import { Failure, invalid } from '../failures';
 import { mustFind } from './mustFind';
 import { eveningNews, type Told } from './news';
 

@@ -1,5 +1,5 @@
 import type { EveningRow, EveningStore } from '../store/eveningStore';
-import { notFound } from './failures';
+import { notFound } from '../failures';
 
 /** An evening that is there. @throws Failure where it is not, or was deleted */
 export async function mustFind(store: EveningStore, id: string): Promise<EveningRow> {

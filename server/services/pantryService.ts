@@ -1,7 +1,7 @@
 import type { Pantry, PantryItem } from '@elixa/contract';
 import { formulaById, hasIngredient } from '@elixa/core';
 import type { PantryStore } from '../store/pantryStore';
-import { invalid } from './failures';
+import { invalid } from '../failures';
 
 /** What can be done with the pantry. */
 export function pantryService(store: PantryStore) {

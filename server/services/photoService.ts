@@ -1,7 +1,7 @@
 import type { Photo, PhotoMark } from '@elixa/contract';
 import type { EveningStore } from '../store/eveningStore';
 import type { PhotoStore } from '../store/photoStore';
-import { invalid, notFound } from './failures';
+import { invalid, notFound } from '../failures';
 import { mustFind } from './mustFind';
 
 /** How every JPEG begins. */

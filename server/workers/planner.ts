@@ -2,7 +2,7 @@ import path from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Evening, FieldError, Plan } from '@elixa/contract';
 import type { PotCard } from '@elixa/core';
-import { Failure, invalid } from '../services/failures';
+import { Failure, invalid } from '../failures';
 
 type Answer = { id: number } & (
   | { done: unknown; faults?: undefined; failure?: undefined }
