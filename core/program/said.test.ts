@@ -95,8 +95,10 @@ const fireOf = (power: number, holdC: number | undefined, boilingC: number): Rea
   return holdC < boilingC - 10 ? 'held' : 'low';
 };
 
-/** For each pot two tables; where all is tried, every table in three vessels. */
-const [HEADS, VESSELS_EACH] = process.env.ELIXA_LONG ? [Array.from({ length: 14 }, (_, at) => at + 1), 3] : [[2, 9], 1];
+/** For every other pot two at the table, for the rest nine; where all is tried, every table in three vessels. */
+const isLong = Boolean(process.env.ELIXA_LONG);
+const headsOf = (place: number) => (isLong ? Array.from({ length: 14 }, (_, at) => at + 1) : [place % 2 === 0 ? 2 : 9]);
+const VESSELS_EACH = isLong ? 3 : 1;
 
 /** One guest and fourteen of those pots whose broth runs short: held over a flame for long, or filled many times. */
 const SHORT = [
@@ -106,7 +108,7 @@ const SHORT = [
   ['salmonMiso', 14],
 ] as const;
 
-const asked = STYLES.flatMap(({ id }) => HEADS.map((heads) => [id, heads] as const));
+const asked = STYLES.flatMap(({ id }, place) => headsOf(place).map((heads) => [id, heads] as const));
 /** Four at a table, one of whom eats no meat: in a small pan, cod takes the place of all that is meant for the others. */
 function withSmallPan(id: string): Evening[] {
   const diners = guests(4).map((one, seat) => (seat === 0 ? { ...one, diets: ['pescatarian' as const] } : one));
