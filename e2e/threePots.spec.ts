@@ -52,19 +52,25 @@ const POTS: readonly Pot[] = [
 const TAP =
   /^(It is lit|The pan shines|It is brown|They are out|They are in|It is in|It is poured|It boils|Skimmed|Lid on|It is off|Done|It is on the table|We have eaten|Lifted out)$/;
 
+const stepOf = (page: Page) => page.getByRole('heading', { level: 2 }).first();
+
+/** Waits until the next step is due, and taps it. @returns its words */
+async function tapWhenDue(page: Page): Promise<string> {
+  for (let wait = 0; wait < 120 && !(await page.getByText('Now', { exact: true }).isVisible()); wait += 1) {
+    await page.clock.fastForward(HALF_A_MINUTE);
+  }
+  const before = (await stepOf(page).textContent()) ?? '';
+  await page.getByRole('button', { name: TAP }).click();
+  await expect(stepOf(page)).not.toHaveText(before);
+  return before;
+}
+
 /** Taps every step when it is due, from lighting to the end. @returns the words of each step */
 async function cookThrough(page: Page): Promise<string[]> {
-  const heading = page.getByRole('heading', { level: 2 }).first();
   const end = page.getByRole('button', { name: 'Finish the evening' });
   const said: string[] = [];
   for (let step = 0; step < 60 && !(await end.isVisible()); step += 1) {
-    for (let wait = 0; wait < 120 && !(await page.getByText('Now', { exact: true }).isVisible()); wait += 1) {
-      await page.clock.fastForward(HALF_A_MINUTE);
-    }
-    const before = (await heading.textContent()) ?? '';
-    said.push(before);
-    await page.getByRole('button', { name: TAP }).click();
-    await expect(heading).not.toHaveText(before);
+    said.push(await tapWhenDue(page));
   }
   await end.click();
   return said;
@@ -133,15 +139,8 @@ for (const pot of POTS) {
 /** At the table two guests hold a slice at once; each has a clock of their own. */
 async function swishOnTheWay(page: Page): Promise<string[]> {
   const said: string[] = [];
-  const heading = page.getByRole('heading', { level: 2 }).first();
-  for (let step = 0; step < 30 && !/^Hold each slice/.test((await heading.textContent()) ?? ''); step += 1) {
-    for (let wait = 0; wait < 120 && !(await page.getByText('Now', { exact: true }).isVisible()); wait += 1) {
-      await page.clock.fastForward(HALF_A_MINUTE);
-    }
-    const before = (await heading.textContent()) ?? '';
-    said.push(before);
-    await page.getByRole('button', { name: TAP }).click();
-    await expect(heading).not.toHaveText(before);
+  for (let step = 0; step < 30 && !/^Hold each slice/.test((await stepOf(page).textContent()) ?? ''); step += 1) {
+    said.push(await tapWhenDue(page));
   }
   await page.getByRole('button', { name: /^Cook holds a slice of duck/ }).click();
   await page.clock.fastForward(20_000);

@@ -59,8 +59,8 @@ export function coldSpells(
     if (recoveryS === undefined || !spell) return action;
     if (spell.isBack) return { ...action, recoveryS: Math.round(spell.coldS) };
     if (!lidThen) return others;
-    const seen = boils.find(({ fromS }) => fromS > action.atS && fromS < spell.untilS);
-    if (seen) return { ...action, recoveryS: Math.round(seen.fromS - action.atS) };
+    const back = boils.find(({ fromS }) => fromS > action.atS && fromS < spell.untilS);
+    if (back) return { ...action, recoveryS: Math.round(back.fromS - action.atS) };
     stays.add(action.id);
     return { ...others, lidThen: 'on', fire: 'Lid on' };
   });

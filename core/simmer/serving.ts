@@ -63,6 +63,18 @@ const outAt = ({ pans }: ActionQuestion): Pick<Draft, 'fire' | 'also'> => ({
   also: pans.filter((one) => one.pan !== 'main').map(({ pan }) => ({ pan, does: [], fire: 'off' })),
 });
 
+/** How the lid lies when a round is lifted out; of a pot that rested under it, as it lay. */
+function lidAt(
+  { asInVersion1 }: ActionQuestion,
+  { isLow, isSwished, isOff }: { isLow: boolean; isSwished: boolean; isOff: boolean },
+): Pick<Draft, 'lid'> {
+  if (isLow) return { lid: 'on' };
+  if (asInVersion1) return {};
+  // Nobody holds a slice under a lid.
+  if (isSwished) return { lid: 'off' };
+  return isOff ? { lid: 'on' } : {};
+}
+
 /** A flame under an open pot that would lose more than this share of its broth while it is eaten is put out. Kitchen estimate. */
 const MOST_STEAMED = 0.4;
 
@@ -112,8 +124,7 @@ export function serving(question: ActionQuestion): Draft[] {
       pan: 'main',
       says: wordsFor(round),
       ...servedAt(question, round, isLow ? low : undefined),
-      // Nobody holds a slice under a lid.
-      ...(isLow ? { lid: 'on' as const } : isSwished && !question.asInVersion1 ? { lid: 'off' as const } : {}),
+      ...lidAt(question, { isLow, isSwished, isOff }),
     };
   });
   const held = swished.map((piece): Draft => ({
