@@ -95,7 +95,7 @@ module.exports = {
         dependencyTypes: ['core', 'npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'npm-unknown'],
         // What only turns text into text for the open formats, compares, or hashes.
         pathNot:
-          '(^|node_modules/)(zod|fast-deep-equal|fastest-levenshtein|imurmurhash|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
+          '(^|node_modules/)(zod|fast-deep-equal|fastest-levenshtein|imurmurhash|@noble/hashes|safe-stable-stringify|@elixa|papaparse|ical-generator|ical\\.js)(/|$)',
       },
     },
     ...noClimbing,

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { dinerSchema, eveningSchema } from './evening';
 import { fieldErrorSchema } from './fieldErrors';
-import { liveEvent1Schema, liveEventSchema, type AnyLiveEvent } from './live';
+import { liveEventSchema, liveLogSchema, plansSchema } from './live';
+import { liveEvent1Schema, liveEvent2Schema, type AnyLiveEvent } from './olderLogs';
 import { anyEveningSchema } from './readEvening';
 
 export const eveningStatusSchema = z.enum(['planned', 'live', 'finished']);
@@ -39,19 +40,27 @@ export const listQuerySchema = z.strictObject({
 export const peopleSchema = z.object({ people: z.array(dinerSchema) });
 export const createEveningSchema = z.strictObject({ evening: anyEveningSchema });
 export const changeEveningSchema = z.strictObject({ version: z.int().positive(), evening: anyEveningSchema });
-const isOfVersion1 = (event: unknown): boolean => typeof event === 'object' && event !== null && !('v' in event);
+/** By the version that an event says it is of; the first said nothing. */
+function schemaOf(event: unknown) {
+  if (typeof event !== 'object' || event === null) return liveEventSchema;
+  if (!('v' in event)) return liveEvent1Schema;
+  return event.v === 2 ? liveEvent2Schema : liveEventSchema;
+}
 
-/** An event of today, or of the version before: each is held to its own shape, so that faults name their field. */
+/** An event of today, or of a version before: each is held to its own shape, so that faults name their field. */
 const sentEventSchema = z.unknown().transform((event, { issues }): AnyLiveEvent => {
-  const read = (isOfVersion1(event) ? liveEvent1Schema : liveEventSchema).safeParse(event);
+  const read = schemaOf(event).safeParse(event);
   if (read.success) return read.data;
   for (const issue of read.error.issues) issues.push({ ...issue, input: event } as (typeof issues)[number]);
   return z.NEVER;
 });
 
 /** A page of the version before is heard, too: its events are brought to today's as they are read. */
-export const appendEventsSchema = z.strictObject({ events: z.array(sentEventSchema).min(1).max(200) });
-export const eventsAnswerSchema = z.object({ events: z.array(liveEventSchema) });
+export const appendEventsSchema = z.strictObject({
+  plans: plansSchema.optional(),
+  events: z.array(sentEventSchema).min(1).max(200),
+});
+export const eventsAnswerSchema = liveLogSchema;
 export const appendedAnswerSchema = z.object({ accepted: z.array(z.string()), alreadyHad: z.array(z.string()) });
 
 /** An error as RFC 9457 describes it, with the fields at fault. */

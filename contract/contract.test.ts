@@ -156,14 +156,22 @@ describe('reading a document of any version', () => {
 
 describe('live events', () => {
   const base = {
-    v: 2,
+    v: 3,
     id: '00000000-0000-4000-8000-000000000001',
     at: '2026-11-24T19:00:00+00:00',
     device: 'this-phone',
     clock: 1,
   };
   it('are one of the known kinds, with an id that a client can make and a place in the log', () => {
-    expect(liveEventSchema.safeParse({ ...base, type: 'notYet', actionId: 'boil-main' }).success).toBe(true);
+    const said = (...facts: unknown[]) => liveEventSchema.safeParse({ ...base, type: 'happened', facts }).success;
+    expect(said({ potId: 'main', saw: { is: 'notYet' } })).toBe(true);
+    expect(said({ potId: 'main', act: { is: 'skimmed' } }, { potId: 'aside', saw: { is: 'probe', tempC: 80 } })).toBe(
+      true,
+    );
+    // Neither done nor seen, or both at once, is no fact.
+    expect(said({ potId: 'main' })).toBe(false);
+    expect(said({ potId: 'main', act: { is: 'skimmed' }, saw: { is: 'boils' } })).toBe(false);
+    expect(said({ potId: 'main', act: { is: 'exploded' } })).toBe(false);
     expect(liveEventSchema.safeParse({ ...base, id: '7', type: 'paused' }).success).toBe(false);
     expect(liveEventSchema.safeParse({ ...base, clock: 0, type: 'paused' }).success).toBe(false);
     expect(liveEventSchema.safeParse({ ...base, type: 'exploded' }).success).toBe(false);

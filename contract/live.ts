@@ -1,56 +1,39 @@
 import { z } from 'zod';
 import { momentSchema } from './evening';
-import { catalogueIdSchema } from './ids';
 import { labelSchema } from './label';
-import { planSchema } from './plan';
 import { migratePlan } from './migrations/migratePlan';
+import { planSchema } from './plan';
+import { actSchema } from './program';
 import { anyEveningSchema } from './readEvening';
-import { stageWordSchema } from './stages';
+import { sightingSchema } from './sighting';
 
 /** Version of the log's events. */
-export const LIVE_EVENT_VERSION = 2;
-
-const panSchema = z.enum(['main', 'aside']);
-const place = {
-  actionId: z.string().min(1).max(120),
-  /** The plan whose action it answers, by the event with which that was adopted. */
-  planId: z.uuid().optional(),
-  round: z.int().positive(),
-  pan: panSchema,
-};
+export const LIVE_EVENT_VERSION = 3;
 
 /** The plan of a pot of any version, read as today's. */
-const anyPlanSchema = z.preprocess(migratePlan, planSchema.omit({ prep: true }));
+export const anyPlanSchema = z.preprocess(migratePlan, planSchema.omit({ prep: true }));
 
-/** What has happened at the pot, each a fact of its own that can be read without any plan. */
-export const factSchema = z.discriminatedUnion('is', [
-  /** By the plan that was adopted with this event. */
-  z.strictObject({ ...place, is: z.literal('lit'), planId: z.uuid() }),
-  z.strictObject({ ...place, is: z.literal('boilReached') }),
-  z.strictObject({
-    ...place,
-    is: z.literal('added'),
-    pieceId: z.string().min(1).max(120),
-    ingredientId: catalogueIdSchema,
-    cut: z.string().max(48).optional(),
-    massG: z.number().nonnegative(),
-  }),
-  z.strictObject({ ...place, is: z.literal('poured'), ml: z.number() }),
-  z.strictObject({ ...place, is: z.literal('ladledOut'), ml: z.number() }),
-  /** Melted, fried, skimmed, covered, rested, turned up or down. */
-  z.strictObject({
-    ...place,
-    is: z.literal('tended'),
-    doing: z.enum([...stageWordSchema.options, 'heatUp', 'heatDown']),
-    stageId: z.string().max(60).optional(),
-  }),
-  z.strictObject({ ...place, is: z.literal('served') }),
-  z.strictObject({ ...place, is: z.literal('swished') }),
-  z.strictObject({ ...place, is: z.literal('burnerOff') }),
-]);
+/**
+ * What has happened at a pot: an act that was done or something that was seen, each to be read without any plan. Where it
+ * answers an act of a plan, of two phones that answer the first counts; one that answers none counts by its event.
+ */
+export const factSchema = z
+  .strictObject({
+    potId: z.string().min(1).max(40),
+    round: z.int().positive().optional(),
+    act: actSchema.optional(),
+    saw: sightingSchema.optional(),
+    /** By the event with which the plan was adopted. */
+    answers: z.strictObject({ planId: z.uuid(), actId: z.string().min(1).max(160) }).optional(),
+  })
+  .refine(({ act, saw }) => (act === undefined) !== (saw === undefined), {
+    error: 'A fact is either something that was done (`act`) or something that was seen (`saw`).',
+  });
 
-const base = {
-  v: z.literal(LIVE_EVENT_VERSION),
+/** What names a plan in a log: it follows from all that the plan says. */
+export const planHashSchema = z.string().regex(/^[0-9a-f]{64}$/);
+
+export const eventBase = {
   /** Made by the client, so that sending twice stores once. */
   id: z.uuid(),
   /** By the clock of the device, set right by the server's where it has met it. */
@@ -62,7 +45,9 @@ const base = {
   after: z.uuid().optional(),
 };
 
-const tickSchema = {
+const base = { v: z.literal(LIVE_EVENT_VERSION), ...eventBase };
+
+export const tickShape = {
   type: z.literal('ticked'),
   /**
    * Something is ticked, or not any more: a task of the preparation that was begun or is done, what stands on the
@@ -77,61 +62,46 @@ const tickSchema = {
 export const liveEventSchema = z.discriminatedUnion('type', [
   /**
    * The evening as it was, and the plan that it is cooked by, so that the log can be read alone, whatever is changed in the
-   * document or in the planner later.
+   * document or in the planner later. The plan lies beside the events, once.
    */
   z.strictObject({
     ...base,
     type: z.literal('planAdopted'),
     evening: anyEveningSchema,
-    plan: anyPlanSchema,
+    planHash: planHashSchema,
     /** While a pot cooks: the plan that it takes the place of. Of two that would, the first counts. */
     over: z.uuid().optional(),
+    /** The events whose facts that plan was made from. */
+    knows: z.array(z.uuid()).max(2000).optional(),
   }),
   /** What one tap said. */
   z.strictObject({
     ...base,
     type: z.literal('happened'),
-    facts: z.array(factSchema).min(1).max(60),
+    facts: z.array(factSchema).min(1).max(240),
     checkedThrough: z.boolean().optional(),
   }),
-  /** The sign is not there yet. */
-  z.strictObject({ ...base, type: z.literal('notYet'), actionId: z.string().min(1).max(120) }),
   z.strictObject({ ...base, type: z.literal('paused') }),
   z.strictObject({ ...base, type: z.literal('resumed') }),
   z.strictObject({ ...base, type: z.literal('undone'), target: z.uuid() }),
   z.strictObject({ ...base, type: z.literal('noted'), text: labelSchema(2000) }),
-  z.strictObject({ ...base, ...tickSchema }),
+  z.strictObject({ ...base, ...tickShape }),
   /** The pot came off before it was eaten: the evening is planned again, for later or another day. */
   z.strictObject({ ...base, type: z.literal('stopped') }),
   z.strictObject({ ...base, type: z.literal('finished') }),
 ]);
 
-const oldBase = { id: z.uuid(), at: momentSchema };
+/** The plans that a log names, by hash. */
+export const plansSchema = z.record(planHashSchema, anyPlanSchema);
 
-/** Events as version 1 wrote them: steps by their number in a plan that was computed anew at each reading. */
-export const liveEvent1Schema = z.discriminatedUnion('type', [
-  z.strictObject({ ...oldBase, type: z.literal('started'), evening: anyEveningSchema }),
-  z.strictObject({
-    ...oldBase,
-    type: z.literal('stepDone'),
-    step: z.int().nonnegative(),
-    checkedThrough: z.boolean().optional(),
-  }),
-  z.strictObject({ ...oldBase, type: z.literal('paused') }),
-  z.strictObject({ ...oldBase, type: z.literal('resumed') }),
-  z.strictObject({ ...oldBase, type: z.literal('undone'), target: z.uuid() }),
-  z.strictObject({ ...oldBase, type: z.literal('noted'), text: labelSchema(2000) }),
-  z.strictObject({ ...oldBase, ...tickSchema }),
-  z.strictObject({ ...oldBase, type: z.literal('stopped') }),
-  z.strictObject({ ...oldBase, type: z.literal('finished') }),
-]);
+/** A log as it is sent: plans come with the events that name them. */
+export const liveLogSchema = z.object({ plans: plansSchema, events: z.array(liveEventSchema) });
 
 export type Fact = z.infer<typeof factSchema>;
 export type LiveEvent = z.infer<typeof liveEventSchema>;
-export type LiveEvent1 = z.infer<typeof liveEvent1Schema>;
-/** An event of any version, as it may be stored or sent. */
-export type AnyLiveEvent = LiveEvent | LiveEvent1;
 export type LiveEventOf<Type extends LiveEvent['type']> = Extract<LiveEvent, { type: Type }>;
+export type Plans = z.infer<typeof plansSchema>;
+export type LiveLog = z.infer<typeof liveLogSchema>;
 
 /** What a device says; what makes it an event is added as it is recorded. */
 export type LiveNews = LiveEvent extends infer Event

@@ -128,7 +128,7 @@ export const planSchema = z.object({
   build: buildSchema,
   simmer: simmerSchema,
   /** All that is done at the pots, in the acts that the rehearsal went through. */
-  program: potProgramSchema.optional(),
+  program: potProgramSchema,
   /** How the pot stands when the finish begins. */
   ending: endingSchema.optional(),
   /** What follows stands in every plan that is made now; those that were cooked by before may lack it. */

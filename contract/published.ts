@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { eveningSchema } from './evening';
 import { housePotSchema } from './housePot';
-import { liveEventSchema } from './live';
+import { liveLogSchema } from './live';
 import { pantrySchema } from './pantry';
 import { planSchema } from './plan';
 
 const PUBLISHED = {
   evening: eveningSchema,
   plan: planSchema,
-  'live-event': liveEventSchema,
+  'live-log': liveLogSchema,
   pantry: pantrySchema,
   'house-pot': housePotSchema,
 } as const;

@@ -1,8 +1,15 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { mustReadEvening, type Evening, type HousePot, type LiveEvent, type PantryItem } from '@elixa/contract';
+import {
+  mustReadEvening,
+  type Evening,
+  type HousePot,
+  type LiveEvent,
+  type LiveLog,
+  type PantryItem,
+} from '@elixa/contract';
 import { rehearsedPlan } from '@elixa/core/planEvening/rehearsed';
-import { applyEdit, factsOf, housePotOf, liveSteps, project, shiftIso, type StepTap } from '@elixa/core';
+import { applyEdit, expected, factsOf, housePotOf, liveSteps, planHashOf, shiftIso, type StepTap } from '@elixa/core';
 import { EXAMPLES } from './places';
 import { summaryOf } from './services/logSummary';
 import { eveningStore } from './store/eveningStore';
@@ -32,38 +39,39 @@ const LATE_S: Record<string, readonly number[]> = { boil: [140], add: [10, 70, 2
 
 const eventId = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`;
 
-function finishedLog(evening: Evening): LiveEvent[] {
+function finishedLog(evening: Evening): LiveLog {
   const plan = rehearsedPlan(evening);
   const { simmer } = plan;
   const steps = liveSteps(simmer);
   const at = (seconds: number) => shiftIso(simmer.litAt, Math.round(seconds));
   const taps: StepTap[] = [];
+  const done = new Map<string, number>();
   for (const [index, step] of steps.entries()) {
     const clockS = taps.at(-1)?.atS ?? 0;
-    const dueS = project(simmer, steps, taps, clockS).dueS.get(step.step) ?? step.atS;
+    const dueS = expected(plan, done, clockS).dueS.get(step.actions[0]?.id ?? '') ?? step.atS;
     const late = LATE_S[step.kind] ?? [0];
-    taps.push({
-      eventId: eventId(index + 1),
-      step: step.step,
-      atS: Math.max(clockS, dueS) + late[index % late.length]!,
-    });
+    const atS = Math.max(clockS, dueS) + late[index % late.length]!;
+    taps.push({ eventId: eventId(index + 1), step: step.step, atS });
+    for (const { id } of step.actions) done.set(id, atS);
   }
   const endS = taps.at(-1)!.atS;
   let clock = 0;
   const said = (id: string, seconds: number) => ({
-    v: 2 as const,
+    v: 3 as const,
     id,
     at: at(seconds),
     device: 'tower-keeper',
     clock: (clock += 1),
   });
-  return [
-    { ...said(eventId(0), 0), type: 'planAdopted', evening, plan },
+  const planHash = planHashOf(plan);
+  const events: LiveEvent[] = [
+    { ...said(eventId(0), 0), type: 'planAdopted', evening, planHash },
     ...taps.map((tap): LiveEvent => ({
       ...said(tap.eventId, tap.atS),
       type: 'happened',
       facts: factsOf(
         steps.find((step) => step.step === tap.step)!,
+        plan,
         eventId(0),
       ),
     })),
@@ -74,6 +82,7 @@ function finishedLog(evening: Evening): LiveEvent[] {
     },
     { ...said(eventId(901), endS + 660), type: 'finished' },
   ];
+  return { plans: { [planHash]: plan }, events };
 }
 
 /** What stands in the tower keeper's kitchen, with a jar that was made ten days ago. */
@@ -116,7 +125,7 @@ async function moveToTheNextEvening(db: Db, now: Date): Promise<void> {
   ] as const) {
     const row = await evenings.find(name);
     const isPast = row && Date.parse(row.document.sitDownAt) < now.getTime();
-    if (!isPast || row.deletedAt || (await events.read(name)).length > 0) continue;
+    if (!isPast || row.deletedAt || (await events.read(name)).events.length > 0) continue;
     await evenings.replace(onDay(row.document, now, daysAhead), row.version, now);
   }
 }

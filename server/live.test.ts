@@ -1,5 +1,7 @@
-import type { LiveEvent } from '@elixa/contract';
-import { planPot } from '@elixa/core';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { liveLogSchema, type LiveEvent } from '@elixa/contract';
+import { factsOf, foldLive, liveSteps, planHashOf, planPot } from '@elixa/core';
 import { example, testServer, type TestServer } from './testing/testServer';
 
 let server: TestServer;
@@ -8,23 +10,25 @@ const id = (index: number) => `00000000-0000-4000-8000-${String(index).padStart(
 const at = (second: number) => new Date(Date.parse('2026-11-24T18:55:00Z') + second * 1000).toISOString();
 const plan = planPot(evening);
 const said = (index: number, second = index * 60) => ({
-  v: 2 as const,
+  v: 3 as const,
   id: id(index),
   at: at(second),
   device: 'this-phone',
   clock: index + 1,
 });
-const started: LiveEvent = { ...said(0), type: 'planAdopted', evening, plan: JSON.parse(JSON.stringify(plan)) };
+const planHash = planHashOf(plan);
+const plans = { [planHash]: JSON.parse(JSON.stringify(plan)) as typeof plan };
+const started: LiveEvent = { ...said(0), type: 'planAdopted', evening, planHash };
 const tap = (index: number): LiveEvent => ({
   ...said(index),
   type: 'happened',
   facts:
     index === 1
-      ? [{ is: 'lit', actionId: 'light-main', round: 1, pan: 'main', planId: id(0) }]
-      : [{ is: 'tended', actionId: `step-${index}`, round: 1, pan: 'main', doing: 'stir' }],
+      ? JSON.parse(JSON.stringify(factsOf(liveSteps(plan.simmer)[0]!, plan, id(0))))
+      : [{ potId: 'main', act: { is: 'stirred' } }],
 });
-const send = (events: LiveEvent[], to = evening.id) =>
-  server.request.post(`/api/evenings/${to}/events`).send({ events });
+const send = (events: LiveEvent[], to = evening.id, named = plans) =>
+  server.request.post(`/api/evenings/${to}/events`).send({ plans: named, events });
 const read = async () => (await server.request.get(`/api/evenings/${evening.id}/events`)).body.events as LiveEvent[];
 
 beforeAll(async () => {
@@ -47,7 +51,7 @@ describe('a page of the version before', () => {
     const again = await server.request.post('/api/evenings/old-page/events').send({ events });
     expect(again.body).toEqual({ accepted: [], alreadyHad: [id(800), id(801)] });
     const read = (await server.request.get('/api/evenings/old-page/events')).body.events as LiveEvent[];
-    expect(read.every((event) => event.v === 2)).toBe(true);
+    expect(read.every((event) => event.v === 3)).toBe(true);
     expect(read.map((event) => event.type)).toEqual(expect.arrayContaining(['planAdopted', 'happened']));
   });
 
@@ -59,11 +63,60 @@ describe('a page of the version before', () => {
   });
 });
 
+describe('a page of version 2', () => {
+  it('is heard, taps and plan, and its events are read as today’s by all others', async () => {
+    const file = path.join(__dirname, '../core/live/version2/fish-cakes.log.json');
+    const text = readFileSync(file, 'utf8').replaceAll('-4000-8000-', '-4000-9000-');
+    const old = JSON.parse(text) as Array<{ id: string }>;
+    const own = { ...example('first-frost'), id: 'version-2' };
+    await server.request.post('/api/evenings').send({ evening: own });
+    const post = () => server.request.post('/api/evenings/version-2/events').send({ events: old });
+    expect((await post()).body.accepted).toEqual(old.map((event) => event.id));
+    expect((await post()).body.accepted).toEqual([]);
+    const log = liveLogSchema.parse((await server.request.get('/api/evenings/version-2/events')).body);
+    expect(Object.keys(log.plans)).toHaveLength(1);
+    expect(foldLive(log).status).toBe('finished');
+    const summary = (await server.request.get('/api/evenings')).body.evenings as Array<{ id: string }>;
+    expect(summary.find((row) => row.id === 'version-2')).toMatchObject({ status: 'finished' });
+  });
+});
+
+describe('the plans of a log', () => {
+  const again = (index: number): LiveEvent => ({ ...said(index), type: 'planAdopted', evening, planHash, over: id(0) });
+
+  it('are kept once, however often they are adopted, and named without being sent again', async () => {
+    await server.request.post('/api/evenings').send({ evening: { ...evening, id: 'adopts' } });
+    const batch = Array.from({ length: 30 }, (_, index) => again(300 + index));
+    expect((await send(batch, 'adopts')).body.accepted).toHaveLength(30);
+    expect((await send([again(340)], 'adopts', {})).body.accepted).toEqual([id(340)]);
+    const log = await server.request.get('/api/evenings/adopts/events');
+    expect(Object.keys(log.body.plans)).toEqual([planHash]);
+    expect(log.body.events).toHaveLength(31);
+  });
+
+  it('are refused where one is missing or stands under a name that is not its own, by field', async () => {
+    await server.request.post('/api/evenings').send({ evening: { ...evening, id: 'lacks' } });
+    const missing = await send([again(350)], 'lacks', {});
+    expect(missing.status).toBe(422);
+    expect(missing.body.errors[0]).toMatchObject({
+      field: 'events[0].planHash',
+      fix: expect.stringContaining('plans'),
+    });
+    const other = { [planHash]: { ...plans[planHash]!, portions: 99 } };
+    const misnamed = await send([again(351)], 'lacks', other);
+    expect(misnamed.status).toBe(422);
+    expect(misnamed.body.errors[0].field).toBe(`plans.${planHash}`);
+    expect((await server.request.get('/api/evenings/lacks/events')).body).toEqual({ plans: {}, events: [] });
+  });
+});
+
 describe('the log of a live evening', () => {
   it('takes events in order and gives them back', async () => {
     const answer = await send([started, tap(1), tap(2)]);
     expect(answer.body).toEqual({ accepted: [id(0), id(1), id(2)], alreadyHad: [] });
     expect(await read()).toEqual([started, tap(1), tap(2)]);
+    const log = await server.request.get(`/api/evenings/${evening.id}/events`);
+    expect(log.body.plans).toEqual(plans);
     expect((await server.request.get(`/api/evenings/${evening.id}`)).body.status).toBe('live');
   });
 

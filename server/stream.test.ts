@@ -24,7 +24,7 @@ afterAll(async () => {
 });
 
 const noted = (index: number): LiveEvent => ({
-  v: 2,
+  v: 3,
   id: `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`,
   at: '2026-11-24T19:00:00.000Z',
   device: 'this-phone',
@@ -64,7 +64,7 @@ describe('the stream of an evening', () => {
     const said = await stream.until('"version":2}\n\n');
     stream.end();
     expect(said.replace(/^retry.*\n|^: open\n/gm, '').trim()).toBe(
-      `data: ${JSON.stringify({ events: [noted(2)] })}\n\nevent: changed\ndata: {"version":2}`,
+      `data: ${JSON.stringify({ plans: {}, events: [noted(2)] })}\n\nevent: changed\ndata: {"version":2}`,
     );
   });
 

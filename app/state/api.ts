@@ -4,7 +4,7 @@ import type {
   CreateEvening,
   EveningList,
   HousePots,
-  LiveEvent,
+  LiveLog,
   Pantry,
   People,
   Photo,
@@ -141,11 +141,11 @@ export const api = createApi({
       }),
       invalidatesTags: (_result, _error, { id }) => ['Evenings', { type: 'Photo', id }],
     }),
-    readEvents: build.query<{ events: LiveEvent[] }, string>({
+    readEvents: build.query<LiveLog, string>({
       query: (id) => `/evenings/${id}/events`,
     }),
-    appendEvents: build.mutation<AppendedAnswer, { eveningId: string; events: LiveEvent[] }>({
-      query: ({ eveningId, events }) => ({ url: `/evenings/${eveningId}/events`, method: 'POST', body: { events } }),
+    appendEvents: build.mutation<AppendedAnswer, { eveningId: string } & LiveLog>({
+      query: ({ eveningId, ...log }) => ({ url: `/evenings/${eveningId}/events`, method: 'POST', body: log }),
       invalidatesTags: ['Evenings'],
     }),
   }),

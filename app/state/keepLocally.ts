@@ -3,8 +3,8 @@ import type { Draft } from '@/state/drafts';
 import type { HousePotsState } from '@/state/housePots';
 import type { PantryState } from '@/state/pantry';
 import type { Settings } from '@/state/settings';
-import type { LiveLog } from '@/state/log';
 import type { Timers } from '@/state/timers';
+import { keepLogs } from './keptLogs';
 import { localStore } from './localStore';
 import { unsentPhotos, type PhotosState } from './photos';
 import type { RootState } from './reducer';
@@ -14,7 +14,6 @@ export const keepLocally = createListenerMiddleware();
 /** Keys under which things are kept on the device. */
 export const KEPT = {
   draft: 'draft:',
-  live: 'live:',
   settings: 'settings',
   timers: 'timers',
   pantry: 'pantry',
@@ -63,7 +62,7 @@ keepLocally.startListening({
       after.drafts,
       ({ past: _past, future: _future, ...draft }) => draft,
     );
-    await keepChanged<LiveLog>(KEPT.live, before.live, after.live);
+    await keepLogs(before.live, after.live);
     if (before.timers !== after.timers) await localStore.write(KEPT.timers, after.timers satisfies Timers);
     if (before.pantry !== after.pantry) await localStore.write(KEPT.pantry, after.pantry satisfies PantryState);
     if (before.housePots !== after.housePots) {

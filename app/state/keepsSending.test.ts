@@ -18,12 +18,12 @@ const tap = (n: number): { eveningId: string; event: LiveEvent } => ({
   eveningId: evening.id,
   event: {
     id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
-    v: 2,
+    v: 3,
     at: '2026-11-24T19:00:00+00:00',
     device: 'this-phone',
     clock: n,
-    type: 'notYet',
-    actionId: `action-${n}`,
+    type: 'noted',
+    text: `Note ${n}`,
   },
 });
 const typed = (title: string) => edited({ id: evening.id, kind: 'titled', evening: { ...evening, title } });

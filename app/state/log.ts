@@ -1,16 +1,17 @@
-import type { LiveEvent, LiveNews, Problem } from '@elixa/contract';
+import type { LiveEvent, LiveLog as Log, LiveNews, Plans, PotPlan, Problem } from '@elixa/contract';
 import { BEFORE_DEVICES } from '@elixa/contract/beforeDevices';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** The log of one evening on this device, and which of its events the server does not have yet. */
-export interface LiveLog {
-  events: LiveEvent[];
+export interface LiveLog extends Log {
   unsent: string[];
   /** Why the server would not take them, where it said so. */
   refused?: Problem;
 }
 
 export type LiveLogs = Record<string, LiveLog>;
+
+export const NO_LOG: LiveLog = { plans: {}, events: [], unsent: [] };
 
 /** What is said here, before it has its place in the log. */
 export type Recorded = LiveNews & Pick<LiveEvent, 'id' | 'at' | 'device'>;
@@ -32,31 +33,51 @@ function placed(events: readonly LiveEvent[], recorded: Recorded): LiveEvent {
       undefined,
     );
   const clock = (last(() => true)?.clock ?? 0) + 1;
-  return { ...recorded, v: 2, clock, after: last((event) => event.device !== recorded.device)?.id } as LiveEvent;
+  return { ...recorded, v: 3, clock, after: last((event) => event.device !== recorded.device)?.id } as LiveEvent;
+}
+
+const logIn = (state: LiveLogs, eveningId: string): LiveLog =>
+  (state[eveningId] ??= { plans: {}, events: [], unsent: [] });
+
+/** The plans that events name, as far as they are known here. */
+export const plansOf = ({ plans }: Pick<Log, 'plans'>, events: readonly LiveEvent[]): Plans =>
+  Object.fromEntries(
+    events.flatMap((event) => {
+      const plan = event.type === 'planAdopted' ? plans[event.planHash] : undefined;
+      return event.type === 'planAdopted' && plan ? [[event.planHash, plan]] : [];
+    }),
+  );
+
+/** A plan is what its name says: one that is known stays. */
+function withPlans(log: LiveLog, plans: Plans): void {
+  for (const [hash, plan] of Object.entries(plans)) log.plans[hash] ??= plan;
 }
 
 const live = createSlice({
   name: 'live',
   initialState: {} as LiveLogs,
   reducers: {
-    eventRecorded(state, { payload }: PayloadAction<{ eveningId: string; event: Recorded }>) {
-      const log = (state[payload.eveningId] ??= { events: [], unsent: [] });
-      log.events.push(placed(log.events, payload.event));
-      log.unsent.push(payload.event.id);
+    /** @param action what is said, and the plan that it names where it names one */
+    eventRecorded(state, { payload }: PayloadAction<{ eveningId: string; event: Recorded; plan?: PotPlan }>) {
+      const { eveningId, event, plan } = payload;
+      const log = logIn(state, eveningId);
+      if (event.type === 'planAdopted' && plan) withPlans(log, { [event.planHash]: plan });
+      log.events.push(placed(log.events, event));
+      log.unsent.push(event.id);
       log.refused = undefined;
     },
     logFound(state, { payload }: PayloadAction<{ eveningId: string; log: LiveLog }>) {
-      const log = state[payload.eveningId];
-      const known = new Set(log?.events.map((event) => event.id));
-      state[payload.eveningId] = {
-        events: merge(log?.events ?? [], payload.log.events),
-        unsent: [...(log?.unsent ?? []), ...payload.log.unsent.filter((id) => !known.has(id))],
-      };
+      const log = logIn(state, payload.eveningId);
+      const known = new Set(log.events.map((event) => event.id));
+      withPlans(log, payload.log.plans);
+      log.events = merge(log.events, payload.log.events);
+      log.unsent = [...log.unsent, ...payload.log.unsent.filter((id) => !known.has(id))];
     },
-    logArrived(state, { payload }: PayloadAction<{ eveningId: string; events: LiveEvent[] }>) {
-      const log = (state[payload.eveningId] ??= { events: [], unsent: [] });
-      log.events = merge(log.events, payload.events);
-      const there = new Set(payload.events.map((event) => event.id));
+    logArrived(state, { payload }: PayloadAction<{ eveningId: string; log: Log }>) {
+      const log = logIn(state, payload.eveningId);
+      withPlans(log, payload.log.plans);
+      log.events = merge(log.events, payload.log.events);
+      const there = new Set(payload.log.events.map((event) => event.id));
       log.unsent = log.unsent.filter((id) => !there.has(id));
     },
     eventsRefused(state, { payload }: PayloadAction<{ eveningId: string; problem: Problem }>) {

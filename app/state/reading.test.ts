@@ -24,6 +24,10 @@ describe('what an earlier visit kept', () => {
   });
 
   it('owes the server no more of a log than it did', () => {
-    expect(readLog({ events: [], unsent: ['a'], refused: undefined })).toEqual({ events: [], unsent: ['a'] });
+    expect(readLog({ events: [], unsent: ['a'], refused: undefined })).toEqual({
+      plans: {},
+      events: [],
+      unsent: ['a'],
+    });
   });
 });

@@ -1,5 +1,5 @@
-import { readEvening, type AnyLiveEvent, type Evening, type StoredEvening } from '@elixa/contract';
-import { upcastLog } from '@elixa/core';
+import { readEvening, type Evening, type StoredEvening } from '@elixa/contract';
+import { upcastLog, type AnyLog } from '@elixa/core';
 import equal from 'fast-deep-equal';
 import type { Draft } from './drafts';
 import type { LiveLog } from './log';
@@ -17,16 +17,19 @@ export function readStored(stored: StoredEvening): StoredEvening | undefined {
   return evening && { ...stored, evening };
 }
 
+/** A log as an earlier visit kept it. Before plans were kept apart there were none. */
+export type KeptLog = Pick<LiveLog, 'unsent' | 'refused'> & Pick<AnyLog, 'events'> & Partial<Pick<AnyLog, 'plans'>>;
+
 /** A log of any version as today's; its steps are what they were when it was written. */
-export function readLog({ events, unsent, refused }: Omit<LiveLog, 'events'> & { events: AnyLiveEvent[] }): LiveLog {
+export function readLog({ plans, events, unsent, refused }: KeptLog): LiveLog {
   const known = events.map((event) =>
     'evening' in event ? { ...event, evening: readEvening(event.evening).evening ?? event.evening } : event,
   );
-  const read = upcastLog(known);
+  const read = upcastLog({ plans: plans ?? {}, events: known });
   // What an old event became besides itself has to be sent with it.
   const ofOld = new Set(events.map((event) => event.id));
-  const added = unsent.length > 0 ? read.filter((event) => !ofOld.has(event.id)).map((event) => event.id) : [];
-  return { events: read, unsent: [...added, ...unsent], refused };
+  const added = unsent.length > 0 ? read.events.filter((event) => !ofOld.has(event.id)).map((event) => event.id) : [];
+  return { ...read, unsent: [...added, ...unsent], refused };
 }
 
 /**

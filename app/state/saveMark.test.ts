@@ -8,7 +8,7 @@ const draft = { evening: practice(), baseVersion: 1, unsaved: false };
 const unsaved = { ...draft, unsaved: true };
 const well: Connection = { keeps: true };
 const problem: Problem = { type: 't', title: 'Some fields need another value', status: 422, detail: 'title: too long' };
-const owing = { events: [], unsent: ['a'] };
+const owing = { plans: {}, events: [], unsent: ['a'] };
 
 describe('the mark of saving', () => {
   it('says saved only where the server has everything, what was done at the stove included', () => {

@@ -25,12 +25,12 @@ jest.mock('@/state/localStore', () => ({
 const evening = practice();
 const event = (n: number): LiveEvent => ({
   id: `00000000-0000-4000-8000-00000000000${n}`,
-  v: 2,
+  v: 3,
   at: '2026-11-24T19:00:00+00:00',
   device: 'this-phone',
   clock: n,
-  type: 'notYet',
-  actionId: `action-${n}`,
+  type: 'noted',
+  text: `Note ${n}`,
 });
 const stored: StoredEvening = { version: 1, status: 'planned', updatedAt: '2026-11-24T12:00:00Z', evening };
 

@@ -5,9 +5,10 @@ import type { Trouble } from './connection';
 import { answerWasLost, draftFound, eveningSaved, saveRefused, sendStarted, type Draft } from './drafts';
 import { isTrouble, kindOf, problemOf } from './failures';
 import { KEPT } from './keepLocally';
+import { keptLog, unsentLogs } from './keptLogs';
 import { localStore } from './localStore';
 import { batchOf } from './batch';
-import { eventsRefused, eventsStored, logFound, type LiveLog } from './log';
+import { eventsRefused, eventsStored, logFound, plansOf, type LiveLog } from './log';
 import { noticeShown } from './notice';
 import { potsArrived, potsFound, potsRefused, type HousePotsState } from './housePots';
 import {
@@ -48,7 +49,7 @@ function bringBack(
   store: AppStore,
   { readDraft, readLog }: Awaited<ReturnType<LoadReaders>>,
   id: string,
-  { draft, log }: { draft?: Draft; log?: LiveLog },
+  { draft, log }: { draft?: Draft; log?: reading.KeptLog },
 ): void {
   const read = draft && readDraft(draft);
   if (read) store.dispatch(draftFound({ id, draft: read }));
@@ -58,18 +59,14 @@ function bringBack(
 
 /** Brings back an evening and its log, where this device kept them. */
 export async function recallEvening(store: AppStore, id: string, readers: LoadReaders): Promise<void> {
-  const [draft, log] = await Promise.all([
-    localStore.read<Draft>(KEPT.draft + id),
-    localStore.read<LiveLog>(KEPT.live + id),
-  ]);
+  const [draft, log] = await Promise.all([localStore.read<Draft>(KEPT.draft + id), keptLog(id)]);
   if (draft || log) bringBack(store, await readers(), id, { draft, log });
 }
 
 /** Brings back what was never sent. */
 export async function recallUnsent(store: AppStore, readers: LoadReaders): Promise<void> {
-  const [drafts, logs] = await Promise.all([localStore.all<Draft>(KEPT.draft), localStore.all<LiveLog>(KEPT.live)]);
+  const [drafts, unsent] = await Promise.all([localStore.all<Draft>(KEPT.draft), unsentLogs()]);
   const unsaved = new Map(drafts.filter(([, draft]) => draft.unsaved));
-  const unsent = new Map(logs.filter(([, log]) => log.unsent.length > 0));
   const ids = new Set([...unsaved.keys(), ...unsent.keys()]);
   if (ids.size === 0) return;
   const reading = await readers();
@@ -133,12 +130,13 @@ const BATCH = { most: 100, mostBytes: 1_500_000 };
 
 async function sendEvents(store: AppStore, eveningId: string, log: LiveLog): Promise<void> {
   const unsent = new Set(log.unsent);
-  const events = batchOf(
-    log.events.filter((event) => unsent.has(event.id)),
-    BATCH,
-  );
+  const mine = log.events
+    .filter((event) => unsent.has(event.id))
+    .map((event) => ({ event, plans: plansOf(log, [event]) }));
+  const events = batchOf(mine, BATCH).map(({ event }) => event);
+  const plans = plansOf(log, events);
   await sending(
-    store.dispatch(api.endpoints.appendEvents.initiate({ eveningId, events })).unwrap(),
+    store.dispatch(api.endpoints.appendEvents.initiate({ eveningId, plans, events })).unwrap(),
     (answer) => store.dispatch(eventsStored({ eveningId, ids: [...answer.accepted, ...answer.alreadyHad] })),
     (error) => void store.dispatch(eventsRefused({ eveningId, problem: problemOf(error) })),
   );

@@ -22,10 +22,15 @@ describe('a plan of version 2', () => {
     expect(build.fullnessPct).toBeLessThanOrEqual(100.01);
   });
 
-  it('of version 3 says all that it said, and has no program', () => {
-    const third = { ...now, schemaVersion: 3 };
+  it('has a program of what its lines say: an act or more for each, and each thing put in once', () => {
+    const third = { ...now, schemaVersion: 3, program: undefined };
     expect(planSchema.omit({ prep: true }).parse(migratePlan(third))).toEqual(now);
-    expect(now.program).toBeUndefined();
+    const { acts } = now.program;
+    expect(new Set(acts.map((one) => one.actionId))).toEqual(new Set(now.simmer.actions.map(({ id }) => id)));
+    const added = acts.flatMap(({ act }) => (act.is === 'added' ? [act.pieceId] : []));
+    expect(added.sort()).toEqual(now.simmer.pieces.map(({ id }) => id).sort());
+    expect(acts.filter(({ act }) => act.is === 'light')).toHaveLength(1);
+    for (const { act } of acts) if (act.is === 'poured') expect(act.contents.waterG).toBe(act.ml);
   });
 
   it('is left as it is where it is of today already, and refused where it is nothing that is known', () => {

@@ -39,7 +39,7 @@ function actWords(act: Act): string {
     case 'seasoned':
       return act.with ? `season with ${(act.massG ?? 0).toFixed(1)} g of ${liquidName(act.with)}` : 'season to taste';
     case 'liftedOut':
-      return `lift out ${act.pieceIds.length} of what is in it`;
+      return act.pieceIds.length > 0 ? `lift out ${act.pieceIds.length} of what is in it` : 'lift out what is done';
     case 'putBack':
       return `put back ${act.pieceIds.length}`;
     case 'eaten':
@@ -59,7 +59,6 @@ const line = (name: string, { atS, round, on, act }: PlannedAct) =>
  * @example programText(planEvening(evening)).split('\n')[0] // '   0:00   1  pot         light'
  */
 export function programText({ program }: Pick<PotPlan, 'program'>): string {
-  if (!program) return '';
   const names = new Map(program.pots.map(({ id, name }) => [id, name]));
   return program.acts.map((one) => line(names.get(one.potId) ?? one.potId, one)).join('\n');
 }

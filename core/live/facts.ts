@@ -1,73 +1,31 @@
-import type { Action, Fact } from '@elixa/contract';
-import type { LiveState } from './foldLive';
-import type { LiveStep } from './liveSteps';
+import type { Action, Fact, PotPlan } from '@elixa/contract';
 
-/** The fact that an action of the plan becomes when it was done. */
-function factOf(action: Action, planId: string): Fact {
-  const place = { actionId: action.id, planId, round: action.round, pan: action.pan };
-  const { kind, pieceId, ingredientId, cut, massG, volumeMl = 0, stageId } = action;
-  if (pieceId && ingredientId && kind !== 'swish') {
-    return { ...place, is: 'added', pieceId, ingredientId, cut, massG: massG ?? 0 };
-  }
-  switch (kind) {
-    case 'light':
-      return { ...place, is: 'lit' };
-    case 'boil':
-      return { ...place, is: 'boilReached' };
-    case 'pour':
-    case 'enrich':
-      return { ...place, is: 'poured', ml: volumeMl };
-    case 'lift':
-      return { ...place, is: 'ladledOut', ml: -volumeMl };
-    case 'serve':
-      return { ...place, is: 'served' };
-    case 'swish':
-      return { ...place, is: 'swished' };
-    case 'off':
-      return { ...place, is: 'burnerOff' };
-    default:
-      return { ...place, is: 'tended', doing: kind, stageId };
-  }
+/** Lines of a plan that are told and tapped at once. */
+interface Told {
+  actions: readonly Action[];
+}
+
+/** What a line of a plan says when it was done: its acts, and that the pot boils where it waited for that. */
+function factsOfLine({ id, kind, pan, round }: Action, { program }: Pick<PotPlan, 'program'>, planId: string): Fact[] {
+  const acts = program.acts.filter((one) => one.actionId === id);
+  const [first] = acts;
+  const boils: Fact[] =
+    kind === 'boil' && first ? [{ potId: pan, round, saw: { is: 'boils' }, answers: { planId, actId: first.id } }] : [];
+  return [
+    ...boils,
+    ...acts.map(({ id: actId, potId, round, act }): Fact => ({ potId, round, act, answers: { planId, actId } })),
+  ];
 }
 
 /**
- * What a tap on a step says: a fact for each of its actions.
+ * What a tap on a step says: its acts, each of which answers its plan.
  * @param planId of the event with which the plan was adopted
  */
-export const factsOf = (step: Pick<LiveStep, 'actions'>, planId: string): Fact[] =>
-  step.actions.map((action) => factOf(action, planId));
+export const factsOf = (step: Told, plan: Pick<PotPlan, 'program'>, planId: string): Fact[] =>
+  step.actions.flatMap((line) => factsOfLine(line, plan, planId));
 
-/** A step that was done, by its place in the plan that was adopted. */
-export interface StepTap {
-  eventId: string;
-  step: number;
-  atS: number;
-}
-
-/**
- * The steps of the plan that is cooked by that were done, in the order in which they were: a step is done with the first of
- * its facts. What was done before that plan was adopted counts for what it has before then; later only what answers it.
- */
-export function stepTaps(
-  steps: readonly LiveStep[],
-  { taps, started }: Pick<LiveState, 'taps' | 'started'>,
-): StepTap[] {
-  const stepOf = new Map(steps.flatMap((step) => step.actions.map((action) => [action.id, step] as const)));
-  const isFirst = !started || started.earlier.length === 0;
-  const seen = new Set<number>();
-  return taps.flatMap(({ eventId, facts, atS }) => {
-    const mine = new Set(
-      facts.flatMap(({ actionId, planId }) => {
-        const step = stepOf.get(actionId);
-        if (!step) return [];
-        const isSeen = isFirst || (atS <= started.sinceS && step.atS <= started.sinceS);
-        return isSeen || planId === started.planId ? step.step : [];
-      }),
-    );
-    return [...mine].flatMap((step) => {
-      if (seen.has(step)) return [];
-      seen.add(step);
-      return [{ eventId, step, atS }];
-    });
-  });
-}
+/** That the sign of a step is not there yet. */
+export const notYetOf = (step: Told, plan: Pick<PotPlan, 'program'>, planId: string): Fact[] =>
+  factsOf(step, plan, planId)
+    .slice(0, 1)
+    .map(({ potId, round, answers }) => ({ potId, round, saw: { is: 'notYet' }, answers }));

@@ -1,4 +1,4 @@
-import type { Evening, Fact, LiveEvent, LiveEventOf, PotPlan, TickList } from '@elixa/contract';
+import type { Evening, Fact, LiveEvent, LiveEventOf, Plans, PotPlan, TickList } from '@elixa/contract';
 import { clockOffsets, inOrder, undoneIds } from './order';
 
 export interface Tap {
@@ -8,14 +8,16 @@ export interface Tap {
   atS: number;
 }
 
-/** What has happened so far. Seconds are on the pot's clock, which stands still while it is paused. */
 /** A plan that a pot is cooked by, by the event with which it was adopted, and since when on the pot's clock, in s. */
 export interface Adopted {
   planId: string;
   plan: PotPlan;
   sinceS: number;
+  /** The events whose facts it was made from, where it says so. */
+  knows?: readonly string[];
 }
 
+/** What has happened so far. Seconds are on the pot's clock, which stands still while it is paused. */
 export interface LiveState {
   status: 'waiting' | 'running' | 'paused' | 'finished';
   startedAtMs?: number;
@@ -24,8 +26,8 @@ export interface LiveState {
   pausedMs: number;
   pausedSinceMs?: number;
   taps: Tap[];
-  /** When the sign of an action was last not there yet, in seconds on the pot's clock, by the action's id. */
-  notYetS: Readonly<Record<string, number>>;
+  /** Taps that said that a sign was not there yet. */
+  notYet: Tap[];
   notes: Array<{ at: string; text: string }>;
   /** When each thing was ticked, by list. Milliseconds. */
   ticks: Record<TickList, Readonly<Record<string, number>>>;
@@ -45,7 +47,7 @@ export const WAITING: LiveState = {
   status: 'waiting',
   pausedMs: 0,
   taps: [],
-  notYetS: {},
+  notYet: [],
   notes: [],
   ticks: noTicks(),
 };
@@ -60,16 +62,22 @@ export function potClockS(state: LiveState, nowMs: number): number {
   return Math.max(0, (until - state.startedAtMs - state.pausedMs) / 1000);
 }
 
-type LitFact = Extract<Fact, { is: 'lit' }>;
+const adoptedIn = ({ planId, plan, sinceS, knows }: Adopted): Adopted => ({ planId, plan, sinceS, knows });
+
+const isNotYet = ({ saw }: Fact): boolean => saw?.is === 'notYet';
+
+/** Of two phones that answer one act the first counts; what answers none counts by its event. */
+const keyOf = ({ answers, saw }: Fact): string | undefined =>
+  answers && `${answers.planId} ${answers.actId} ${saw?.is ?? ''}`;
 
 /** The fold's own state: lists and tables that it fills as it goes, so that a log of any length is read once. */
 class Folding {
-  readonly state: LiveState & { notYetS: Record<string, number>; ticks: ReturnType<typeof noTicks> };
-  private readonly plans = new Map<string, { evening: Evening; plan: PotPlan }>();
+  readonly state: LiveState & { ticks: ReturnType<typeof noTicks> };
+  private readonly adopted = new Map<string, { evening: Evening; plan: PotPlan }>();
   private done = new Set<string>();
 
-  constructor() {
-    this.state = { ...WAITING, taps: [], notes: [], notYetS: {}, ticks: noTicks() };
+  constructor(private readonly plans: Plans) {
+    this.state = { ...WAITING, taps: [], notes: [], notYet: [], ticks: noTicks() };
   }
 
   private get isOn(): boolean {
@@ -80,14 +88,10 @@ class Folding {
     const { state } = this;
     switch (event.type) {
       case 'planAdopted':
-        this.plans.set(event.id, { evening: event.evening, plan: event.plan });
-        this.adopted(event, atMs);
+        this.adopt(event, atMs);
         return;
       case 'happened':
         this.happened(event.id, event.facts, atMs);
-        return;
-      case 'notYet':
-        if (this.isOn) state.notYetS[event.actionId] = potClockS(state, atMs);
         return;
       case 'paused':
         if (state.status !== 'running') return;
@@ -123,38 +127,62 @@ class Folding {
     }
   }
 
-  /** A plan that takes the place of the one that is cooked by, from now on. */
-  private adopted({ id, over, evening, plan }: LiveEventOf<'planAdopted'>, atMs: number): void {
+  /** A plan to cook by; while a pot cooks it takes the place of the one that it names. */
+  private adopt({ id, over, evening, planHash, knows }: LiveEventOf<'planAdopted'>, atMs: number): void {
+    const plan = this.plans[planHash];
+    if (!plan) return;
+    this.adopted.set(id, { evening, plan });
     const { started } = this.state;
     if (!this.isOn || !started || over !== started.planId) return;
-    const { planId, plan: before, sinceS } = started;
-    const earlier = [...started.earlier, { planId, plan: before, sinceS }];
+    const { eventId, earlier } = started;
+    const sinceS = potClockS(this.state, atMs);
     this.state.started = {
-      eventId: started.eventId,
+      eventId,
       planId: id,
       evening,
       plan,
-      sinceS: potClockS(this.state, atMs),
-      earlier,
+      sinceS,
+      knows,
+      earlier: [...earlier, adoptedIn(started)],
     };
+  }
+
+  /** The burner is lit by the plan that the first of a log's facts answers. */
+  private light(eventId: string, facts: readonly Fact[], atMs: number): void {
+    const planId = facts.find(({ act }) => act?.is === 'light')?.answers?.planId;
+    const adopted = planId && this.adopted.get(planId);
+    if (!adopted) return;
+    this.state.status = 'running';
+    this.state.startedAtMs = atMs;
+    this.state.started = { eventId, planId, ...adopted, sinceS: 0, earlier: [] };
+  }
+
+  /**
+   * What answers a plan that no pot was cooked by, as one does that was lit at the same time on another phone, answers the
+   * one that is.
+   */
+  private answering(fact: Fact): Fact {
+    const { started } = this.state;
+    const { answers } = fact;
+    if (!started || !answers || [...started.earlier, started].some(({ planId }) => planId === answers.planId))
+      return fact;
+    return { ...fact, answers: { ...answers, planId: started.planId } };
   }
 
   /** Facts that were said before, by another device or at another tap, are said once. */
   private happened(eventId: string, facts: readonly Fact[], atMs: number): void {
     const { state } = this;
-    if (state.status === 'waiting') {
-      const lit = facts.find((fact): fact is LitFact => fact.is === 'lit');
-      const adopted = lit && this.plans.get(lit.planId);
-      if (!lit || !adopted) return;
-      state.status = 'running';
-      state.startedAtMs = atMs;
-      state.started = { eventId, planId: lit.planId, ...adopted, sinceS: 0, earlier: [] };
+    if (state.status === 'waiting') this.light(eventId, facts, atMs);
+    if (!state.started) return;
+    const tap = { eventId, facts: facts.map((fact) => this.answering(fact)), atS: potClockS(state, atMs) };
+    if (facts.every(isNotYet)) {
+      state.notYet.push(tap);
+      return;
     }
-    const keyOf = ({ planId = state.started?.planId, actionId }: Fact) => `${planId} ${actionId}`;
-    const fresh = facts.filter((fact) => !this.done.has(keyOf(fact)));
+    const fresh = tap.facts.filter((fact) => !this.done.has(keyOf(fact) ?? ''));
     if (fresh.length === 0) return;
-    for (const fact of fresh) this.done.add(keyOf(fact));
-    state.taps.push({ eventId, facts: fresh, atS: potClockS(state, atMs) });
+    for (const key of fresh.map(keyOf)) if (key) this.done.add(key);
+    state.taps.push({ ...tap, facts: fresh });
   }
 
   private stop(): void {
@@ -166,23 +194,29 @@ class Folding {
       started: undefined,
       pausedSinceMs: undefined,
       taps: [],
-      notYetS: {},
+      notYet: [],
       notes,
       ticks,
     });
   }
 }
 
+/** A log, whatever else is kept with it. */
+export interface FoldedLog {
+  plans: Plans;
+  events: readonly LiveEvent[];
+}
+
 /**
  * The state of a live evening: a pure fold of its log, in one pass. Events may come in any order and more than once, from
  * several devices whose clocks differ; what was undone counts as never having happened.
- * @example foldLive([adopted, { type: 'happened', facts: [lit], … }]).taps.length // 1
+ * @example foldLive({ plans, events: [adopted, { type: 'happened', facts: [lit], … }] }).taps.length // 1
  */
-export function foldLive(events: readonly LiveEvent[]): LiveState {
+export function foldLive({ plans, events }: FoldedLog): LiveState {
   const ordered = inOrder(events);
   const undone = undoneIds(ordered);
   const offsets = clockOffsets(ordered);
-  const folding = new Folding();
+  const folding = new Folding(plans);
   for (const event of ordered) {
     if (!undone.has(event.id)) folding.apply(event, Date.parse(event.at) + (offsets.get(event.device) ?? 0));
   }

@@ -5,11 +5,13 @@ import { styleChosen } from '../evening/edits/styleChosen';
 import { planPot } from '../planEvening/planPot';
 import { example } from '../testing/household';
 import { changesSince } from './changesSince';
-import { factsOf, stepTaps } from './facts';
+import { doneAtS, doneLines, stepTaps } from './doneLines';
+import { factsOf } from './facts';
 import { foldLive, potClockS } from './foldLive';
 import { liveSteps } from './liveSteps';
 import { liveView } from './liveView';
-import { project } from './project';
+import { planHashOf } from './planHash';
+import { expected } from './restOf';
 
 const evening = example('practice-night');
 const plan = planPot(evening);
@@ -31,17 +33,17 @@ const at = (seconds: number) => new Date(START + seconds * 1000).toISOString();
 let ticks = 0;
 /** What every event has, in the order in which the test writes them. */
 const said = (seconds: number, device = 'phone') => ({
-  v: 2 as const,
+  v: 3 as const,
   id: id(),
   at: at(seconds),
   device,
   clock: (ticks += 1),
 });
-const adopted: LiveEvent = { ...said(0), type: 'planAdopted', evening, plan };
+const adopted: LiveEvent = { ...said(0), type: 'planAdopted', evening, planHash: planHashOf(plan) };
 const lit = (seconds: number): LiveEvent => ({
   ...said(seconds),
   type: 'happened',
-  facts: [{ is: 'lit', actionId: 'lit', round: 1, pan: 'main', planId: adopted.id }],
+  facts: [{ potId: 'main', act: { is: 'light' }, answers: { planId: adopted.id, actId: 'lit' } }],
 });
 const started = lit(0);
 const tap = (step: number, seconds: number): LiveEvent => ({
@@ -49,15 +51,18 @@ const tap = (step: number, seconds: number): LiveEvent => ({
   type: 'happened',
   facts: factsOf(
     steps.find((one) => one.step === step)!,
+    plan,
     adopted.id,
   ),
 });
-const fold = (events: readonly LiveEvent[]) => foldLive([adopted, ...events]);
+const plans = { [planHashOf(plan)]: plan };
+const fold = (events: readonly LiveEvent[]) => foldLive({ plans, events: [adopted, ...events] });
 const stepsOf = (events: readonly LiveEvent[]) => stepTaps(steps, fold(events));
 const stepOf = (kind: string, nth = 0) => steps.filter((step) => step.kind === kind)[nth]!;
 const onTime = (upTo: number) => steps.filter((step) => step.step <= upTo).map((step) => tap(step.step, step.atS));
-const viewAt = (events: LiveEvent[], seconds: number) => liveView(simmer, steps, fold(events), START + seconds * 1000);
+const viewAt = (events: LiveEvent[], seconds: number) => liveView(plan, steps, fold(events), START + seconds * 1000);
 const readyS = simmer.readyAtS[0]!;
+const rest = (events: readonly LiveEvent[], nowS: number) => expected(plan, doneAtS(doneLines(fold(events))), nowS);
 
 describe('the log', () => {
   it('folds to the same state in any order and however often an event comes', () => {
@@ -70,8 +75,10 @@ describe('the log', () => {
   });
 
   it('waits until it is started and knows nothing before', () => {
-    expect(foldLive([]).status).toBe('waiting');
-    expect(foldLive([tap(1, 5)]).taps).toEqual([]);
+    expect(foldLive({ plans, events: [] }).status).toBe('waiting');
+    expect(foldLive({ plans, events: [tap(1, 5)] }).taps).toEqual([]);
+    // A plan that has not come yet is no plan to cook by.
+    expect(foldLive({ plans: {}, events: [adopted, started] }).status).toBe('waiting');
   });
 
   it('takes back the last tap, as if it had not been', () => {
@@ -161,7 +168,7 @@ describe('late and early taps', () => {
       fc.property(fc.integer({ min: -120, max: 1500 }), (lateS) => {
         const inS = group.atS + lateS;
         const events = [started, ...onTime(group.step - 1), tap(group.step, inS)];
-        const { readyS: ready } = project(simmer, steps, stepsOf(events), Math.max(inS, 0));
+        const { readyS: ready } = rest(events, Math.max(inS, 0));
         expect(ready.get(1)! - inS).toBeGreaterThanOrEqual(piece.safeS + coldS - 1e-6);
       }),
     );
@@ -178,7 +185,7 @@ describe('late and early taps', () => {
   it('leaves that went in far too early are lifted out earlier', () => {
     const leaves = steps.find((step) => step.actions.some((one) => one.ingredientId === 'mizuna'))!;
     const events = [started, ...onTime(leaves.step - 1), tap(leaves.step, leaves.atS - 200)];
-    const { readyS: ready } = project(simmer, steps, stepsOf(events), leaves.atS - 200);
+    const { readyS: ready } = rest(events, leaves.atS - 200);
     const chicken = simmer.pieces.find((one) => one.ingredientId === 'chickenThigh')!;
     const chickenSafeS = chicken.inAtS + chicken.safeS + (chicken.outAtS - chicken.inAtS - chicken.cookS);
     expect(ready.get(1)!).toBeLessThan(readyS);

@@ -1,9 +1,9 @@
-import type { Simmer, SimmerPiece } from '@elixa/contract';
+import type { PotPlan, SimmerPiece } from '@elixa/contract';
 import { shortName } from '../catalogue/shortName';
-import { stepTaps, type StepTap } from './facts';
+import { doneAtS, doneLines, type DoneLine } from './doneLines';
 import { potClockS, type LiveState } from './foldLive';
 import type { LiveStep } from './liveSteps';
-import { cookingSinceS, project } from './project';
+import { cookingSinceS, expected } from './restOf';
 
 /** Something that is in the pot now. */
 export interface InPot {
@@ -59,29 +59,31 @@ export interface LiveView {
 /** Seconds that come from adding up times in another order. */
 const ROUNDING_S = 1e-3;
 
-const addedWith = (piece: SimmerPiece, steps: readonly LiveStep[]) =>
-  steps.find((step) => step.actions.some((action) => action.pieceId === piece.id));
+type Done = ReadonlyMap<string, number>;
 
-function contents(simmer: Simmer, steps: readonly LiveStep[], taps: readonly StepTap[], clockS: number): InPot[] {
-  const done = new Map(taps.map((tap) => [tap.step, tap.atS]));
-  return simmer.pieces.flatMap((piece) => {
+const isDone = ({ actions }: LiveStep, done: Done) => actions.every(({ id }) => done.has(id));
+
+const endsRound = ({ kind }: LiveStep) => kind === 'serve' || kind === 'off';
+
+function contents(plan: PotPlan, steps: readonly LiveStep[], done: Done, clockS: number): InPot[] {
+  const since = cookingSinceS(plan, done);
+  return plan.simmer.pieces.flatMap((piece): InPot[] => {
     if (piece.way === 'swished') return [];
-    const step = addedWith(piece, steps);
-    const inS = step && done.get(step.step);
-    const out = steps.find((one) => one.round === piece.round && (one.kind === 'serve' || one.kind === 'off'));
-    if (inS === undefined || (out && done.has(out.step))) return [];
+    const line = steps.flatMap(({ actions }) => actions).find(({ pieceId }) => pieceId === piece.id);
+    const out = steps.find((one) => one.round === piece.round && endsRound(one));
+    if (!line || !done.has(line.id) || (out && isDone(out, done))) return [];
     const coldS = piece.outAtS - piece.countsFromS - piece.cookS;
-    const sinceS = cookingSinceS(piece, steps, done);
+    const sinceS = since.get(piece.id);
     const forS = sinceS === undefined ? 0 : clockS - sinceS;
     const needsS = Math.max(piece.leastS, piece.safeS) + coldS;
-    const state_ = forS < needsS - ROUNDING_S ? 'cooking' : forS <= piece.mostS + coldS ? 'ready' : 'over';
+    const isCooking = forS < needsS - ROUNDING_S;
     return [
       {
         piece,
         name: shortName(piece.ingredientId, piece.cut),
         forS,
         share: Math.min(1, forS / needsS),
-        state: state_ as InPot['state'],
+        state: isCooking ? 'cooking' : forS <= piece.mostS + coldS ? 'ready' : 'over',
         readyInS: needsS - forS,
       },
     ];
@@ -89,7 +91,7 @@ function contents(simmer: Simmer, steps: readonly LiveStep[], taps: readonly Ste
 }
 
 function gateFor(next: LiveStep | undefined, inPot: readonly InPot[]): SafetyGate | undefined {
-  if (!next || (next.kind !== 'serve' && next.kind !== 'off')) return undefined;
+  if (!next || !endsRound(next)) return undefined;
   const raw = inPot.filter((one) => one.piece.round === next.round && one.piece.safeS > 0 && one.state === 'cooking');
   if (raw.length === 0) return undefined;
   const signs = raw.map((one) => `${one.name}: ${one.piece.sign}`);
@@ -103,21 +105,17 @@ function gateFor(next: LiveStep | undefined, inPot: readonly InPot[]): SafetyGat
 /** A tap this close to its time is on time. */
 const ON_TIME_S = 30;
 
-function lastChange(
-  simmer: Simmer,
-  steps: readonly LiveStep[],
-  taps: readonly StepTap[],
-  clockS: number,
-): Change | undefined {
-  const tap = taps.at(-1);
-  const step = steps.find((one) => one.step === tap?.step);
-  if (!tap || !step) return undefined;
-  const earlier = taps.slice(0, -1);
-  const dueS = project(simmer, steps, earlier, Math.min(tap.atS, step.atS)).dueS.get(step.step) ?? step.atS;
-  const before = project(simmer, steps, earlier, Math.min(tap.atS, dueS)).readyS.get(step.round) ?? 0;
-  const after = project(simmer, steps, taps, Math.max(tap.atS, Math.min(clockS, tap.atS))).readyS.get(step.round) ?? 0;
-  const lateS = tap.atS - dueS;
-  const movesReadyS = step.kind === 'serve' || step.kind === 'off' ? 0 : after - before;
+function lastChange(plan: PotPlan, steps: readonly LiveStep[], lines: readonly DoneLine[]): Change | undefined {
+  const last = lines.at(-1);
+  const step = steps.find(({ actions }) => actions.some(({ id }) => id === last?.lineId));
+  const line = step?.actions.find(({ id }) => id === last?.lineId);
+  if (!last || !step || !line) return undefined;
+  const before = doneAtS(lines.filter(({ eventId }) => eventId !== last.eventId));
+  const dueS = expected(plan, before, Math.min(last.atS, step.atS)).dueS.get(line.id) ?? step.atS;
+  const readyBeforeS = expected(plan, before, Math.min(last.atS, dueS)).readyS.get(step.round) ?? 0;
+  const readyAfterS = expected(plan, doneAtS(lines), last.atS).readyS.get(step.round) ?? 0;
+  const lateS = last.atS - dueS;
+  const movesReadyS = endsRound(step) ? 0 : readyAfterS - readyBeforeS;
   if (Math.abs(lateS) < ON_TIME_S && Math.abs(movesReadyS) < ON_TIME_S) return undefined;
   return { title: step.title, kind: step.kind, lateS, movesReadyS };
 }
@@ -125,32 +123,39 @@ function lastChange(
 /** A sign that was not there is looked for again after so long. Kitchen estimate, 30-90 s. */
 const AGAIN_S = 60;
 
-const askAgainS = ({ actions }: LiveStep, { notYetS }: LiveState): number =>
-  Math.max(-Infinity, ...actions.flatMap(({ id }) => (notYetS[id] === undefined ? [] : [notYetS[id] + AGAIN_S])));
+/** When a step that was not there yet is asked for again. */
+function askAgainS(plan: PotPlan, { actions }: LiveStep, { notYet }: LiveState): number {
+  const lines = new Set(actions.map(({ id }) => id));
+  const acts = new Set(plan.program.acts.flatMap(({ id, actionId }) => (lines.has(actionId) ? [id] : [])));
+  const told = notYet.filter(({ facts }) => facts.some(({ answers }) => answers && acts.has(answers.actId)));
+  return Math.max(-Infinity, ...told.map(({ atS }) => atS + AGAIN_S));
+}
 
 /**
  * What the cook needs to see at a moment: the next step and its countdown, what is in the pot and for how long, when
  * this round is ready, and what the last tap changed.
  * @param nowMs the wall clock in ms
  */
-export function liveView(simmer: Simmer, steps: readonly LiveStep[], state: LiveState, nowMs: number): LiveView {
+export function liveView(plan: PotPlan, steps: readonly LiveStep[], state: LiveState, nowMs: number): LiveView {
   const clockS = potClockS(state, nowMs);
-  const taps = stepTaps(steps, state);
-  const { dueS, readyS } = project(simmer, steps, taps, clockS);
+  const lines = doneLines(state);
+  const done = doneAtS(lines);
+  const { dueS, readyS } = expected(plan, done, clockS);
   // What is late is late by the time that was told when something was last tapped: that does not run on with the clock.
-  const toldS = project(simmer, steps, taps, taps.at(-1)?.atS ?? 0).dueS;
-  const dueAtS = ({ step, atS }: LiveStep) => Math.min(dueS.get(step) ?? atS, toldS.get(step) ?? atS);
-  const done = new Set(taps.map((tap) => tap.step));
+  const toldS = expected(plan, done, lines.at(-1)?.atS ?? 0).dueS;
+  const dueIn = (times: ReadonlyMap<string, number>, { actions, atS }: LiveStep) =>
+    Math.min(...actions.flatMap(({ id }) => (done.has(id) ? [] : [times.get(id) ?? atS])));
   const waiting = steps
-    .filter((step) => !done.has(step.step))
-    .map((step, index) => ({
-      ...step,
-      dueInS: Math.max(index === 0 ? dueAtS(step) : (dueS.get(step.step) ?? step.atS), askAgainS(step, state)) - clockS,
-    }));
+    .filter((step) => !isDone(step, done))
+    .map((step, index) => {
+      const dueAtS = dueIn(dueS, step);
+      const told = index === 0 ? Math.min(dueAtS, dueIn(toldS, step)) : dueAtS;
+      return { ...step, dueInS: Math.max(told, askAgainS(plan, step, state)) - clockS };
+    });
   const [next, ...coming] = waiting;
-  const inPot = contents(simmer, steps, taps, clockS);
-  const isDone = (test: (step: LiveStep) => boolean) =>
-    steps.some((step) => step.pan === 'main' && done.has(step.step) && test(step));
+  const inPot = contents(plan, steps, done, clockS);
+  const hasDone = (test: (step: LiveStep) => boolean) =>
+    steps.some((step) => step.pan === 'main' && isDone(step, done) && test(step));
   const round = next?.round ?? steps.at(-1)?.round ?? 1;
   return {
     clockS,
@@ -160,11 +165,11 @@ export function liveView(simmer: Simmer, steps: readonly LiveStep[], state: Live
     round,
     readyInS: (readyS.get(round) ?? 0) - clockS,
     gate: gateFor(next, inPot),
-    change: lastChange(simmer, steps, taps, clockS),
-    doneSteps: done.size,
+    change: lastChange(plan, steps, lines),
+    doneSteps: steps.length - waiting.length,
     totalSteps: steps.length,
-    served: steps.some((step) => step.kind === 'serve' && done.has(step.step)),
-    poured: isDone((step) => step.actions.some((action) => action.kind === 'pour')),
-    boiled: isDone((step) => step.kind === 'boil'),
+    served: steps.some((step) => step.kind === 'serve' && isDone(step, done)),
+    poured: hasDone((step) => step.actions.some((action) => action.kind === 'pour')),
+    boiled: hasDone((step) => step.kind === 'boil'),
   };
 }

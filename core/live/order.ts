@@ -1,9 +1,12 @@
 import type { LiveEvent } from '@elixa/contract';
 
+/** What an event's place in the log follows from. */
+type Placed = Pick<LiveEvent, 'id' | 'clock' | 'device'>;
+
 /**
  * The events of a log in the order that every device agrees on: by the logical clock, then by device. Each is there once.
  */
-export function inOrder(events: readonly LiveEvent[]): LiveEvent[] {
+export function inOrder<Event extends Placed>(events: readonly Event[]): Event[] {
   const byId = new Map(events.map((event) => [event.id, event]));
   return [...byId.values()].sort(
     (a, b) => a.clock - b.clock || (a.device < b.device ? -1 : a.device > b.device ? 1 : a.id < b.id ? -1 : 1),

@@ -1,13 +1,19 @@
-import type { Fact, LiveEvent, LiveNews, PotPlan } from '@elixa/contract';
+import { plansSchema } from '@elixa/contract';
+import type { Fact, LiveEvent, LiveNews, Plans, PotPlan, Sighting } from '@elixa/contract';
 import { menuOrThrow } from '../evening/resolveMenu';
+import { STYLES } from '../catalogue/styles';
+import { planPot } from '../planEvening/planPot';
 import { rehearsedPot } from '../planEvening/rehearsed';
 import { simulate } from '../pot/simulate';
 import { timesTable } from '../simmer/timesTable';
 import { eveningFor, suited } from '../testing/household';
-import { factsOf, stepTaps } from './facts';
+import { stepTaps } from './doneLines';
+import { factsOf, notYetOf } from './facts';
 import { foldLive } from './foldLive';
 import { liveSteps } from './liveSteps';
-import { programOfFacts, restOf } from './programOfFacts';
+import { planHashOf } from './planHash';
+import { programOfFacts, sightingsOf } from './programOfFacts';
+import { restOf } from './restOf';
 
 const evening = suited(eveningFor(2), 'fishCakeJeongol');
 const pot = rehearsedPot(menuOrThrow(evening), timesTable);
@@ -19,13 +25,17 @@ const LIT_MS = Date.parse('2026-12-01T18:00:00Z');
 const idOf = (no: number) => `00000000-0000-4000-8000-${String(no).padStart(12, '0')}`;
 const PLAN_ID = idOf(1);
 
+/** The plans that the logs here name. */
+const plans: Plans = { [planHashOf(plan)]: plan };
+const fold = (events: readonly LiveEvent[]) => foldLive({ plans, events });
+
 /** A log in which things are said at seconds after the burner was lit. */
 function logOf(said: ReadonlyArray<readonly [atS: number, news: LiveNews]>): LiveEvent[] {
   return said.map(
     ([atS, news], index) =>
       ({
         ...news,
-        v: 2,
+        v: 3,
         id: idOf(index + 1),
         at: new Date(LIT_MS + atS * 1000).toISOString(),
         device: 'phone-a',
@@ -37,10 +47,13 @@ function logOf(said: ReadonlyArray<readonly [atS: number, news: LiveNews]>): Liv
 const adopted = (over?: string, by: PotPlan = plan): LiveNews => ({
   type: 'planAdopted',
   evening,
-  plan: by,
+  planHash: planHashOf(by),
   ...(over ? { over } : {}),
 });
-const tap = (step: number, planId = PLAN_ID): LiveNews => ({ type: 'happened', facts: factsOf(steps[step]!, planId) });
+const tap = (step: number, planId = PLAN_ID): LiveNews => ({
+  type: 'happened',
+  facts: factsOf(steps[step]!, plan, planId),
+});
 /** All taps, each when it is due, the boil and what follows so much later. */
 const asPlanned = (lateS = 0) =>
   steps.map((step, index) => [index === 0 ? 0 : Math.round(step.atS) + lateS, tap(index)] as const);
@@ -48,24 +61,24 @@ const mainActs = (acts: ReturnType<typeof programOfFacts>['acts']) => acts.filte
 
 describe('what was done at a pot', () => {
   it('is the program of its plan, act by act, when every step is tapped in time', () => {
-    const { acts } = programOfFacts(foldLive(logOf([[0, adopted()], ...asPlanned()])));
-    expect(acts.map((one) => one.act)).toEqual(plan.program!.acts.map((one) => one.act));
+    const { acts } = programOfFacts(fold(logOf([[0, adopted()], ...asPlanned()])));
+    expect(acts.map((one) => one.act)).toEqual(plan.program.acts.map((one) => one.act));
     for (const [index, { atS }] of acts.entries())
-      expect(Math.abs(atS - plan.program!.acts[index]!.atS)).toBeLessThan(1);
+      expect(Math.abs(atS - plan.program.acts[index]!.atS)).toBeLessThan(1);
   });
 
   it('comes to the pot that the plan promised, by the same model', () => {
-    const { acts } = programOfFacts(foldLive(logOf([[0, adopted()], ...asPlanned()])));
+    const { acts } = programOfFacts(fold(logOf([[0, adopted()], ...asPlanned()])));
     const readyS = plan.simmer.readyAtS[0]! - 1;
     const done = simulate(start, mainActs(acts), readyS).state;
-    const promised = simulate(start, mainActs(plan.program!.acts), readyS).state;
+    const promised = simulate(start, mainActs(plan.program.acts), readyS).state;
     expect(done.tempC).toBeCloseTo(promised.tempC, 1);
     expect(done.liquid.saltG).toBeCloseTo(promised.liquid.saltG, 3);
     expect(done.pieces.length).toBe(promised.pieces.length);
   });
 
   it('is another pot where it boiled late and all went in late', () => {
-    const { acts } = programOfFacts(foldLive(logOf([[0, adopted()], ...asPlanned(240)])));
+    const { acts } = programOfFacts(fold(logOf([[0, adopted()], ...asPlanned(240)])));
     const boil = acts.find(({ actionId }) => actionId === 'boil-main')!;
     expect(boil.atS).toBe(Math.round(steps.find((one) => one.kind === 'boil')!.atS) + 240);
     expect(boil.on).toBeUndefined();
@@ -73,16 +86,10 @@ describe('what was done at a pot', () => {
 
   it('holds what answers no plan: the forgotten mushrooms go into the pot like everything else', () => {
     const forgotten: Fact = {
-      actionId: 'forgotten',
-      round: 1,
-      pan: 'main',
-      is: 'added',
-      pieceId: 'own-shiitake',
-      ingredientId: 'shiitake',
-      cut: 'cap',
-      massG: 90,
+      potId: 'main',
+      act: { is: 'added', pieceId: 'own-shiitake', ingredientId: 'shiitake', cut: 'cap', massG: 90 },
     };
-    const state = foldLive(
+    const state = fold(
       logOf([
         [0, adopted()],
         [0, tap(0)],
@@ -101,15 +108,57 @@ describe('what was done at a pot', () => {
   });
 });
 
+describe('what is seen at a pot', () => {
+  const seen = (...saw: Sighting[]): LiveNews => ({
+    type: 'happened',
+    facts: saw.map((one) => ({ potId: 'main', saw: one })),
+  });
+
+  it('is kept with its time, answers no act, and changes nothing of the pot', () => {
+    const said = [[0, adopted()], ...asPlanned().slice(0, 2)] as const;
+    const plain = fold(logOf(said));
+    const told = fold(
+      logOf([
+        ...said,
+        [900, seen({ is: 'probe', tempC: 96.4 }, { is: 'ruler', depthMm: 52 })],
+        [960, seen({ is: 'tasted', says: 'weak' })],
+      ]),
+    );
+    expect(sightingsOf(told).map(({ atS, saw }) => [atS, saw.is])).toEqual([
+      ...sightingsOf(plain).map(({ atS, saw }) => [atS, saw.is]),
+      [900, 'probe'],
+      [900, 'ruler'],
+      [960, 'tasted'],
+    ]);
+    expect(programOfFacts(told)).toEqual(programOfFacts(plain));
+    expect(restOf(told, 960)).toEqual(restOf(plain, 960));
+  });
+
+  it('counts each time that a sign is not there yet, and is no tap to be taken back', () => {
+    const boil = steps.find((one) => one.kind === 'boil')!;
+    const notYet: LiveNews = { type: 'happened', facts: notYetOf(boil, plan, PLAN_ID) };
+    const state = fold(
+      logOf([
+        [0, adopted()],
+        [0, tap(0)],
+        [300, notYet],
+        [360, notYet],
+      ]),
+    );
+    expect(state.taps).toHaveLength(1);
+    expect(sightingsOf(state).map(({ atS }) => atS)).toEqual([300, 360]);
+  });
+});
+
 describe('what is left of a plan', () => {
   it('is all of it but what was done, and both together are the whole', () => {
     for (const taps of [1, 3, steps.length - 1]) {
-      const state = foldLive(logOf([[0, adopted()], ...asPlanned().slice(0, taps)]));
+      const state = fold(logOf([[0, adopted()], ...asPlanned().slice(0, taps)]));
       const nowS = Math.max(0, steps[taps - 1]!.atS);
       const done = programOfFacts(state).acts.map((one) => one.actionId);
       const rest = restOf(state, nowS).map((one) => one.actionId);
       expect(rest.filter((id) => done.includes(id))).toEqual([]);
-      expect([...done, ...rest].sort()).toEqual(plan.program!.acts.map((one) => one.actionId).sort());
+      expect([...done, ...rest].sort()).toEqual(plan.program.acts.map((one) => one.actionId).sort());
     }
   });
 
@@ -117,7 +166,7 @@ describe('what is left of a plan', () => {
     const boil = steps.findIndex((one) => one.kind === 'boil');
     const lateS = 400;
     const said = asPlanned().slice(0, boil);
-    const state = foldLive(logOf([[0, adopted()], ...said, [Math.round(steps[boil]!.atS) + lateS, tap(boil)]]));
+    const state = fold(logOf([[0, adopted()], ...said, [Math.round(steps[boil]!.atS) + lateS, tap(boil)]]));
     const nowS = steps[boil]!.atS + lateS;
     const rest = restOf(state, nowS);
     const served = rest.find(({ act }) => act.is === 'served')!;
@@ -126,8 +175,29 @@ describe('what is left of a plan', () => {
   });
 
   it('is nothing while no pot is cooked', () => {
-    expect(restOf(foldLive([]), 0)).toEqual([]);
-    expect(programOfFacts(foldLive([])).acts).toEqual([]);
+    expect(restOf(fold([]), 0)).toEqual([]);
+    expect(programOfFacts(fold([])).acts).toEqual([]);
+  });
+});
+
+describe('the name of a plan', () => {
+  it('follows from what it says and not from how it is written down', () => {
+    const written = JSON.parse(JSON.stringify(plan)) as PotPlan;
+    const turned = Object.fromEntries(Object.entries(written).reverse()) as PotPlan;
+    expect(planHashOf(turned)).toBe(planHashOf(plan));
+    expect(planHashOf({ ...plan, portions: plan.portions + 1 })).not.toBe(planHashOf(plan));
+    expect(planHashOf({ ...plan, sides: undefined })).toBe(planHashOf(plan));
+    // By the command line: the SHA-256 of {"a":1}.
+    expect(planHashOf({ a: 1 } as never)).toBe('015abd7f5cc57a2dd94b7590f04ad8084273905ee33ec5cebeae62276a97f862');
+  });
+
+  it('is that of what its schema reads, for every style: a server comes to the same', () => {
+    for (const { id } of STYLES) {
+      const made = planPot(suited(eveningFor(3), id));
+      const sent = plansSchema.parse(JSON.parse(JSON.stringify({ [planHashOf(made)]: made })));
+      expect(Object.entries(sent).map(([hash, one]) => planHashOf(one) === hash)).toEqual([true]);
+      expect(made.simmer.actions.filter(({ id }) => !made.program.acts.some((one) => one.actionId === id))).toEqual([]);
+    }
   });
 });
 
@@ -139,8 +209,9 @@ describe('a second plan, adopted while the pot cooks', () => {
   const second: PotPlan = {
     ...plan,
     simmer: { ...plan.simmer, actions: plan.simmer.actions.map((one) => ({ ...one, atS: later(one.atS) })) },
-    program: { ...plan.program!, acts: plan.program!.acts.map((one) => ({ ...one, atS: later(one.atS) })) },
+    program: { ...plan.program, acts: plan.program.acts.map((one) => ({ ...one, atS: later(one.atS) })) },
   };
+  plans[planHashOf(second)] = second;
   const boil = steps.findIndex((one) => one.kind === 'boil');
   const untilBoil = [[0, adopted()], ...asPlanned().slice(0, boil + 1)] as const;
   const replanS = Math.round(boilS) + 5;
@@ -148,7 +219,7 @@ describe('a second plan, adopted while the pot cooks', () => {
   const replanned = [...untilBoil, [replanS, adopted(PLAN_ID, second)]] as const;
 
   it('counts from then on, with what was done before', () => {
-    const state = foldLive(logOf(replanned));
+    const state = fold(logOf(replanned));
     expect(state.started).toMatchObject({ planId: SECOND_ID, plan: second, sinceS: replanS });
     const now = liveSteps(second.simmer);
     expect(stepTaps(now, state).map((one) => one.step)).toEqual(now.slice(0, boil + 1).map((one) => one.step));
@@ -156,26 +227,39 @@ describe('a second plan, adopted while the pot cooks', () => {
     expect(served.atS).toBeGreaterThan(plan.simmer.readyAtS[0]! + LATER_S - 90);
   });
 
+  it('counts what it knows of, whenever the others heard of that', () => {
+    const lateTap = [replanS - 1, tap(boil + 1)] as const;
+    const log = (knows?: string[]) => {
+      const said = [...untilBoil, lateTap, [replanS, { ...adopted(PLAN_ID, second), knows } as LiveNews]] as const;
+      return stepTaps(liveSteps(second.simmer), fold(logOf(said))).length;
+    };
+    const known = untilBoil.map((_, index) => idOf(index + 1));
+    // By the second plan the next step is a quarter of an hour away: what was put in early is no answer to it.
+    expect(log()).toBe(boil + 1);
+    expect(log(known)).toBe(boil + 1);
+    expect(log(known.slice(0, 2))).toBe(1);
+  });
+
   it('is taken back like everything else', () => {
-    const state = foldLive(logOf([...replanned, [replanS + 10, { type: 'undone', target: SECOND_ID }]]));
+    const state = fold(logOf([...replanned, [replanS + 10, { type: 'undone', target: SECOND_ID }]]));
     expect(state.started).toMatchObject({ planId: PLAN_ID, plan, sinceS: 0 });
   });
 
   it('of two that would take its place the first counts, and one that takes the place of none never does', () => {
-    const both = foldLive(logOf([...replanned, [replanS + 1, adopted(PLAN_ID)], [replanS + 2, adopted()]]));
+    const both = fold(logOf([...replanned, [replanS + 1, adopted(PLAN_ID)], [replanS + 2, adopted()]]));
     expect(both.started!.planId).toBe(SECOND_ID);
   });
 
   it('is answered by its own facts: what is wanted again is done again, and told once', () => {
     const next = liveSteps(second.simmer)[boil]!;
-    const again = factsOf(next, SECOND_ID);
+    const again = factsOf(next, second, SECOND_ID);
     const said = [
       ...replanned,
       [replanS + 60, { type: 'happened', facts: again }],
       [replanS + 61, { type: 'happened', facts: again }],
     ] as const;
-    const state = foldLive(logOf(said));
-    expect(state.taps.filter(({ facts }) => facts.some((fact) => fact.planId === SECOND_ID))).toHaveLength(1);
+    const state = fold(logOf(said));
+    expect(state.taps.filter(({ facts }) => facts.some((fact) => fact.answers?.planId === SECOND_ID))).toHaveLength(1);
     const boils = programOfFacts(state).acts.filter(({ actionId }) => actionId === next.actions[0]!.id);
     expect(new Set(boils.map(({ atS }) => atS)).size).toBe(2);
   });

@@ -1,17 +1,25 @@
 import {
   BEFORE_DEVICES,
   migratePlan,
+  versionOf,
+  type Act,
   type Action,
   type AnyLiveEvent,
   type Evening,
+  type Fact,
+  type Fact2,
   type LiveEvent,
   type LiveEvent1,
+  type LiveEvent2,
+  type Plans,
   type PotPlan,
 } from '@elixa/contract';
 import { planPot } from '../planEvening/planPot';
 import { timesTable } from '../simmer/timesTable';
 import { factsOf } from './facts';
 import { liveSteps, type LiveStep } from './liveSteps';
+import { inOrder } from './order';
+import { planHashOf } from './planHash';
 
 /** What was cooked then stays as it was told, whatever is planned for a finish now. */
 const AS_IN_VERSION_1 = { ...timesTable, asInVersion1: true } as const;
@@ -36,12 +44,6 @@ function asToldThen(plan: PotPlan, { vessel }: Evening): PotPlan {
   return { ...plan, simmer: { ...plan.simmer, actions } };
 }
 
-const isOld = (event: AnyLiveEvent): event is LiveEvent1 => !('v' in event);
-
-/** The plan that was adopted may be of an older shape. */
-const withPlanOfToday = (event: LiveEvent): LiveEvent =>
-  event.type === 'planAdopted' ? { ...event, plan: migratePlan(event.plan) as typeof event.plan } : event;
-
 /** What came first of things logged in the same millisecond: nothing before the start, nothing after the end. */
 const rank = ({ type }: LiveEvent1) => (type === 'started' ? 0 : type === 'finished' ? 2 : 1);
 
@@ -51,50 +53,140 @@ const siblingId = (id: string) => {
   return `${(first ^ 8).toString(16)}${id.slice(1)}`;
 };
 
-/**
- * A log of any version as one of facts. Version 1 named steps by their number in a plan that was computed from the evening
- * it had started with: it is computed once more, adopted, and every step becomes what it was.
- * @returns the events in no particular order; those of today are left as they are
- */
-export function upcastLog(events: readonly AnyLiveEvent[]): LiveEvent[] {
-  const old = events.filter(isOld).sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || rank(a) - rank(b));
-  const today = events.filter((event): event is LiveEvent => !isOld(event)).map(withPlanOfToday);
-  if (old.length === 0) return today;
+const V = { v: 3 as const };
+
+/** Version 1 named steps by their number in a plan that was computed from the evening it had started with. */
+function from1(events: readonly LiveEvent1[], plans: Plans): LiveEvent[] {
+  const old = [...events].sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || rank(a) - rank(b));
+  let plan: PotPlan | undefined;
   let steps: LiveStep[] = [];
   let planId = '';
   let clock = 0;
   const base = ({ id, at }: { id: string; at: string }) => ({
-    v: 2 as const,
+    ...V,
     id,
     at,
     device: BEFORE_DEVICES,
     clock: (clock += 1),
   });
-  const read = old.flatMap((event): LiveEvent[] => {
+  return old.flatMap((event): LiveEvent[] => {
     switch (event.type) {
       case 'started': {
-        const plan = asToldThen(planPot(inPointedPot(event.evening), AS_IN_VERSION_1), event.evening);
+        const { evening } = event;
+        plan = asToldThen(planPot(inPointedPot(evening), AS_IN_VERSION_1), evening);
         steps = liveSteps(plan.simmer);
         planId = siblingId(event.id);
-        const adopted: LiveEvent = {
-          ...base({ id: planId, at: event.at }),
-          type: 'planAdopted',
-          evening: event.evening,
-          plan,
-        };
-        const place = { actionId: 'lit', round: 1, pan: 'main' as const };
-        return [adopted, { ...base(event), type: 'happened', facts: [{ ...place, is: 'lit', planId }] }];
+        const planHash = planHashOf(plan);
+        plans[planHash] = plan;
+        const lit: Fact = { potId: 'main', act: { is: 'light' }, answers: { planId, actId: 'lit' } };
+        return [
+          { ...base({ id: planId, at: event.at }), type: 'planAdopted', evening, planHash },
+          { ...base(event), type: 'happened', facts: [lit] },
+        ];
       }
       case 'stepDone': {
         const step = steps.find((one) => one.step === event.step);
-        if (!step) return [];
-        return [
-          { ...base(event), type: 'happened', facts: factsOf(step, planId), checkedThrough: event.checkedThrough },
-        ];
+        if (!step || !plan) return [];
+        const facts = factsOf(step, plan, planId);
+        return [{ ...base(event), type: 'happened', facts, checkedThrough: event.checkedThrough }];
       }
       default:
         return [{ ...event, ...base(event) }];
     }
   });
-  return [...read, ...today];
+}
+
+/** What a deed of version 2 that answers no plan does to its pot. */
+function actOf2(fact: Fact2): Act | undefined {
+  switch (fact.is) {
+    case 'added': {
+      const { pieceId, ingredientId, cut = '', massG } = fact;
+      return { is: 'added', pieceId, ingredientId, cut, massG };
+    }
+    case 'ladledOut':
+      return { is: 'ladled', ml: Math.max(0, fact.ml), to: 'jug' };
+    case 'served':
+      return { is: 'served' };
+    case 'burnerOff':
+      return { is: 'heat', share: 0 };
+    default:
+      return undefined;
+  }
+}
+
+interface Adopted2 {
+  planId: string;
+  plan: PotPlan;
+}
+
+/** Version 2 named lines of its plan, and said in words of its own what was done. */
+function from2(events: readonly LiveEvent2[], plans: Plans): LiveEvent[] {
+  const ordered = inOrder(events);
+  const adopted = ordered.flatMap((event): Adopted2[] =>
+    event.type === 'planAdopted' ? [{ planId: event.id, plan: migratePlan(event.plan) as PotPlan }] : [],
+  );
+  const byId = new Map(adopted.map((one) => [one.planId, one]));
+  const litBy = ordered
+    .flatMap((event) => (event.type === 'happened' ? event.facts : []))
+    .find(({ is, planId }) => is === 'lit' && planId && byId.has(planId))?.planId;
+  const first = byId.get(litBy ?? '') ?? adopted[0];
+  const linesOf = (id: string | undefined, lineId: string) => {
+    const by = byId.get(id ?? '') ?? first;
+    const line = by?.plan.simmer.actions.find((one) => one.id === lineId);
+    return by && line ? factsOf({ actions: [line] }, by.plan, id ?? by.planId) : [];
+  };
+  const factsOf2 = (fact: Fact2): Fact[] => {
+    const { actionId, planId, pan, round } = fact;
+    if (fact.is === 'lit' && !linesOf(planId, actionId).length) {
+      return [{ potId: pan, round, act: { is: 'light' }, answers: { planId: fact.planId, actId: actionId } }];
+    }
+    const answering = linesOf(planId, actionId);
+    if (answering.length > 0) return answering;
+    if (fact.is === 'boilReached') return [{ potId: pan, round, saw: { is: 'boils' } }];
+    const act = actOf2(fact);
+    return act ? [{ potId: pan, round, act }] : [];
+  };
+  return events.flatMap((event): LiveEvent[] => {
+    switch (event.type) {
+      case 'planAdopted': {
+        const { plan } = byId.get(event.id)!;
+        const { id, at, device, clock, after, type, evening, over } = event;
+        const planHash = planHashOf(plan);
+        plans[planHash] = plan;
+        return [{ ...V, id, at, device, clock, after, type, evening, planHash, over }];
+      }
+      case 'happened': {
+        const facts = event.facts.flatMap(factsOf2);
+        return facts.length > 0 ? [{ ...event, ...V, facts }] : [];
+      }
+      case 'notYet': {
+        const { id, at, device, clock, after, actionId } = event;
+        const facts = linesOf(undefined, actionId)
+          .slice(0, 1)
+          .map(({ potId, round, answers }): Fact => ({ potId, round, saw: { is: 'notYet' }, answers }));
+        return facts.length > 0 ? [{ ...V, id, at, device, clock, after, type: 'happened', facts }] : [];
+      }
+      default:
+        return [{ ...event, ...V }];
+    }
+  });
+}
+
+/** A log of any version: the plans that its events name, and the events. */
+export interface AnyLog {
+  plans: Plans;
+  events: readonly AnyLiveEvent[];
+}
+
+/**
+ * A log of any version as one of facts, with the plans that it was cooked by. What version 1 computed is computed once more
+ * and adopted; what either said of a line becomes the acts of that line.
+ * @returns the events in no particular order; those of today are left as they are
+ */
+export function upcastLog({ plans: known, events }: AnyLog): { plans: Plans; events: LiveEvent[] } {
+  const plans = { ...known };
+  const first = events.filter((event): event is LiveEvent1 => versionOf(event) === 1);
+  const second = events.filter((event): event is LiveEvent2 => versionOf(event) === 2);
+  const today = events.filter((event): event is LiveEvent => versionOf(event) === 3);
+  return { plans, events: [...from1(first, plans), ...from2(second, plans), ...today] };
 }

@@ -329,4 +329,4 @@ export const rehearsedPot = (menu: Menu, model: AdditionModel, near?: RehearsedP
 export const rehearsedPlan = (evening: Evening): PotPlan => rehearsedPot(menuOrThrow(evening), timesTable).plan;
 
 /** All that is done at the pots of an evening, as acts: what its plan says, and what the model of heat goes through. */
-export const programOf = (menu: Menu): PotProgram => rehearsedPot(menu, timesTable).plan.program!;
+export const programOf = (menu: Menu): PotProgram => rehearsedPot(menu, timesTable).plan.program;

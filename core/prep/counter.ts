@@ -105,7 +105,7 @@ export function counterList(plan: PotPlan): CounterItem[] {
       kind: 'finish',
     }));
   const isRaw = first.some((one) => ingredientById(one.ingredientId).perils.includes('cookThrough'));
-  const isJugged = plan.program?.acts.some(({ act }) => act.is === 'ladled' && act.to === 'jug') ?? false;
+  const isJugged = plan.program.acts.some(({ act }) => act.is === 'ladled' && act.to === 'jug');
   const tools = [
     ...(styleById(style.id)?.kitchenTools ?? []),
     ...(isRaw ? [FOR_RAW] : []),

@@ -127,8 +127,15 @@ class Settling {
     const { kind, atS } = moment;
     const { lid, thenAtBoil } = pot.isGentle ? watched(moment) : moment;
     if (lid === undefined) return { words: [] };
-    if (!pot.hasLid) return { words: kind === 'cover' || kind === 'rest' ? ['covered'] : [] };
-    if (pot.lidStays && now.lid === 'on') return { words: kind === 'boil' ? ['leave the lid on'] : [] };
+    // Nothing is known of what covers a pot that has no lid.
+    if (!pot.hasLid && kind === 'cover') return { act: { is: 'rested' }, words: ['covered'] };
+    if (!pot.hasLid) return { words: kind === 'rest' ? ['covered'] : [] };
+    if (pot.lidStays && now.lid === 'on') {
+      return {
+        act: kind === 'cover' ? { is: 'lid', lid } : undefined,
+        words: kind === 'boil' ? ['leave the lid on'] : [],
+      };
+    }
     if (thenAtBoil) {
       if (now.untilBoilAtS === atS) return { words: [] };
       now.untilBoilAtS = atS;
@@ -137,8 +144,10 @@ class Settling {
     }
     // A round is lifted out with the lid off, and a pot is emptied without it: how it lies then is said, or needs no word.
     const isTold = kind === 'serve' || now.lid !== lid;
-    if (now.lid === lid && !isTold)
-      return { words: kind === 'cover' || kind === 'boil' ? [`leave the ${LID[lid]}`] : [] };
+    if (now.lid === lid && !isTold) {
+      const isSaid = kind === 'cover' || kind === 'boil';
+      return isSaid ? { act: { is: 'lid', lid }, words: [`leave the ${LID[lid]}`] } : { words: [] };
+    }
     now.lid = lid;
     return { act: { is: 'lid', lid }, words: moment.empties ? [] : [LID[lid]] };
   }

@@ -136,6 +136,9 @@ function doneAt({ do: word }: Stage): Act | undefined {
       return { is: 'seasoned' };
     case 'rest':
       return { is: 'rested' };
+    case 'lift':
+      // What is done goes where there is room for it; which pieces that are the cook sees.
+      return { is: 'liftedOut', pieceIds: [] };
     default:
       return undefined;
   }

@@ -137,6 +137,7 @@ export function serving(question: ActionQuestion): Draft[] {
     cut: piece.cut,
     pieceId: piece.id,
     massG: piece.massG,
+    does: [{ is: 'eaten', pieceIds: [piece.id] }],
     shownText: shown(piece, menu.evening.units),
     says: `Hold each slice of ${shortName(piece.ingredientId, piece.cut)} in ${heldIn(menu, piece)} for ${heldSeconds(piece)} seconds; never let it go`,
     lookFor: piece.sign,

@@ -43,14 +43,14 @@ export function eveningRoutes(evenings: EveningService, live: LiveService, cards
     response.json(await evenings.restore(request.params.id));
   });
   router.get('/:id/events', async (request, response) => {
-    response.json({ events: await live.read(request.params.id) });
+    response.json(await live.read(request.params.id));
   });
   // Server-sent events: another device that looks on hears of every tap and every change as it is stored.
   router.get('/:id/events/stream', async (request, response) => {
     const end = await live.follow(request.params.id, (news) => {
       response.write(
         'logged' in news
-          ? `data: ${JSON.stringify({ events: news.logged })}\n\n`
+          ? `data: ${JSON.stringify(news.logged)}\n\n`
           : `event: changed\ndata: ${JSON.stringify({ version: news.changedTo })}\n\n`,
       );
     });
@@ -63,8 +63,8 @@ export function eveningRoutes(evenings: EveningService, live: LiveService, cards
     response.write(`retry: ${RETRY_MS}\n: open\n\n`);
   });
   router.post('/:id/events', async (request, response) => {
-    const { events } = validBody(appendEventsSchema, request.body);
-    response.json(await live.append(request.params.id, events));
+    const { plans = {}, events } = validBody(appendEventsSchema, request.body);
+    response.json(await live.append(request.params.id, { plans, events }));
   });
   return router;
 }

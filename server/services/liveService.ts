@@ -1,6 +1,14 @@
 import { isDeepStrictEqual } from 'node:util';
-import { BEFORE_DEVICES, type AnyLiveEvent, type AppendedAnswer, type LiveEvent } from '@elixa/contract';
-import { checkEvening, upcastLog } from '@elixa/core';
+import {
+  BEFORE_DEVICES,
+  versionOf,
+  type AnyLiveEvent,
+  type AppendedAnswer,
+  type FieldError,
+  type LiveEvent,
+  type LiveLog,
+} from '@elixa/contract';
+import { checkEvening, planHashOf, upcastLog, type AnyLog } from '@elixa/core';
 
 import type { EveningStore } from '../store/eveningStore';
 import type { EventStore, StoredEvent } from '../store/eventStore';
@@ -9,14 +17,26 @@ import { mustFind } from './mustFind';
 import { eveningNews, type Told } from './news';
 
 /** A log lays its steps out from the evening that it started with: one that cannot be planned would spoil it for good. */
-function mustBeKnown(batch: readonly AnyLiveEvent[]): void {
-  const faults = batch.flatMap((event, index) =>
+const unknownIn = (batch: readonly AnyLiveEvent[]): FieldError[] =>
+  batch.flatMap((event, index) =>
     event.type === 'planAdopted' || event.type === 'started'
       ? checkEvening(event.evening).map((fault) => ({ ...fault, field: `events[${index}].evening.${fault.field}` }))
       : [],
   );
-  if (faults.length > 0) throw invalid(faults);
-}
+
+/** A plan is named by what it says: under another name it would stand for one that was never cooked by. */
+const misnamed = ({ plans }: AnyLog): FieldError[] =>
+  Object.entries(plans).flatMap(([hash, plan]) =>
+    planHashOf(plan) === hash
+      ? []
+      : [
+          {
+            field: `plans.${hash}`,
+            message: 'This is not the plan that it is named after.',
+            fix: 'Name it by the SHA-256 of its JSON with its keys in order.',
+          },
+        ],
+  );
 
 /** Whether a stored event says something else than one with its id. What was brought to today's version is its own reading. */
 const differs = (stored: StoredEvent, event: AnyLiveEvent, eveningId: string): boolean =>
@@ -24,7 +44,10 @@ const differs = (stored: StoredEvent, event: AnyLiveEvent, eveningId: string): b
   (stored.eveningId !== eveningId ||
     ('v' in event &&
       event.device !== BEFORE_DEVICES &&
+      versionOf(stored.body) === versionOf(event) &&
       !isDeepStrictEqual(stored.body, JSON.parse(JSON.stringify(event)))));
+
+const isOfToday = (event: AnyLiveEvent): event is LiveEvent => versionOf(event) === 3;
 
 /** The live evening's log on the server. */
 export function liveService(
@@ -33,28 +56,53 @@ export function liveService(
   news = eveningNews(),
   now: () => Date = () => new Date(),
 ) {
-  /** What is told to the others: an event of version 1 is read with the whole of its log. */
-  const asToday = async (eveningId: string, fresh: readonly AnyLiveEvent[]): Promise<LiveEvent[]> => {
-    const today = fresh.filter((event): event is LiveEvent => 'v' in event);
-    return today.length === fresh.length ? today : upcastLog(await events.read(eveningId));
+  /** What is told to the others: an event of an older version is read with the whole of its log. */
+  const asToday = async (eveningId: string, { plans, events: fresh }: AnyLog): Promise<LiveLog> =>
+    fresh.every(isOfToday) ? { plans, events: [...fresh] } : upcastLog(await events.read(eveningId));
+  /** Plans that are named and neither sent nor kept. */
+  const missingPlans = async (eveningId: string, { plans, events: batch }: AnyLog): Promise<FieldError[]> => {
+    const named = batch.flatMap((event, index) =>
+      event.type === 'planAdopted' && isOfToday(event) ? [{ index, hash: event.planHash }] : [],
+    );
+    const asked = named.filter(({ hash }) => !(hash in plans));
+    if (asked.length === 0) return [];
+    const kept = await events.planHashes(
+      eveningId,
+      asked.map(({ hash }) => hash),
+    );
+    return asked.flatMap(({ index, hash }) =>
+      kept.includes(hash)
+        ? []
+        : [
+            {
+              field: `events[${index}].planHash`,
+              message: 'The plan of this name is not known here.',
+              fix: 'Send it with this event, under `plans`.',
+            },
+          ],
+    );
   };
   return {
-    async read(eveningId: string): Promise<LiveEvent[]> {
+    async read(eveningId: string): Promise<LiveLog> {
       await mustFind(evenings, eveningId);
       return upcastLog(await events.read(eveningId));
     },
     /** Idempotent: an event that is there already is not stored again, and one that differs from it is refused. */
-    async append(eveningId: string, batch: readonly AnyLiveEvent[]): Promise<AppendedAnswer> {
+    async append(eveningId: string, log: AnyLog): Promise<AppendedAnswer> {
+      const batch = log.events;
       await mustFind(evenings, eveningId);
-      mustBeKnown(batch);
+      const faults = [...unknownIn(batch), ...misnamed(log), ...(await missingPlans(eveningId, log))];
+      if (faults.length > 0) throw invalid(faults);
       const known = await events.withIds(batch.map((event) => event.id));
       const differing = batch.filter((event) => known.some((stored) => differs(stored, event, eveningId)));
       if (differing.length > 0) {
         throw new Failure({ kind: 'eventMismatch', ids: differing.map((event) => event.id) });
       }
-      const accepted = await events.append(eveningId, batch, now());
+      const accepted = await events.append(eveningId, log, now());
       const fresh = batch.filter((event) => accepted.includes(event.id));
-      if (fresh.length > 0) news.tell(eveningId, { logged: await asToday(eveningId, fresh) });
+      if (fresh.length > 0) {
+        news.tell(eveningId, { logged: await asToday(eveningId, { plans: log.plans, events: fresh }) });
+      }
       return { accepted, alreadyHad: batch.map((event) => event.id).filter((id) => !accepted.includes(id)) };
     },
     /** Tells what is stored of an evening from now on. @returns a function that ends it */

@@ -1,5 +1,5 @@
-import type { AnyLiveEvent, EveningStatus } from '@elixa/contract';
-import { foldLive, upcastLog, type LiveState } from '@elixa/core';
+import type { EveningStatus } from '@elixa/contract';
+import { foldLive, upcastLog, type AnyLog, type LiveState } from '@elixa/core';
 import type { LogSummary } from '../store/eventStore';
 
 const STATUS: Record<LiveState['status'], EveningStatus> = {
@@ -10,8 +10,8 @@ const STATUS: Record<LiveState['status'], EveningStatus> = {
 };
 
 /** What the list of evenings shows of a log. */
-export function summaryOf(events: readonly AnyLiveEvent[]): LogSummary {
-  const { status, finishedAtMs, notes } = foldLive(upcastLog(events));
+export function summaryOf(log: AnyLog): LogSummary {
+  const { status, finishedAtMs, notes } = foldLive(upcastLog(log));
   return {
     status: STATUS[status],
     finishedAt: finishedAtMs === undefined ? null : new Date(finishedAtMs),

@@ -1,8 +1,8 @@
 import { EventEmitter } from 'node:events';
-import type { LiveEvent } from '@elixa/contract';
+import type { LiveLog } from '@elixa/contract';
 
 /** What happens to an evening, for those who look on. */
-export type Told = { logged: readonly LiveEvent[] } | { changedTo: number };
+export type Told = { logged: LiveLog } | { changedTo: number };
 
 /** Tells everybody who follows an evening of what has just been stored of it. */
 export function eveningNews() {

@@ -7,10 +7,11 @@ import {
   pgTable,
   text,
   timestamp,
+  primaryKey,
   uniqueIndex,
   index,
 } from 'drizzle-orm/pg-core';
-import type { AnyLiveEvent, Evening, EveningStatus, HousePot, PantryItem } from '@elixa/contract';
+import type { AnyLiveEvent, Evening, EveningStatus, HousePot, PantryItem, PotPlan } from '@elixa/contract';
 
 /** Evenings as documents, with the few columns that lists are made from. */
 export const evenings = pgTable(
@@ -44,6 +45,19 @@ export const liveEvents = pgTable(
     receivedAt: timestamp('received_at', { withTimezone: true }).notNull(),
   },
   (table) => [uniqueIndex('live_events_id').on(table.id), index('live_events_evening').on(table.eveningId, table.seq)],
+);
+
+/** The plans that a log names, each once, by what names it. */
+export const livePlans = pgTable(
+  'live_plans',
+  {
+    eveningId: text('evening_id')
+      .notNull()
+      .references(() => evenings.id, { onDelete: 'cascade' }),
+    hash: text('hash').notNull(),
+    body: jsonb('body').$type<PotPlan>().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.eveningId, table.hash] })],
 );
 
 /** The pantry, a row for each thing and day; what is used up stays as a row with nothing in it. */

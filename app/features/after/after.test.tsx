@@ -22,7 +22,7 @@ function Kitchen() {
   const [events, setEvents] = useState<LiveEvent[]>([]);
   const record = (news: LiveNews) => {
     const id = crypto.randomUUID();
-    const said = { v: 2, id, at: evening.sitDownAt, device: 'this-phone', clock: events.length + 1 };
+    const said = { v: 3, id, at: evening.sitDownAt, device: 'this-phone', clock: events.length + 1 };
     setEvents([...events, { ...news, ...said } as LiveEvent]);
     return id;
   };
@@ -41,7 +41,7 @@ function Kitchen() {
       <OutOfThePantry
         plan={planPot({ ...evening, pantry: stock })}
         evening={evening}
-        log={{ events, state: foldLive(events), unsent: 0, record }}
+        log={{ events, state: foldLive({ plans: {}, events }), unsent: 0, record, adopt: record as never }}
       />
       {stock.map((item) => (
         <Small key={item.itemId}>{`${item.itemId}: ${item.massG}`}</Small>

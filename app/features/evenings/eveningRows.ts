@@ -38,7 +38,7 @@ export function eveningRows(list: readonly EveningSummary[], drafts: DraftsState
   for (const [id, log] of Object.entries(logs)) {
     const row = rows.get(id);
     if (!row) continue;
-    const state = foldLive(log.events);
+    const state = foldLive(log);
     // A burner that was lit by mistake leaves the evening as it was planned.
     if (state.status === 'waiting' && row.status !== 'live') continue;
     rows.set(id, {

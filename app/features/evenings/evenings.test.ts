@@ -32,13 +32,17 @@ describe('the list', () => {
   });
 
   it('shows a pot as on the stove before the server has heard of it', () => {
-    const said = { v: 2 as const, at: at(0), device: 'this-phone' };
+    const said = { v: 3 as const, at: at(0), device: 'this-phone' };
     const plan = planPot(practice());
     const events: LiveEvent[] = [
-      { ...said, id: 'x', clock: 1, type: 'planAdopted', evening: practice(), plan },
-      { ...said, id: 'y', clock: 2, type: 'happened', facts: factsOf(liveSteps(plan.simmer)[0]!, 'x') },
+      { ...said, id: 'x', clock: 1, type: 'planAdopted', evening: practice(), planHash: 'tonight' },
+      { ...said, id: 'y', clock: 2, type: 'happened', facts: factsOf(liveSteps(plan.simmer)[0]!, plan, 'x') },
     ];
-    const rows = eveningRows(list(summary('a', at(0))), {}, { a: { events, unsent: ['x', 'y'] } });
+    const rows = eveningRows(
+      list(summary('a', at(0))),
+      {},
+      { a: { plans: { tonight: plan }, events, unsent: ['x', 'y'] } },
+    );
     expect(rows[0]?.status).toBe('live');
   });
 

@@ -24,12 +24,12 @@ export function useFollowing(eveningId: string, open: boolean): void {
       askForChanges();
       const asked = dispatch(api.endpoints.readEvents.initiate(eveningId, { forceRefetch: true, subscribe: false }));
       void asked.then(({ data }) => {
-        if (data && data.events.length > 0) dispatch(logArrived({ eveningId, events: data.events }));
+        if (data && data.events.length > 0) dispatch(logArrived({ eveningId, log: data }));
       });
     };
     stream.onmessage = ({ data }: MessageEvent<string>) => {
       const read = eventsAnswerSchema.safeParse(JSON.parse(data));
-      if (read.success) dispatch(logArrived({ eveningId, events: read.data.events }));
+      if (read.success) dispatch(logArrived({ eveningId, log: read.data }));
       // A newer phone says what this page does not know.
       else dispatch(pageIsOld());
     };

@@ -1,12 +1,12 @@
-import type { LiveEvent, LiveNews } from '@elixa/contract';
-import { foldLive, type LiveState } from '@elixa/core';
+import type { Evening, LiveEvent, LiveNews, PotPlan } from '@elixa/contract';
+import { foldLive, planHashOf, type LiveState } from '@elixa/core';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/state';
 import { api } from '@/state/api';
 import { nowIso } from '@/state/clock';
 import { newId } from '@/state/newId';
 import { DEVICE } from '@/state/device';
-import { eventRecorded, logArrived } from '@/state/log';
+import { eventRecorded, logArrived, NO_LOG } from '@/state/log';
 
 export interface LiveLogAccess {
   events: readonly LiveEvent[];
@@ -14,9 +14,9 @@ export interface LiveLogAccess {
   unsent: number;
   /** @returns the id of the event that it became */
   record(news: LiveNews): string;
+  /** Takes a plan to cook by. @returns the id of the event that adopted it */
+  adopt(evening: Evening, plan: PotPlan): string;
 }
-
-const NONE: LiveEvent[] = [];
 
 /** The log of an evening: this device's and what the server has besides. */
 export function useLiveLog(eveningId: string): LiveLogAccess {
@@ -25,17 +25,22 @@ export function useLiveLog(eveningId: string): LiveLogAccess {
   const isNew = useAppSelector((state) => state.drafts[eveningId]?.baseVersion === 0);
   const { data } = api.useReadEventsQuery(eveningId, { skip: isNew, refetchOnMountOrArgChange: true });
   useEffect(() => {
-    if (data && data.events.length > 0) dispatch(logArrived({ eveningId, events: data.events }));
+    if (data && data.events.length > 0) dispatch(logArrived({ eveningId, log: data }));
   }, [data, dispatch, eveningId]);
-  const events = log?.events ?? NONE;
+  const { events, plans } = log ?? NO_LOG;
   const record = useCallback(
-    (news: LiveNews) => {
+    (news: LiveNews, plan?: PotPlan) => {
       const id = newId();
       const at = nowIso();
-      dispatch(eventRecorded({ eveningId, event: { ...news, id, at, device: DEVICE } }));
+      dispatch(eventRecorded({ eveningId, event: { ...news, id, at, device: DEVICE }, plan }));
       return id;
     },
     [dispatch, eveningId],
   );
-  return { events, state: useMemo(() => foldLive(events), [events]), unsent: log?.unsent.length ?? 0, record };
+  const adopt = useCallback(
+    (evening: Evening, plan: PotPlan) => record({ type: 'planAdopted', evening, planHash: planHashOf(plan) }, plan),
+    [record],
+  );
+  const state = useMemo(() => foldLive({ plans, events }), [plans, events]);
+  return { events, state, unsent: log?.unsent.length ?? 0, record, adopt };
 }

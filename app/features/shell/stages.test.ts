@@ -5,7 +5,7 @@ import { stagesOf } from './stages';
 
 const plan = planEvening(practice());
 const { prep } = plan;
-const waiting = foldLive([]);
+const waiting = foldLive({ plans: {}, events: [] });
 const left = (...given: Parameters<typeof stagesOf>) =>
   Object.fromEntries(stagesOf(...given).map((stage) => [stage.id, stage.left]));
 

@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { cutKey, factsOf, roundName, saucesOf, type LiveView } from '@elixa/core';
+import { cutKey, factsOf, notYetOf, roundName, saucesOf, type LiveView } from '@elixa/core';
 import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { nowMs } from '@/state/clock';
@@ -60,9 +60,9 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const after = useSame(comingRows(view.coming));
   const taste = useCallback(() => setTasting(true), []);
 
+  const planId = log.state.started?.planId ?? '';
   const done = (checkedThrough?: boolean) => {
-    const planId = log.state.started?.planId ?? '';
-    if (view.next) log.record({ type: 'happened', facts: factsOf(view.next, planId), checkedThrough });
+    if (view.next) log.record({ type: 'happened', facts: factsOf(view.next, plan, planId), checkedThrough });
     setAsking(false);
   };
   const { name, of } = roundName(plan, view.round);
@@ -102,8 +102,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
           beside={wide || view.next?.kind === 'swish' ? undefined : pot}
           onDone={() => (view.gate ? setAsking(true) : done())}
           onNotYet={() => {
-            const [first] = view.next?.actions ?? [];
-            if (first) log.record({ type: 'notYet', actionId: first.id });
+            if (view.next) log.record({ type: 'happened', facts: notYetOf(view.next, plan, planId) });
           }}
           onFinish={() => log.record({ type: 'finished' })}
         />

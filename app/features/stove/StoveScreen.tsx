@@ -30,8 +30,8 @@ export function StoveScreen() {
       pending={pending}
       onStart={() => {
         const [first] = liveSteps(plan.simmer);
-        const planId = log.record({ type: 'planAdopted', evening, plan });
-        if (first) log.record({ type: 'happened', facts: factsOf(first, planId) });
+        const planId = log.adopt(evening, plan);
+        if (first) log.record({ type: 'happened', facts: factsOf(first, plan, planId) });
       }}
     />
   );
@@ -50,7 +50,7 @@ function OnTheStove({ started, log, changes }: OnTheStoveProps) {
   // Once a second while it runs; the time itself is asked for anew.
   useSecond(log.state.status === 'running');
   const steps = useMemo(() => liveSteps(plan.simmer), [plan]);
-  const view = liveView(plan.simmer, steps, log.state, nowMs());
+  const view = liveView(plan, steps, log.state, nowMs());
   return (
     <>
       <ChangedSince changes={changes} />

@@ -22,9 +22,12 @@ const cooking: LiveState = {
   ...WAITING,
   status: 'running',
   startedAtMs: START,
-  taps: steps.slice(0, 4).map((step) => ({ eventId: String(step.step), facts: factsOf(step, 'plan'), atS: step.atS })),
+  started: { eventId: '0', evening, planId: 'plan', plan, sinceS: 0, earlier: [] },
+  taps: steps
+    .slice(0, 4)
+    .map((step) => ({ eventId: String(step.step), facts: factsOf(step, plan, 'plan'), atS: step.atS })),
 };
-const log = { events: [], state: cooking, unsent: 0, record: () => 'an id' };
+const log = { events: [], state: cooking, unsent: 0, record: () => 'an id', adopt: () => 'an id' };
 
 let looked = 0;
 function AtTheStove() {
@@ -33,7 +36,7 @@ function AtTheStove() {
   return (
     <>
       <Text>{looked}</Text>
-      <Cooking evening={evening} plan={plan} view={liveView(plan.simmer, steps, cooking, Date.now())} log={log} />
+      <Cooking evening={evening} plan={plan} view={liveView(plan, steps, cooking, Date.now())} log={log} />
     </>
   );
 }

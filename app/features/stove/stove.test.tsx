@@ -4,18 +4,21 @@ import { practice } from '@/testing/household';
 import { changeWords } from './ChangeLine';
 import { NextAction } from './NextAction';
 
-const { simmer } = planPot(practice());
+const evening = practice();
+const plan = planPot(evening);
+const { simmer } = plan;
 const steps = liveSteps(simmer);
 const START = Date.parse(simmer.litAt);
 const running = (upTo: number): LiveState => ({
   ...WAITING,
   status: 'running',
   startedAtMs: START,
+  started: { eventId: '0', evening, planId: 'plan', plan, sinceS: 0, earlier: [] },
   taps: steps
     .slice(0, upTo)
-    .map((step) => ({ eventId: String(step.step), facts: factsOf(step, 'plan'), atS: step.atS })),
+    .map((step) => ({ eventId: String(step.step), facts: factsOf(step, plan, 'plan'), atS: step.atS })),
 });
-const viewAt = (upTo: number, seconds: number) => liveView(simmer, steps, running(upTo), START + seconds * 1000);
+const viewAt = (upTo: number, seconds: number) => liveView(plan, steps, running(upTo), START + seconds * 1000);
 const show = (
   view: ReturnType<typeof viewAt>,
   more: { paused?: boolean; onDone?: () => void; onNotYet?: () => void } = {},
