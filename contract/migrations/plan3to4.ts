@@ -39,6 +39,11 @@ function actsOfLine({ kind, pieceId, ingredientId, cut = '', massG = 0, volumeMl
   return PLAIN[kind] ?? [{ is: 'liftedOut', pieceIds: [] }];
 }
 
+/** Programs did not say at first which slices lie on the dry pan. */
+const lacksPieces = (act: Act) => act.is === 'dryWork' && act.doing === 'sear' && act.pieceIds === undefined;
+const withPieces = (act: Act, { pieceId }: Action): Act =>
+  act.is === 'dryWork' && lacksPieces(act) && pieceId ? { ...act, pieceIds: [pieceId] } : act;
+
 const POT = { id: 'main', name: 'pot' } as const;
 const SMALL_PAN = { id: 'aside', name: 'small pan' } as const;
 
@@ -50,11 +55,12 @@ export function plan3to4(input: Raw): Raw {
   if (!isRaw(input.simmer) || !Array.isArray(input.simmer.actions)) return { ...input, schemaVersion: 4 };
   const actions = input.simmer.actions as Action[];
   const had = isRaw(input.program) ? (input.program as PotProgram) : undefined;
-  const told = new Set(had?.acts.map((one) => one.actionId));
-  if (had && actions.every(({ id }) => told.has(id))) return input;
+  const isWhole = (line: Action) =>
+    had?.acts.some(({ actionId, act }) => actionId === line.id && !(lacksPieces(act) && line.pieceId));
+  if (had && actions.every(isWhole)) return input;
   const byLine = actions.flatMap((line) => {
     const planned = had?.acts.filter((one) => one.actionId === line.id) ?? [];
-    if (planned.length > 0) return planned;
+    if (planned.length > 0) return planned.map((one) => ({ ...one, act: withPieces(one.act, line) }));
     return actsOfLine(line).map((act, index) => ({
       id: index === 0 ? line.id : `${line.id}/${index}`,
       actionId: line.id,

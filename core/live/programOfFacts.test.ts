@@ -2,8 +2,7 @@ import { plansSchema } from '@elixa/contract';
 import type { Fact, LiveEvent, LiveNews, Plans, PotPlan, Sighting } from '@elixa/contract';
 import { menuOrThrow } from '../evening/resolveMenu';
 import { STYLES } from '../catalogue/styles';
-import { planPot } from '../planEvening/planPot';
-import { rehearsedPot } from '../planEvening/rehearsed';
+import { rehearsedPlan, rehearsedPot } from '../planEvening/rehearsed';
 import { simulate } from '../pot/simulate';
 import { timesTable } from '../simmer/timesTable';
 import { eveningFor, suited } from '../testing/household';
@@ -13,7 +12,7 @@ import { foldLive } from './foldLive';
 import { liveSteps } from './liveSteps';
 import { planHashOf } from './planHash';
 import { programOfFacts, sightingsOf } from './programOfFacts';
-import { restOf } from './restOf';
+import { cookingSinceS, restOf } from './restOf';
 
 const evening = suited(eveningFor(2), 'fishCakeJeongol');
 const pot = rehearsedPot(menuOrThrow(evening), timesTable);
@@ -191,11 +190,14 @@ describe('the name of a plan', () => {
     expect(planHashOf({ a: 1 } as never)).toBe('015abd7f5cc57a2dd94b7590f04ad8084273905ee33ec5cebeae62276a97f862');
   });
 
-  it('is that of what its schema reads, for every style: a server comes to the same', () => {
+  it('is that of what its schema reads, for every style; every line of it is an act, every piece goes in with one', () => {
     for (const { id } of STYLES) {
-      const made = planPot(suited(eveningFor(3), id));
+      const made = rehearsedPlan(suited(eveningFor(2), id));
       const sent = plansSchema.parse(JSON.parse(JSON.stringify({ [planHashOf(made)]: made })));
       expect(Object.entries(sent).map(([hash, one]) => planHashOf(one) === hash)).toEqual([true]);
+      const all = new Map(made.program.acts.map((one) => [one.actionId, one.atS]));
+      const simmered = made.simmer.pieces.filter(({ way }) => way !== 'swished').map((piece) => piece.id);
+      expect(simmered.filter((pieceId) => !cookingSinceS(made, all).has(pieceId))).toEqual([]);
       expect(made.simmer.actions.filter(({ id }) => !made.program.acts.some((one) => one.actionId === id))).toEqual([]);
     }
   });

@@ -1,4 +1,4 @@
-import type { PlannedAct, PotPlan, SimmerPiece } from '@elixa/contract';
+import type { Act, PlannedAct, PotPlan, SimmerPiece } from '@elixa/contract';
 import { doneAtS, doneLines } from './doneLines';
 import type { LiveState } from './foldLive';
 
@@ -24,6 +24,12 @@ export interface Expected {
 
 type Cooked = Pick<PotPlan, 'program' | 'simmer'>;
 
+/** What begins to cook with an act: in the broth, or on the hot pan. */
+function putInWith(act: Act): readonly string[] {
+  if (act.is === 'dryWork') return act.pieceIds ?? [];
+  return act.is === 'added' ? [act.pieceId] : [];
+}
+
 /** The lines of a plan, by what their acts do. */
 function linesOf({ program, simmer }: Cooked): Line[] {
   const pieces = new Map(simmer.pieces.map((piece) => [piece.id, piece]));
@@ -40,7 +46,7 @@ function linesOf({ program, simmer }: Cooked): Line[] {
       boils,
       isBefore: boils || acts.some(({ act }) => act.is === 'light'),
       ends: acts.some(({ act }) => act.is === 'served'),
-      pieces: acts.flatMap(({ act }) => (act.is === 'added' ? (pieces.get(act.pieceId) ?? []) : [])),
+      pieces: [...new Set(acts.flatMap(({ act }) => putInWith(act)))].flatMap((pieceId) => pieces.get(pieceId) ?? []),
     };
   });
 }

@@ -132,6 +132,7 @@ function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, 
     .flatMap(({ stage, atS, portions }) =>
       portions.map((portion): Draft => {
         const piece = seared.find((each) => each.ingredientId === portion.ingredientId && each.cut === portion.cut);
+        const searedId = stage.do === 'sear' ? piece?.id : undefined;
         return {
           id: `${stage.do}-${portion.ingredientId}`,
           atS: startS + atS,
@@ -141,13 +142,20 @@ function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, 
           stageId: stage.id,
           ingredientId: portion.ingredientId,
           cut: portion.cut,
-          pieceId: stage.do === 'sear' ? piece?.id : undefined,
+          pieceId: searedId,
           massG: portion.massG,
           shownText: shown({ ...portion, cut: portion.cut ?? '' }, menu.evening.units),
           says: stageSays(stage, [shortName(portion.ingredientId, portion.cut ?? '')]),
           lookFor: stage.untilCue,
           fire: 'dry',
-          does: [{ is: 'dryWork', doing: dryDoing(stage.do), panC: FRIED_IN_C }],
+          does: [
+            {
+              is: 'dryWork',
+              doing: dryDoing(stage.do),
+              panC: FRIED_IN_C,
+              ...(searedId ? { pieceIds: [searedId] } : {}),
+            },
+          ],
         };
       }),
     );

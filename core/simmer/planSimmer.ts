@@ -1,3 +1,4 @@
+import type { CookWindow } from './additionModel';
 import type { PotProgram, Service, Simmer, SimmerPiece } from '@elixa/contract';
 import { filledVolumeMl, type PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
@@ -126,6 +127,9 @@ function ofOneKind<T extends { ingredientId: string; cut?: string; massG: number
   return [...kinds.values()];
 }
 
+/** What a plan says of a window. */
+const told = ({ leastS, bestS, mostS, safeS, sign }: CookWindow) => ({ leastS, bestS, mostS, safeS, sign });
+
 /** Slices wait cold by the pot; each guest's own takes its seconds from when it is held in. */
 function swishedPieces({ menu, model }: SimmerQuestion, { context }: PanRounds, readyS: number): SimmerPiece[] {
   const slices = menu.food
@@ -145,7 +149,7 @@ function swishedPieces({ menu, model }: SimmerQuestion, { context }: PanRounds, 
       countsFromS: readyS,
       outAtS: readyS + window.bestS,
       cookS: window.bestS,
-      ...window,
+      ...told(window),
       inWindow: true,
       safe: window.bestS >= window.safeS,
     };
@@ -170,7 +174,7 @@ function searedPieces(question: SimmerQuestion, { first, context }: PanRounds, s
           countsFromS: inAtS,
           outAtS: inAtS + lastsS,
           cookS: window.bestS,
-          ...window,
+          ...told(window),
           inWindow: true,
           safe: window.bestS >= window.safeS,
         };

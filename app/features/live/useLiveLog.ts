@@ -1,4 +1,4 @@
-import type { Evening, LiveEvent, LiveNews, PotPlan } from '@elixa/contract';
+import { planSchema, type Evening, type LiveEvent, type LiveNews, type PotPlan } from '@elixa/contract';
 import { foldLive, planHashOf, type LiveState } from '@elixa/core';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/state';
@@ -38,7 +38,11 @@ export function useLiveLog(eveningId: string): LiveLogAccess {
     [dispatch, eveningId],
   );
   const adopt = useCallback(
-    (evening: Evening, plan: PotPlan) => record({ type: 'planAdopted', evening, planHash: planHashOf(plan) }, plan),
+    (evening: Evening, planned: PotPlan) => {
+      // By what its schema reads, as the server will: the name of a plan follows from all that it says.
+      const plan = planSchema.omit({ prep: true }).parse(planned);
+      return record({ type: 'planAdopted', evening, planHash: planHashOf(plan) }, plan);
+    },
     [record],
   );
   const state = useMemo(() => foldLive({ plans, events }), [plans, events]);
