@@ -30,18 +30,21 @@ export function drawnShare(drawing: Drawing, stages: readonly Stage[]): number {
 }
 
 /**
- * How far a steeping thing has spoiled the liquid: minutes at or above its limit over the minutes that it stands there,
- * counted half as fast again for every 5 °C above the limit. From 1 on it can be tasted.
+ * How fast a steeping thing spoils the liquid: from its limit on, half as fast again for every 5 °C above it.
+ * @returns share for a minute; from a whole one on it can be tasted
+ */
+function spoilRatePerMin({ spoils }: Drawing, tempC: number): number {
+  if (!spoils || tempC < spoils.fromC) return 0;
+  return 1.5 ** ((tempC - spoils.fromC) / 5) / spoils.minutes;
+}
+
+/**
+ * How far a steeping thing has spoiled the liquid: minutes at or above its limit over the minutes that it stands there.
+ * From 1 on it can be tasted.
  * @returns 0 for unspoiled
  */
-export function spoiledShare(drawing: Drawing, stages: readonly Stage[]): number {
-  const { spoils } = drawing;
-  if (!spoils) return 0;
-  return stages.reduce((sum, { minutes, tempC }) => {
-    if (tempC < spoils.fromC) return sum;
-    return sum + (minutes / spoils.minutes) * 1.5 ** ((tempC - spoils.fromC) / 5);
-  }, 0);
-}
+export const spoiledShare = (drawing: Drawing, stages: readonly Stage[]): number =>
+  stages.reduce((sum, { minutes, tempC }) => sum + spoilRatePerMin(drawing, tempC) * minutes, 0);
 
 /** What a steeping thing has given, and how far it has spoiled the liquid, at one moment. */
 export interface DrawPoint {
@@ -55,20 +58,31 @@ export interface DrawPoint {
  * @param stepMin minutes between points
  */
 export function drawCourse(drawing: Drawing, stages: readonly Stage[], stepMin = 1): DrawPoint[] {
+  const spans = stages.map(({ minutes, tempC }) => ({
+    minutes,
+    drawn: drawRatePerMin(drawing, tempC),
+    spoiled: spoilRatePerMin(drawing, tempC),
+  }));
   const total = stages.reduce((sum, one) => sum + one.minutes, 0);
-  const upTo = (minute: number): Stage[] => {
-    let left = minute;
-    return stages.flatMap((stage) => {
-      const minutes = Math.min(stage.minutes, Math.max(0, left));
-      left -= stage.minutes;
-      return minutes > 0 ? [{ ...stage, minutes }] : [];
-    });
-  };
   const points = Math.max(1, Math.ceil(total / stepMin));
+  // What all spans before the one that a moment lies in have done.
+  const before = { minutes: 0, drawn: 0, spoiled: 0 };
+  let at = 0;
   return Array.from({ length: points + 1 }, (_, index) => {
     const minute = Math.min(total, index * stepMin);
-    const soFar = upTo(minute);
-    return { minute, drawn: drawnShare(drawing, soFar), spoiled: spoiledShare(drawing, soFar) };
+    for (let span = spans[at]; span && minute > before.minutes + span.minutes; span = spans[at]) {
+      before.minutes += span.minutes;
+      before.drawn += span.drawn * span.minutes;
+      before.spoiled += span.spoiled * span.minutes;
+      at += 1;
+    }
+    const span = spans[at];
+    const within = minute - before.minutes;
+    return {
+      minute,
+      drawn: drawing.mostShare * (1 - Math.exp(-(before.drawn + (span?.drawn ?? 0) * within))),
+      spoiled: before.spoiled + (span?.spoiled ?? 0) * within,
+    };
   });
 }
 
