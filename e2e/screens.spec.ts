@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { expectNothingSerious } from './support/access';
-import { expectInPlace } from './support/geometry';
+import { expectInPlace, TIGHTEST } from './support/geometry';
 import { ElixaServer } from './support/server';
 import { LARGE_LETTER_PX, open, openSheet, SCREENS, SHEETS, startCooking } from './support/screens';
 
@@ -32,11 +32,11 @@ for (const screen of SCREENS) {
     }
     await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
     await expect(page.locator('.theme-dark').first()).toBeAttached();
-    // The page is the same one; only its colours are others, and then its letters.
+    // The page is the same one, wide by now; only its colours are others, and then its letters.
     await expectNothingSerious(page, 'contrast');
     await expectInPlace(page);
     await page.addStyleTag({ content: LETTERS });
-    await expectInPlace(page);
+    await expectInPlace(page, TIGHTEST);
   });
 }
 
@@ -51,7 +51,7 @@ for (const at of new Set(SHEETS.map((one) => one.at))) {
       await expectNothingSerious(page, 'everything', '[role=dialog]');
       await expectInPlace(page);
       const letters = await page.addStyleTag({ content: LETTERS });
-      await expectInPlace(page);
+      await expectInPlace(page, TIGHTEST);
       await letters.evaluate((tag) => (tag as HTMLStyleElement).remove());
       await sheet.getByRole('button', { name: 'Close' }).click();
       await expect(sheet).toBeHidden();

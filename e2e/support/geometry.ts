@@ -9,9 +9,15 @@ const SCREEN_SIZES = [
   { width: 1920, height: 1080 },
 ] as const;
 
-/** Turns the page through all sizes of screens and finds nothing out of its place on any. */
-export async function expectInPlace(page: Page): Promise<void> {
-  for (const size of SCREEN_SIZES) {
+/** Where large letters have the least room: the smallest phone, one on its side, and where a second column begins. */
+export const TIGHTEST = [SCREEN_SIZES[0], SCREEN_SIZES[2], SCREEN_SIZES[3]] as const;
+
+/** Turns the page through sizes of screens, all when left out, and finds nothing out of its place on any. */
+export async function expectInPlace(
+  page: Page,
+  sizes: ReadonlyArray<(typeof SCREEN_SIZES)[number]> = SCREEN_SIZES,
+): Promise<void> {
+  for (const size of sizes) {
     await page.setViewportSize(size);
     await expect
       .poll(() => geometryFaults(page), { message: `at ${size.width} by ${size.height}`, timeout: 5000 })
@@ -103,8 +109,7 @@ export async function geometryFaults(page: Page): Promise<string[]> {
       high: Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top),
     });
 
-    for (const element of root.querySelectorAll('*')) {
-      if (element.closest('svg') && element.tagName !== 'svg') continue;
+    for (const element of root.querySelectorAll('*:not(svg *)')) {
       const box = element.getBoundingClientRect();
       if (box.width === 0 || box.height === 0 || hidden(element)) continue;
       const part = seen(element, box).box;
@@ -145,16 +150,13 @@ export async function geometryFaults(page: Page): Promise<string[]> {
         box.bottom = Math.min(box.bottom, middle + reach);
         if (box.right - box.left > 1 && box.bottom - box.top > 1) lines.push({ box, words: text, element });
       }
-      let last: { top: number; letter: boolean } | undefined;
       // What stands in one line is broken nowhere.
-      for (let at = 0; rects.length > 1 && at < text.length; at += 1) {
-        range.setStart(node, at);
-        range.setEnd(node, at + 1);
-        const rect = range.getBoundingClientRect();
-        const letter = /\p{L}|\p{N}/u.test(text.charAt(at));
-        if (last?.letter && letter && rect.top > last.top + rect.height / 2)
-          faults.add(`broken in the middle of a word: “${short(text)}” at “${text.slice(at, at + 4)}”`);
-        last = { top: rect.top, letter };
+      for (const { 0: word, index } of rects.length > 1 ? text.matchAll(/[\p{L}\p{N}]+/gu) : []) {
+        range.setStart(node, index);
+        range.setEnd(node, index + word.length);
+        const [first, ...others] = range.getClientRects();
+        if (first && others.some((rect) => rect.top > first.top + rect.height / 2))
+          faults.add(`broken in the middle of a word: “${short(text)}” at “${word}”`);
       }
     }
     // From above: what begins below a line, and all after it, lies on it nowhere.
