@@ -8,7 +8,7 @@ import {
   POT_FOOD,
   potCutsOf,
   simulate,
-  standing,
+  potAtRest,
   usefulPowerW,
   VESSELS,
   type TimedAct,
@@ -53,7 +53,7 @@ const FOOD = POT_FOOD.filter((what) => potCutsOf(what).length > 0 && (what.drink
 function potOf(): PotState {
   const heatSource = { ...HEAT_SOURCES[0]!, powerW: 1900 };
   const vessel = { ...VESSELS.find((one) => one.id === 'steel26')!, rimVolumeMl: 7000, innerDepthMm: 140 };
-  return standing({
+  return potAtRest({
     vessel,
     heatSource,
     roomTempC: 20,

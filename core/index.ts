@@ -91,7 +91,7 @@ export { spanText } from './simmer/because';
 export { wrongWith } from './simmer/problems';
 export { isDryAt, traceAt, traceBeforeS, traceEndS, type TraceMoment } from './simmer/traceAt';
 export { simulate } from './pot/simulate';
-export { standing, USUAL_KITCHEN, type Kitchen, type PotState, type TimedAct } from './pot/state';
+export { potAtRest, USUAL_KITCHEN, type Kitchen, type PotState, type TimedAct } from './pot/state';
 export { heatPiece, type PieceInBath } from './heat/heatPiece';
 export { changesSince } from './live/changesSince';
 export { doneAtS, doneLines, stepTaps, type StepTap } from './live/doneLines';

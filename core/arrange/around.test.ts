@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { aroundCost, betweenDeg, enumeratedAround, middlesOf, solveAround, type Round } from './around';
+import { aroundCost, betweenDeg, enumeratedAround, middlesOf, orderAround, type Round } from './around';
 import { glazeLikeness } from './likeness';
 import { runs } from '../testing/runs';
 
@@ -35,7 +35,7 @@ describe('the order round the wall', () => {
     fc.assert(
       fc.property(anyRound(8, 8), (round) => {
         const best = enumeratedAround(round).costs;
-        expect(solveAround(round).costs).toBeLessThanOrEqual(best * 1.02 + 1e-9);
+        expect(orderAround(round).costs).toBeLessThanOrEqual(best * 1.02 + 1e-9);
       }),
       { numRuns: runs(12), seed: 12 },
     );
@@ -44,10 +44,10 @@ describe('the order round the wall', () => {
   it('names every bunch once, costs what it says, and is the same every time for the same seed', () => {
     fc.assert(
       fc.property(anyRound(1, 14), fc.integer({ min: 1, max: 99 }), (round, seed) => {
-        const { order, costs, fromDeg } = solveAround(round, seed);
+        const { order, costs, fromDeg } = orderAround(round, seed);
         expect([...order].sort((x, y) => x - y)).toEqual(round.sweepDeg.map((_, index) => index));
         expect(aroundCost(order, round)).toBeCloseTo(costs, 9);
-        expect(solveAround(round, seed)).toEqual({ order, costs, fromDeg });
+        expect(orderAround(round, seed)).toEqual({ order, costs, fromDeg });
       }),
       { numRuns: runs(40) },
     );
@@ -56,7 +56,7 @@ describe('the order round the wall', () => {
   it('keeps apart what must not touch, whenever something else can lie between', () => {
     fc.assert(
       fc.property(anyRound(4, 12), (round) => {
-        const { order } = solveAround(round);
+        const { order } = orderAround(round);
         const middles = middlesOf(order, round.sweepDeg, 0);
         round.nearness.apart.forEach((row, a) =>
           row.forEach((isApart, b) => {
@@ -79,7 +79,7 @@ describe('the order round the wall', () => {
       [0, 0, 0, 1],
     ];
     const none = alike.map((row) => row.map(() => false));
-    const { order } = solveAround({ sweepDeg: [90, 90, 90, 90], nearness: { alike, apart: none } });
+    const { order } = orderAround({ sweepDeg: [90, 90, 90, 90], nearness: { alike, apart: none } });
     expect(Math.abs(order.indexOf(0) - order.indexOf(1))).toBe(2);
   });
 
@@ -95,7 +95,7 @@ describe('the order round the wall', () => {
         const held = middles.map((at) => ({ atDeg: ((at % 360) + 360) % 360 }));
         const locked = held.map((one, index) => (index === 0 ? { ...one, locked: true } : one));
         const round: Round = { ...plain, nearness: { ...plain.nearness, apart }, held: locked };
-        const found = solveAround(round);
+        const found = orderAround(round);
         const now = middlesOf(found.order, plain.sweepDeg, found.fromDeg);
         expect(betweenDeg(now[0]!, locked[0]!.atDeg)).toBeLessThan(1);
         for (const [index, one] of locked.entries()) expect(betweenDeg(now[index]!, one.atDeg)).toBeLessThan(45);

@@ -263,9 +263,9 @@ export function enumeratedAround(round: Round): { order: number[]; costs: number
  * the cook has put somewhere stays there. Few bunches are gone through one by one; for more the best of several descents
  * is taken, the same every time for the same seed.
  * @returns indices of the bunches, clockwise, and the direction that the first starts from
- * @example solveAround({ sweepDeg: [120, 120, 120], nearness }).order // [0, 2, 1]
+ * @example orderAround({ sweepDeg: [120, 120, 120], nearness }).order // [0, 2, 1]
  */
-export function solveAround(round: Round, seed = 1): { order: number[]; fromDeg: number; costs: number } {
+export function orderAround(round: Round, seed = 1): { order: number[]; fromDeg: number; costs: number } {
   const count = round.sweepDeg.length;
   const all = round.sweepDeg.map((_, index) => index);
   if (count <= EXACT) {

@@ -30,10 +30,10 @@ const SALT_ID = 'salt';
  * @returns masses in g, tastes for 100 g of liquid
  */
 export function solveFormula(question: FormulaQuestion): FormulaSolution {
-  const exact = solveAround(question);
+  const exact = solveWithFixed(question);
   const spooned = spoonedSalt(exact);
   if (!spooned) return exact;
-  const around = solveAround(question, spooned);
+  const around = solveWithFixed(question, spooned);
   // Soy brings what the spoon leaves over; where it would have to take salt away, the exact amount stands.
   return Math.abs(around.salinityPct - exact.salinityPct) < 1e-9 ? around : exact;
 }
@@ -46,7 +46,7 @@ function spoonedSalt({ parts }: FormulaSolution): SolvedPart | undefined {
   return { ...salt, massG: spoonedSaltG(salt.massG, ingredientById(SALT_ID)) };
 }
 
-function solveAround(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolution {
+function solveWithFixed(question: FormulaQuestion, fixed?: SolvedPart): FormulaSolution {
   const balance = balanceOf(question, fixed);
   const { liquidG, reach } = reachOf(balance);
   const solved = partsFor(balance, liquidG, reach);

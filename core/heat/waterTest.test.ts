@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
-import { NOTHING, standing } from '../pot/state';
+import { NOTHING, potAtRest } from '../pot/state';
 import { simulate } from '../pot/simulate';
 import { usefulPowerW } from './burner';
 import { doubtPctOf, fitBurner, heatToBoilJ, litreS, WaterTestError, type WaterTestKitchen } from './waterTest';
@@ -17,7 +17,7 @@ const kitchen: WaterTestKitchen = {
 /** How long the pot of the simulation takes on a burner that gives so much: a second way to the same number. */
 function boiledAfterS(given: WaterTestKitchen, inPotW: number, waterMl: number, fromC = 15): number {
   const heatSource = { ...given.heatSource, measured: { inPotW, doubtPct: 5, on: '2026-11-20T10:00:00Z' } };
-  const pot = standing({ ...given, heatSource, liquid: { ...NOTHING, waterG: waterMl }, tempC: fromC });
+  const pot = potAtRest({ ...given, heatSource, liquid: { ...NOTHING, waterG: waterMl }, tempC: fromC });
   const program = [
     { atS: 0, act: { is: 'heat' as const, share: 1 } },
     { atS: 0, act: { is: 'lid' as const, lid: 'on' as const } },

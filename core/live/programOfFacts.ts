@@ -32,14 +32,14 @@ export function programOfFacts({ taps, started }: LiveState): PotProgram {
 }
 
 /** Something that was seen at a pot, on the pot's clock in seconds. */
-export interface Seen {
+export interface SightingAt {
   atS: number;
   potId: string;
   saw: Sighting;
 }
 
 /** What was seen, tasted and measured at the pots, in order. */
-export const sightingsOf = ({ taps, notYet }: Pick<LiveState, 'taps' | 'notYet'>): Seen[] =>
+export const sightingsOf = ({ taps, notYet }: Pick<LiveState, 'taps' | 'notYet'>): SightingAt[] =>
   [
     ...taps.flatMap(({ facts, atS }) => facts.flatMap(({ potId, saw }) => (saw ? [{ atS, potId, saw }] : []))),
     ...notYet.flatMap(({ facts, atS }) => facts.flatMap(({ potId, saw }) => (saw ? [{ atS, potId, saw }] : []))),

@@ -4,7 +4,7 @@ import { Budget, REMEDY_STEPS } from '../prep/budget';
 import { planPrep, type PrepClock } from '../prep/planPrep';
 import type { PrepProblem } from '../prep/problem';
 import { applyEdits } from '../evening/edits/applyEdit';
-import { byHelp, remediesFor, type Tried } from '../prep/remedies';
+import { byHelp, remediesFor, type RemedySearch } from '../prep/remedies';
 import { REMEDY_EFFORT, USUAL_EFFORT, type Effort } from '../prep/solve';
 import { workOf } from '../prep/tasks';
 import type { AdditionModel } from '../simmer/additionModel';
@@ -49,7 +49,7 @@ export function* remediesInSteps(
   planned: RehearsedPot,
   lateS: number,
   clock: PrepClock | undefined,
-): Steps<Remedy[], Tried> {
+): Steps<Remedy[], RemedySearch> {
   const { model } = planned;
   const { evening } = planned.menu;
   const from = clockOf(evening, clock);

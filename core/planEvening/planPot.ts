@@ -12,9 +12,9 @@ import { shoppingList } from '../shopping/shoppingList';
 import type { AdditionModel } from '../simmer/additionModel';
 import { asCut } from '../simmer/asCut';
 import { leastAdditions, planSimmer, timeSimmer } from '../simmer/planSimmer';
-import { asSeen, NOTHING_SEEN, type Seen } from '../simmer/seen';
+import { corrected, UNCORRECTED, type Corrections } from '../simmer/corrections';
 import { timesTable } from '../simmer/timesTable';
-import { finishTold, fromFoodTold, ownTold, perHeadTold, sidesTold } from './alsoTold';
+import { finishSummary, fromFoodSummary, ownSummary, perHeadSummary, sidesSummary } from './summaries';
 import { amountsOf } from './amountsOf';
 import { buildOf } from './buildOf';
 import { endingOf } from './endingOf';
@@ -33,36 +33,51 @@ export interface PlannedPot {
   model: AdditionModel;
 }
 
-const tonightIn = (menu: Menu, model: AdditionModel, seen: Seen) => asSeen(asCut(model, menu.evening), seen);
+const tonightIn = (menu: Menu, model: AdditionModel, corrections: Corrections) =>
+  corrected(asCut(model, menu.evening), corrections);
 
 /**
  * A plan as far as a rehearsal needs it: nothing is told of it.
  * @param near of the same menu, solved before, from which it begins
  */
-export const solvedPot = (menu: Menu, model: AdditionModel, seen: Seen, near?: SolvedLiquids): SolvedLiquids =>
-  solveLiquids(menu, tonightIn(menu, model, seen), near);
+export const solvedPot = (
+  menu: Menu,
+  model: AdditionModel,
+  corrections: Corrections,
+  near?: SolvedLiquids,
+): SolvedLiquids => solveLiquids(menu, tonightIn(menu, model, corrections), near);
 
 /** The same liquids, with everything timed by other windows. */
-export const timedAgain = (menu: Menu, model: AdditionModel, seen: Seen, solved: SolvedLiquids): SolvedLiquids => ({
+export const timedAgain = (
+  menu: Menu,
+  model: AdditionModel,
+  corrections: Corrections,
+  solved: SolvedLiquids,
+): SolvedLiquids => ({
   ...solved,
   ...planSimmer({
     menu,
     fit: solved.fit,
-    model: tonightIn(menu, model, seen),
+    model: tonightIn(menu, model, corrections),
     strength: strengthOf(menu, solved.broths),
   }),
 });
 
 /** As many additions as a plan costs at least by these windows, with liquids that are solved. */
-export function leastAdditionsOf(menu: Menu, model: AdditionModel, seen: Seen, { fit }: SolvedLiquids): number {
-  return leastAdditions({ fit }, timeSimmer({ menu, fit, model: tonightIn(menu, model, seen) }));
+export function leastAdditionsOf(
+  menu: Menu,
+  model: AdditionModel,
+  corrections: Corrections,
+  { fit }: SolvedLiquids,
+): number {
+  return leastAdditions({ fit }, timeSimmer({ menu, fit, model: tonightIn(menu, model, corrections) }));
 }
 
 /** Every broth, sauce and base of a menu, solved and described. */
 export function liquidsOf(
   menu: Menu,
   model: AdditionModel = timesTable,
-  solved: SolvedLiquids = solvedPot(menu, model, NOTHING_SEEN),
+  solved: SolvedLiquids = solvedPot(menu, model, UNCORRECTED),
 ) {
   const { evening } = menu;
   const { broths, beside, simmer } = solved;
@@ -108,11 +123,11 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable, solved?:
     simmer,
     program,
     ending: endingOf(menu, simmer, liquids),
-    finish: finishTold(menu),
-    sides: sidesTold(menu),
-    perHead: perHeadTold(menu),
-    seasoningFromFood: fromFoodTold(menu, broths, runsOff),
-    ownIngredients: ownTold(menu, new Set(amounts.map((one) => one.ingredientId))),
+    finish: finishSummary(menu),
+    sides: sidesSummary(menu),
+    perHead: perHeadSummary(menu),
+    seasoningFromFood: fromFoodSummary(menu, broths, runsOff),
+    ownIngredients: ownSummary(menu, new Set(amounts.map((one) => one.ingredientId))),
     cautions: cautionsFor({
       evening,
       helpings: food,

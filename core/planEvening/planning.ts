@@ -2,7 +2,7 @@ import type { Edit, Evening, FieldError, PotPlan, Prep, Remedy } from '@elixa/co
 import { applyEdits } from '../evening/edits/applyEdit';
 import { resolveMenu } from '../evening/resolveMenu';
 import type { PrepClock } from '../prep/planPrep';
-import type { Tried } from '../prep/remedies';
+import type { RemedySearch } from '../prep/remedies';
 import type { Steps } from '../steps/steps';
 import { prepInSteps, remediesInSteps } from './planEvening';
 import { differences, type Difference } from '../simmer/compare';
@@ -29,7 +29,7 @@ export type Found =
   /** A quick one is by the table alone; the one that was gone through by the model of heat follows it. */
   | { kind: 'pot'; plan: PotPlan; quick?: true }
   | { kind: 'prep'; prep: Prep }
-  | ({ kind: 'trying' } & Tried)
+  | ({ kind: 'trying' } & RemedySearch)
   | { kind: 'remedies'; remedies: Remedy[] }
   | { kind: 'preview'; preview: PotPreview }
   /** Changes to the pot that have been tried of those that may mend it. */

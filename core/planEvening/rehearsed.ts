@@ -8,7 +8,7 @@ import { sum } from '../measures/sum';
 import type { AdditionModel, CookWindow } from '../simmer/additionModel';
 import { wantedBy } from '../pot/food';
 import { rehearse, type Rehearsal } from '../simmer/rehearse';
-import { courseOf, NOTHING_SEEN, windowKey, type Seen } from '../simmer/seen';
+import { courseOf, UNCORRECTED, windowKey, type Corrections } from '../simmer/corrections';
 import { coldProblem, coldSpells, isOfCold } from '../simmer/coldSpells';
 import { withReasons } from '../simmer/because';
 import { overMark, overMarkShare, problemsOf } from '../simmer/problems';
@@ -42,17 +42,17 @@ const OVER_COSTS = 60;
  * A window drawn in by so many seconds at either end, as far as it is wide enough; or drawn out, but never to before what
  * makes a thing safe.
  */
-function drawn({ leastS, mostS }: CookWindow['edges'] & {}, bySafe: boolean, spareS: number) {
+function narrowed({ leastS, mostS }: CookWindow['edges'] & {}, bySafe: boolean, spareS: number) {
   if (spareS < 0) return { leastS: bySafe ? leastS : Math.max(0, leastS + spareS), mostS: mostS - spareS };
   const inS = Math.min(spareS, Math.max(0, (mostS - leastS) / 4));
   return { leastS: leastS + inS, mostS: Math.max(leastS + inS, mostS - inS) };
 }
 
 /** How long everything was in until it was ready, best and past its best; of several rounds the time that suits all. */
-function seenIn(
-  { planned, rehearsal, seen: before }: Pick<Tried, 'planned' | 'rehearsal' | 'seen'>,
+function correctionsFrom(
+  { planned, rehearsal, corrections: before }: Pick<Attempt, 'planned' | 'rehearsal' | 'corrections'>,
   spareS: number,
-): Seen {
+): Corrections {
   const { simmer } = planned;
   const { lateS, leads, boilAtS, lostG } = rehearsal;
   const floorsS = new Map(before.floorsS);
@@ -81,7 +81,7 @@ function seenIn(
       const wanted = wantedBy(piece);
       const bySafe = wanted.safe !== undefined;
       const wantsBest = wanted.measure.is === 'doneFor' ? { wantsBest: true as const } : {};
-      const window = drawn({ leastS, mostS }, bySafe, spareS);
+      const window = narrowed({ leastS, mostS }, bySafe, spareS);
       const best = Math.min(window.mostS, Math.max(window.leastS, bestS));
       return [
         key,
@@ -92,13 +92,13 @@ function seenIn(
   const boilsLaterS = new Map(before.boilsLaterS);
   for (const [pan, laterS] of boilsLater(simmer, boilAtS)) boilsLaterS.set(pan, (boilsLaterS.get(pan) ?? 0) + laterS);
   // At first what it loses is only guessed at, and that may be all that is wrong.
-  const over = before === NOTHING_SEEN ? 0 : overMarkShare(rehearsal.trace, planned.fit);
+  const over = before === UNCORRECTED ? 0 : overMarkShare(rehearsal.trace, planned.fit);
   const usableShare = before.usableShare / (1 + over);
   return { windows, floorsS, boilsLaterS, lostG: between(before.lostG, lostG), usableShare };
 }
 
 /** What was lost, half way from what the plan had poured for: what is poured for it changes what is lost. */
-const between = (before: Seen['lostG'], now: Seen['lostG']): Seen['lostG'] =>
+const between = (before: Corrections['lostG'], now: Corrections['lostG']): Corrections['lostG'] =>
   new Map([...now].map(([pan, lost]) => [pan, lost.map((g, index) => (g + (before.get(pan)?.[index] ?? g)) / 2)]));
 
 /** Seconds by which each pan boils later than its plan says; none where they agree. */
@@ -134,25 +134,25 @@ export function objectiveOf(menu: Menu, simmer: Simmer, { outcomes, lateS }: Reh
   return additionsOf({ ...simmer, pieces: pieces.filter((one) => outcomes.has(one.id)) }) + sum(costs);
 }
 
-interface Tried {
+interface Attempt {
   planned: SolvedLiquids;
   rehearsal: Rehearsal;
-  seen: Seen;
+  corrections: Corrections;
   objective: number;
   /** The boil of the plan, its levels or what it leaves for the finish are not those of the model. */
   isOff: boolean;
 }
 
 /** @param before a try of the same pot, much like this one */
-function tried(menu: Menu, planned: SolvedLiquids, seen: Seen, before?: Tried): Tried {
+function attempt(menu: Menu, planned: SolvedLiquids, corrections: Corrections, before?: Attempt): Attempt {
   const { simmer } = planned;
   const rehearsal = rehearse({ menu, fit: planned.fit, simmer, program: planned.program }, before?.rehearsal);
   return {
     planned,
     rehearsal,
-    seen,
+    corrections,
     objective: objectiveOf(menu, simmer, rehearsal) + OVER_COSTS * overMarkShare(rehearsal.trace, planned.fit),
-    isOff: isPotOff(planned, seen, rehearsal),
+    isOff: isPotOff(planned, corrections, rehearsal),
   };
 }
 
@@ -168,10 +168,10 @@ const isEndingOff = ({ ending }: Simmer, { endingMl }: Rehearsal): boolean =>
 const LEVEL_WITHIN = 0.12;
 
 /** What has been lost by each course is not what the plan poured for. */
-const isLevelOff = ({ fit }: SolvedLiquids, seen: Seen, { lostG }: Rehearsal): boolean =>
+const isLevelOff = ({ fit }: SolvedLiquids, corrections: Corrections, { lostG }: Rehearsal): boolean =>
   [...lostG].some(([pan, lost]) => {
     const { potBrothMl = 0 } = (pan === 'main' ? fit : fit.aside) ?? {};
-    const planned = seen.lostG.get(pan) ?? [];
+    const planned = corrections.lostG.get(pan) ?? [];
     let offG = 0;
     return lost.some((g, index) => {
       offG += g - (planned[index] ?? planned.at(-1) ?? 0);
@@ -179,17 +179,20 @@ const isLevelOff = ({ fit }: SolvedLiquids, seen: Seen, { lostG }: Rehearsal): b
     });
   });
 
-const isPotOff = (planned: SolvedLiquids, seen: Seen, rehearsal: Rehearsal): boolean =>
+const isPotOff = (planned: SolvedLiquids, corrections: Corrections, rehearsal: Rehearsal): boolean =>
   boilsLater(planned.simmer, rehearsal.boilAtS).length > 0 ||
   isEndingOff(planned.simmer, rehearsal) ||
-  isLevelOff(planned, seen, rehearsal);
+  isLevelOff(planned, corrections, rehearsal);
 
 /** A boil, or a rest for the finish, that is not as the plan has it costs as much as a minute too much in each piece would. */
-const isBetter = (a: Tried, b: Tried): boolean =>
+const isBetter = (a: Attempt, b: Attempt): boolean =>
   a.objective + (a.isOff ? a.planned.simmer.pieces.length : 0) <
   b.objective + (b.isOff ? b.planned.simmer.pieces.length : 0) - 1e-6;
 
-const told = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({ ...piece, ...outcomes.get(piece.id) });
+const withOutcome = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({
+  ...piece,
+  ...outcomes.get(piece.id),
+});
 
 /** Every time that something is put in, as the plan has it. */
 const additionsOf = ({ pieces }: Simmer): number =>
@@ -206,11 +209,11 @@ const atSitDown = ({ evening }: Menu, { simmer, ...solved }: SolvedLiquids): Sol
 });
 
 /** What came of going through a pot: the plan that was kept, and what was found then. */
-export type Gone = Pick<Tried, 'planned' | 'rehearsal' | 'objective'> & { lowerBound: number };
+export type BestAttempt = Pick<Attempt, 'planned' | 'rehearsal' | 'objective'> & { lowerBound: number };
 
 /** @param quick by the table alone: the first guess */
-function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): Steps<Gone> {
-  let now = tried(menu, quick, NOTHING_SEEN);
+function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): Steps<BestAttempt> {
+  let now = attempt(menu, quick, UNCORRECTED);
   let best = now;
   let lowerBound = Infinity;
   let inVain = 0;
@@ -219,20 +222,20 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
   const isLong = quick.simmer.pieces.length > LONG_EVENING;
   const tries = isLong ? LONG_TRIES : TRIES;
   let liquids: SolvedLiquids | undefined;
-  const plannedBy = (seen: Seen) => {
+  const plannedBy = (corrections: Corrections) => {
     // What boils off by the model's own times is solved for once: later tries move it by a few grams.
-    if (liquids) return timedAgain(menu, model, seen, liquids);
-    return (liquids = solvedPot(menu, model, seen, quick));
+    if (liquids) return timedAgain(menu, model, corrections, liquids);
+    return (liquids = solvedPot(menu, model, corrections, quick));
   };
   // A pot whose level nobody knows is gone through again, however long its evening.
   for (let go = 1; go < (best.isOff ? TRIES : tries) && (go === 1 || !isBest()); go += 1) {
     yield;
-    const seen = seenIn(now, SPARE_S);
+    const corrections = correctionsFrom(now, SPARE_S);
     const beforeCosts = now.objective;
-    now = tried(menu, plannedBy(seen), seen, now);
+    now = attempt(menu, plannedBy(corrections), corrections, now);
     lowerBound = Math.min(lowerBound, now.planned.simmer.lowerBound ?? 0);
     const helped = isBetter(now, best);
-    if (helped || (best.seen === NOTHING_SEEN && !isBetter(best, now))) best = now;
+    if (helped || (best.corrections === UNCORRECTED && !isBetter(best, now))) best = now;
     // What came out as it did before comes out so again.
     const isSame = !helped && Math.abs(now.objective - beforeCosts) < 1e-9;
     inVain = helped ? 0 : isSame ? IN_VAIN : inVain + 1;
@@ -245,23 +248,23 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
     let from = best;
     for (let go = 0; go < TOGETHER_TRIES && !isBest(); go += 1) {
       yield;
-      const seen = seenIn(from, spareS);
-      const planned = plannedBy(seen);
+      const corrections = correctionsFrom(from, spareS);
+      const planned = plannedBy(corrections);
       lowerBound = Math.min(lowerBound, planned.simmer.lowerBound ?? 0);
       if (additionsOf(planned.simmer) >= additionsOf(best.planned.simmer)) break;
-      from = tried(menu, planned, seen, from);
+      from = attempt(menu, planned, corrections, from);
       if (isBetter(from, best)) best = from;
       if (from.objective >= RAW_COSTS) break;
     }
   }
   // The bound as the windows are in the plan that is kept.
-  const ownBound = leastAdditionsOf(menu, model, seenIn(best, SPARE_S), best.planned);
+  const ownBound = leastAdditionsOf(menu, model, correctionsFrom(best, SPARE_S), best.planned);
   return { ...best, lowerBound: Math.min(lowerBound, ownBound) };
 }
 
 /** A pot that was planned and gone through. */
 export interface RehearsedPot extends PlannedPot {
-  gone: Gone;
+  gone: BestAttempt;
 }
 
 /** An evening but for what changes nothing of its pot: its name, when people sit down, who works in the kitchen. */
@@ -285,13 +288,13 @@ export function* rehearsedInSteps(menu: Menu, model: AdditionModel, near?: Rehea
   const gone =
     near && near.model === model && isSamePot(near.menu.evening, menu.evening)
       ? near.gone
-      : yield* goneThrough(menu, model, solvedPot(menu, model, NOTHING_SEEN));
+      : yield* goneThrough(menu, model, solvedPot(menu, model, UNCORRECTED));
   const planned = planMenu(menu, model, atSitDown(menu, gone.planned));
   const { rehearsal, objective, lowerBound } = gone;
   const { simmer } = planned.plan;
   if (rehearsal.outcomes.size === 0) return { ...planned, gone };
   const { place, units } = menu.evening;
-  const pieces = simmer.pieces.map((piece) => told(piece, rehearsal));
+  const pieces = simmer.pieces.map((piece) => withOutcome(piece, rehearsal));
   // What the table has to say of windows, the model of heat knows better.
   const { trace } = rehearsal;
   const followed: Simmer = trace ? { ...simmer, trace } : simmer;

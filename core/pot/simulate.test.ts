@@ -7,7 +7,7 @@ import { boilingPointC } from '../heat/boilingPoint';
 import { centreOf } from '../heat/conduction';
 import { simulate } from './simulate';
 import type { ActOf, Contents, FoodIn } from '@elixa/contract';
-import { massOf, NOTHING, plus, standing, type PotState, type TimedAct } from './state';
+import { massOf, NOTHING, plus, potAtRest, type PotState, type TimedAct } from './state';
 import { runs } from '../testing/runs';
 
 const steel = VESSELS.find((one) => one.id === 'steel26')!;
@@ -23,7 +23,7 @@ const broth = (waterG: number): Contents => ({
   glutamateG: 2,
 });
 const pot = (more: Partial<PotState> = {}): PotState =>
-  standing({ vessel: steel, heatSource: gas, roomTempC: 20, altitudeM: 0, tempC: 20, liquid: broth(2000), ...more });
+  potAtRest({ vessel: steel, heatSource: gas, roomTempC: 20, altitudeM: 0, tempC: 20, liquid: broth(2000), ...more });
 const food = (ingredientId: string, cut: string, massG: number, more: Partial<FoodIn> = {}): FoodIn => ({
   pieceId: `${ingredientId}/${cut}`,
   ingredientId,

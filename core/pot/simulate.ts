@@ -3,7 +3,7 @@ import { Running } from './running';
 import {
   USUAL_KITCHEN,
   type Checkpoint,
-  type Course,
+  type PotCourse,
   type Kitchen,
   type PotState,
   type Sample,
@@ -52,7 +52,7 @@ class Going {
     private readonly stepS: number,
     kitchen: Kitchen,
     from: Checkpoint,
-    before?: Course,
+    before?: PotCourse,
   ) {
     this.running = new Running(from.state, kitchen);
     this.next = from.next;
@@ -128,7 +128,7 @@ class Going {
     this.note();
   }
 
-  through(untilS: number, isOver?: (pot: Running) => boolean): Course {
+  through(untilS: number, isOver?: (pot: Running) => boolean): PotCourse {
     const { running, samples, boils, checkpoints } = this;
     while (running.atS < untilS - 1e-9 && !isOver?.(running)) this.step(untilS);
     return { state: running.state, samples, boils, checkpoints };
@@ -167,7 +167,7 @@ export function simulate(
   acts: readonly TimedAct[],
   untilS: number,
   { stepS = STEP_S, kitchen = USUAL_KITCHEN, isOver }: Simulating = {},
-): Course {
+): PotCourse {
   checked(pot, acts, untilS);
   const boils = pot.boilingS > 0 ? [{ fromS: pot.atS - pot.boilingS }] : [];
   const at = { next: 0, waiting: [], actedAtS: pot.atS, sampleAtS: pot.atS, samples: 0, boils };
@@ -186,11 +186,11 @@ const isSameAct = (a: TimedAct | undefined, b: TimedAct | undefined): boolean =>
  * @param before the course of the other program, its acts in order
  */
 export function simulateAgain(
-  before: { course: Course; acts: readonly TimedAct[] },
+  before: { course: PotCourse; acts: readonly TimedAct[] },
   acts: readonly TimedAct[],
   untilS: number,
   { stepS = STEP_S, kitchen = USUAL_KITCHEN }: Omit<Simulating, 'isOver'> = {},
-): Course | undefined {
+): PotCourse | undefined {
   const ordered = inOrder(acts);
   let same = 0;
   while (isSameAct(before.acts[same], ordered[same])) same += 1;

@@ -118,7 +118,7 @@ export const heatCapacity = ({ vessel, liquid, fatG }: Pick<PotState, 'vessel' |
 export const NO_HEAT: HeatLedger = { burnerJ: 0, lostJ: 0, steamJ: 0, foodJ: 0, movedJ: 0 };
 
 /** A pot of liquid that stands by, nothing in it yet. */
-export const standing = (
+export const potAtRest = (
   given: Pick<PotState, 'vessel' | 'heatSource' | 'roomTempC' | 'altitudeM' | 'liquid' | 'tempC'> & Partial<PotState>,
 ): PotState => ({
   atS: 0,
@@ -176,7 +176,7 @@ export interface Sample {
   pieces: readonly PieceSample[];
 }
 
-export interface Course {
+export interface PotCourse {
   state: PotState;
   samples: readonly Sample[];
   /** Moments at which it began to boil, and at which it stopped. */

@@ -156,7 +156,7 @@ const remedyOf = (changes: readonly Change[], lateS: number): Remedy => ({
 type LateWith = (changed: Evening, share: number) => Steps<number | undefined>;
 
 /** How many of so many changes have been tried, and what helps so far. */
-export interface Tried {
+export interface RemedySearch {
   tried: number;
   of: number;
   found: Remedy[];
@@ -236,7 +236,7 @@ export function* remediesFor(
   lateS: number,
   lateWith: LateWith,
   leftS = Infinity,
-): Steps<Remedy[], Tried> {
+): Steps<Remedy[], RemedySearch> {
   if (lateS <= 0) return [];
   const changes = openChanges(evening, leftS);
   const later = sitDownLater(evening, lateS);

@@ -4,7 +4,7 @@ import type { Menu } from '../evening/menu';
 import { showVolume } from '../measures/showMeasure';
 import { showWeight } from '../measures/showSize';
 import { sum } from '../measures/sum';
-import type { Course } from '../pot/state';
+import type { PotCourse } from '../pot/state';
 import { coldSpellS } from './traceAt';
 
 /** What takes the fire away from under a pot. */
@@ -49,7 +49,7 @@ function spellsOf({ actions, pieces, boilingPointC, endsAtS, trace }: Simmer): S
 export function coldSpells(
   simmer: Simmer,
   program: PotProgram,
-  boils: Course['boils'],
+  boils: PotCourse['boils'],
 ): { actions: Action[]; program: PotProgram } {
   const spells = new Map(spellsOf(simmer).map((one) => [one.action, one]));
   const stays = new Set<string>();

@@ -1,7 +1,7 @@
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { simulate } from '../pot/simulate';
-import { NOTHING, standing } from '../pot/state';
+import { NOTHING, potAtRest } from '../pot/state';
 
 /** A large pot on a strong flame at sea level, so that a handful of food hardly cools it. */
 const LARGE = {
@@ -20,7 +20,7 @@ const LONGEST_S = 90 * 60;
  * @throws RangeError when nobody knows the food, its cut or a time for that
  */
 export function predictedMinutes(ingredientId: string, cut: string): { readyMin: number; pastMin?: number } {
-  const pot = standing({
+  const pot = potAtRest({
     ...LARGE,
     tempC: 100,
     liquid: { ...NOTHING, waterG: 4000 },

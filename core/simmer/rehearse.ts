@@ -10,8 +10,8 @@ import { isReady, knownOf, wantedBy } from '../pot/food';
 import { inOrder, simulate, simulateAgain } from '../pot/simulate';
 import {
   NOTHING,
-  standing,
-  type Course,
+  potAtRest,
+  type PotCourse,
   type PieceState,
   type PotState,
   type Sample,
@@ -65,7 +65,7 @@ export interface Rehearsal {
 interface GonePan {
   start: PotState;
   acts: readonly TimedAct[];
-  course: Course;
+  course: PotCourse;
 }
 
 /** Where a few ladles are poured, so much of the surface of the food lies in them or on the pan. Kitchen estimate, 0.3-0.5. */
@@ -91,7 +91,7 @@ function panOf({ menu, fit, simmer, program }: RehearsalQuestion, pan: Pan): Pan
   const pieces = simmer.pieces.filter((one) => one.pan === pan && isInBath(one));
   const [first] = acts;
   if (!filled || !first || pieces.length === 0) return undefined;
-  const start = standing({
+  const start = potAtRest({
     vessel: filled.vessel,
     heatSource: pan === 'main' ? evening.heatSource : ASIDE_HEAT,
     roomTempC: evening.place.roomTempC,
@@ -114,7 +114,7 @@ function courseOf({ start, acts, pieces }: PanRehearsal, before: GonePan | undef
 }
 
 /** The pot before anything is done to it at a moment. */
-const standingAt = ({ course }: GonePan, atS: number): PotState =>
+const potAt = ({ course }: GonePan, atS: number): PotState =>
   course.checkpoints.find((one) => Math.abs(one.state.atS - atS) < 1e-6)?.state ?? course.state;
 
 function outcomeOf(piece: PieceState, outAtS: number): Outcome {
@@ -222,7 +222,7 @@ export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehea
     const followed = followedIn(samples);
     const { boilingC } = samples.at(-1)!;
     for (const outAtS of new Set(pieces.map((one) => one.outAtS))) {
-      const pot = standingAt(gone, outAtS);
+      const pot = potAt(gone, outAtS);
       const byId = new Map(pot.pieces.map((one) => [one.pieceId, one]));
       const cookedOf = pieces.flatMap((piece) => {
         const cooked = piece.outAtS === outAtS ? byId.get(piece.id) : undefined;

@@ -3,7 +3,7 @@ import type { Pan } from '../diners/table';
 import type { AdditionModel, CookWindow, CourseOf } from './additionModel';
 
 /** What going through a plan has shown, for the next plan of the same pot. */
-export interface Seen {
+export interface Corrections {
   /** How long each thing is in by the clock, cold spells and all, from its least to its most. */
   windows: ReadonlyMap<string, Omit<CookWindow, 'sign'>>;
   /** What was not ready after so long is not tried with less again: that swings to and fro. */
@@ -16,7 +16,7 @@ export interface Seen {
   usableShare: number;
 }
 
-export const NOTHING_SEEN: Seen = {
+export const UNCORRECTED: Corrections = {
   windows: new Map(),
   floorsS: new Map(),
   boilsLaterS: new Map(),
@@ -35,16 +35,19 @@ export const windowKey = (course: CourseOf, { ingredientId, cut, way, pan }: OfP
 export const courseOf = ({ readyAtS, platedRounds }: Simmer, round: number): CourseOf =>
   round > readyAtS.length ? 'finish' : round <= platedRounds ? 'first' : 'later';
 
-/** The same model, with windows and the boil as they were seen. */
-export function asSeen(model: AdditionModel, { windows, boilsLaterS, lostG, usableShare }: Seen): AdditionModel {
+/** The same model, with windows and the boil put right by what was seen. */
+export function corrected(
+  model: AdditionModel,
+  { windows, boilsLaterS, lostG, usableShare }: Corrections,
+): AdditionModel {
   if (windows.size === 0 && boilsLaterS.size === 0) return model;
   return {
     ...model,
     cookWindow(ingredientId, cut, context, way = 'simmered') {
       const usual = model.cookWindow(ingredientId, cut, context, way);
       const { course, pan } = context;
-      const seen = course && pan ? windows.get(windowKey(course, { ingredientId, cut, way, pan })) : undefined;
-      return seen ? { ...seen, sign: usual.sign, byClock: true } : usual;
+      const own = course && pan ? windows.get(windowKey(course, { ingredientId, cut, way, pan })) : undefined;
+      return own ? { ...own, sign: usual.sign, byClock: true } : usual;
     },
     usableShare,
     lostG: (pan) => lostG.get(pan),

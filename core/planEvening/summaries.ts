@@ -10,7 +10,7 @@ import { runOffInto, type RunsOff } from './liquids/runOff';
 import { isJudgedAsPoured, type SolvedLiquid } from './liquids/broths';
 
 /** What ends the evening, of both pans. */
-export const finishTold = ({ finish, food }: Menu): NonNullable<Plan['finish']> => ({
+export const finishSummary = ({ finish, food }: Menu): NonNullable<Plan['finish']> => ({
   id: finish?.id ?? NO_FINISH,
   name: finish?.name ?? 'none',
   ingredients: food
@@ -24,7 +24,7 @@ export const finishTold = ({ finish, food }: Menu): NonNullable<Plan['finish']> 
 });
 
 /** What is on which side of a pot with two broths. */
-export function sidesTold({ sides, food }: Menu): Plan['sides'] {
+export function sidesSummary({ sides, food }: Menu): Plan['sides'] {
   if (!sides) return undefined;
   const inPot = food.filter((one) => one.pan === 'main' && one.purpose === 'pot');
   const side = (name: Side) => ({
@@ -40,7 +40,7 @@ export function sidesTold({ sides, food }: Menu): Plan['sides'] {
 }
 
 /** Grams of the pot's food for a regular head, by role. */
-export function perHeadTold({ food, evening }: Menu): NonNullable<Plan['perHead']> {
+export function perHeadSummary({ food, evening }: Menu): NonNullable<Plan['perHead']> {
   const heads = portionsOf(evening.diners);
   const massOf = (role: string) =>
     sum(food.filter((one) => one.purpose === 'pot' && one.role === role).map((one) => one.massG));
@@ -48,7 +48,7 @@ export function perHeadTold({ food, evening }: Menu): NonNullable<Plan['perHead'
 }
 
 /** Salt and sugar that the food brings to the broths; nothing where a sauce is judged as it is poured. */
-export function fromFoodTold(menu: Menu, broths: readonly SolvedLiquid[], runsOff: RunsOff) {
+export function fromFoodSummary(menu: Menu, broths: readonly SolvedLiquid[], runsOff: RunsOff) {
   const seasoned = broths.filter((one) => one.place !== 'letDown' && !isJudgedAsPoured(menu, one.active.formula));
   const pieces = menu.food.filter((one) => one.purpose === 'pot');
   return {
@@ -58,7 +58,7 @@ export function fromFoodTold(menu: Menu, broths: readonly SolvedLiquid[], runsOf
 }
 
 /** Things of the cook's own that something tonight is made of. */
-export function ownTold({ evening }: Menu, ids: ReadonlySet<string>): NonNullable<Plan['ownIngredients']> {
+export function ownSummary({ evening }: Menu, ids: ReadonlySet<string>): NonNullable<Plan['ownIngredients']> {
   return (evening.own ?? [])
     .filter((one) => ids.has(one.id))
     .map(({ id, name, likeId }) => ({ ingredientId: id, name, likeId }));
