@@ -32,9 +32,7 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('guestChanged'), seat, diner: dinerSchema }),
   z.strictObject({ kind: z.literal('guestLeft'), seat }),
   z.strictObject({ kind: z.literal('vesselChosen'), vessel: vesselSchema }),
-  z.strictObject({ kind: z.literal('vessel'), vesselId: z.string() }),
   z.strictObject({ kind: z.literal('heatSourceChosen'), heatSource: heatSourceSchema }),
-  z.strictObject({ kind: z.literal('heatSource'), heatSourceId: z.string() }),
   z.strictObject({ kind: z.literal('heightSet'), altitudeM: z.number() }),
   z.strictObject({ kind: z.literal('unitsChosen'), units: unitsSchema }),
   z.strictObject({ kind: z.literal('handsSet'), cooks: z.int().min(1).max(4) }),
@@ -88,32 +86,32 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('swapForEveryone'), ingredientIds: z.array(catalogueIdSchema).min(1) }),
   z.strictObject({ kind: z.literal('liquidsChosen'), liquids: liquidsChosenSchema }),
   z.strictObject({ kind: z.literal('schoolFollowed'), question: catalogueIdSchema, option: catalogueIdSchema }),
-  z.strictObject({ kind: z.literal('meatFreeSide'), side: z.enum(['first', 'second', 'none']) }),
+  z.strictObject({ kind: z.literal('meatFreeSideChosen'), side: z.enum(['first', 'second', 'none']) }),
   z.strictObject({
     kind: z.literal('sideChosen'),
     ingredientId: catalogueIdSchema,
     where: z.enum(['first', 'second', 'both']),
   }),
-  z.strictObject({ kind: z.literal('service'), service: serviceSchema }),
+  z.strictObject({ kind: z.literal('serviceChosen'), service: serviceSchema }),
   /** Where things lie in the pot; all of it is left to the solver again where nothing is said. */
   z.strictObject({ kind: z.literal('bunchesLaid'), laid: z.array(laidSchema).max(60) }),
   z.strictObject({ kind: z.literal('finishChosen'), finishId: catalogueIdSchema }),
-  z.strictObject({ kind: z.literal('riceBeside'), on: z.boolean() }),
+  z.strictObject({ kind: z.literal('riceBesideSet'), on: z.boolean() }),
   z.strictObject({ kind: z.literal('tasteTurned'), formulaId: catalogueIdSchema, taste: tasteSchema }),
   z.strictObject({ kind: z.literal('batchSet'), formulaId: catalogueIdSchema, times: z.int().min(1).max(4) }),
   z.strictObject({ kind: z.literal('madeFresh'), formulaId: catalogueIdSchema, fresh: z.boolean() }),
   z.strictObject({ kind: z.literal('madeAtHome'), ingredientId: catalogueIdSchema, made: z.boolean() }),
   z.strictObject({ kind: z.literal('boughtReady'), ingredientId: catalogueIdSchema, bought: z.boolean() }),
   z.strictObject({
-    kind: z.literal('gramsPerHead'),
+    kind: z.literal('amountSet'),
     ingredientId: catalogueIdSchema,
     /** The usual amount again where none is said. */
     grams: z.number().nonnegative().optional(),
     keepSum: z.boolean().optional(),
   }),
   /** Everything that goes into the pot, by this share of what it was. */
-  z.strictObject({ kind: z.literal('lessFood'), share: z.number().positive() }),
-  z.strictObject({ kind: z.literal('brothMlPerHead'), ml: z.number().positive() }),
+  z.strictObject({ kind: z.literal('foodCutDown'), share: z.number().positive() }),
+  z.strictObject({ kind: z.literal('brothSet'), ml: z.number().positive() }),
 ]);
 
 /** What mends something: in words, and as a change where one can be made here. */

@@ -106,7 +106,7 @@ function demoPot(now: Date): HousePot {
   const evening = [
     { kind: 'putIn', ingredientId: 'maitake', keepSum: true } as const,
     { kind: 'leftOut', ingredientId: 'carrot' } as const,
-    { kind: 'gramsPerHead', ingredientId: 'firmTofu', grams: 110 } as const,
+    { kind: 'amountSet', ingredientId: 'firmTofu', grams: 110 } as const,
   ].reduce<Evening>((given, edit) => applyEdit(given, edit), readExample('practice-night'));
   return housePotOf(evening, { id: 'belfry-pot', name: 'Belfry pot', changedAt: now.toISOString() });
 }

@@ -1,6 +1,20 @@
-import { isRaw } from './evening1to2';
+import { editsRenamed } from './editsRenamed';
+import { isRaw, type Raw } from './evening1to2';
 import { plan2to3 } from './plan2to3';
 import { plan3to4 } from './plan3to4';
+
+/** Where a plan has advice with a change that one tap makes. */
+function withEditsOfToday(plan: Raw): Raw {
+  const { asks, build, shopping, simmer } = plan;
+  if (!isRaw(simmer)) return plan;
+  return {
+    ...plan,
+    asks: editsRenamed(asks),
+    build: editsRenamed(build),
+    shopping: editsRenamed(shopping),
+    simmer: { ...simmer, unsatisfied: editsRenamed(simmer.unsatisfied) },
+  };
+}
 
 /**
  * The plan that a pot was cooked by, of any version, as one of today's. What is of no version that is known stays as it is,
@@ -9,5 +23,6 @@ import { plan3to4 } from './plan3to4';
 export function migratePlan(input: unknown): unknown {
   if (!isRaw(input)) return input;
   const third = input.schemaVersion === 2 ? plan2to3(input) : input;
-  return third.schemaVersion === 3 || third.schemaVersion === 4 ? plan3to4(third) : third;
+  if (third.schemaVersion !== 3 && third.schemaVersion !== 4) return third;
+  return plan3to4(withEditsOfToday(third));
 }

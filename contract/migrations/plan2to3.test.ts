@@ -33,8 +33,22 @@ describe('a plan of version 2', () => {
     for (const { act } of acts) if (act.is === 'poured') expect(act.contents.waterG).toBe(act.ml);
   });
 
+  it('has advice by the names that changes have today, in words alone where it named a pot by its id', () => {
+    const advised = (edit: unknown) => {
+      const unsatisfied = [{ id: 'x', text: 'x', because: 'x', remedies: [{ text: 'Do it', edit }] }];
+      const read = planSchema
+        .omit({ prep: true })
+        .parse(migratePlan({ ...now, schemaVersion: 3, simmer: { ...now.simmer, unsatisfied } }));
+      return read.simmer.unsatisfied[0]!.remedies[0];
+    };
+    expect(advised({ kind: 'service', service: 'rounds' })?.edit).toEqual({ kind: 'serviceChosen', service: 'rounds' });
+    expect(advised({ kind: 'lessFood', share: 0.8 })?.edit).toEqual({ kind: 'foodCutDown', share: 0.8 });
+    expect(advised({ kind: 'leftOut', ingredientId: 'enoki' })?.edit).toMatchObject({ kind: 'leftOut' });
+    expect(advised({ kind: 'vessel', vesselId: 'clay28' })).toEqual({ text: 'Do it' });
+  });
+
   it('is left as it is where it is of today already, and refused where it is nothing that is known', () => {
-    expect(migratePlan(now)).toBe(now);
+    expect(migratePlan(now)).toEqual(now);
     expect(migratePlan({ schemaVersion: 1 })).toEqual({ schemaVersion: 1 });
     expect(planSchema.safeParse(migratePlan({ ...old, schemaVersion: 9 })).success).toBe(false);
   });

@@ -57,7 +57,7 @@ export function plan3to4(input: Raw): Raw {
   const had = isRaw(input.program) ? (input.program as PotProgram) : undefined;
   const isWhole = (line: Action) =>
     had?.acts.some(({ actionId, act }) => actionId === line.id && !(lacksPieces(act) && line.pieceId));
-  if (had && actions.every(isWhole)) return input;
+  if (had && actions.every(isWhole)) return { ...input, schemaVersion: 4 };
   const byLine = actions.flatMap((line) => {
     const planned = had?.acts.filter((one) => one.actionId === line.id) ?? [];
     if (planned.length > 0) return planned.map((one) => ({ ...one, act: withPieces(one.act, line) }));

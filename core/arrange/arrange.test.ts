@@ -242,7 +242,7 @@ describe('where things lie', () => {
     const evening = suited(eveningFor(5), 'layeredBeefCabbage');
     expect(planPot(evening).build.warnings.map((one) => one.id)).not.toContain('overRim');
     const leaves = applyEdit(suited(eveningFor(3), 'dividedPot'), {
-      kind: 'gramsPerHead',
+      kind: 'amountSet',
       ingredientId: 'napaCabbage',
       grams: 300,
     });

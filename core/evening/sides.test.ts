@@ -54,11 +54,11 @@ describe('a pot of two sides', () => {
     const bones = after(withVegetarian(), { kind: 'liquidsChosen', liquids: { otherHalf: 'mildBoneBroth' } });
     expect(resolveMenu(bones).menu?.sides?.meatFree).toBeUndefined();
     expect(planPot(bones).conflicts.some((one) => one.diner === 'Ringer 1' && !one.resolvedBy)).toBe(true);
-    const named = after(bones, { kind: 'meatFreeSide', side: 'second' });
+    const named = after(bones, { kind: 'meatFreeSideChosen', side: 'second' });
     expect(checkEvening(named)).toMatchObject([{ field: 'choices.sides.meatFree' }]);
     const meat = after(
       divided(),
-      { kind: 'meatFreeSide', side: 'second' },
+      { kind: 'meatFreeSideChosen', side: 'second' },
       { kind: 'sideChosen', ingredientId: 'fishBall', where: 'both' },
     );
     expect(checkEvening(meat)).toMatchObject([{ field: 'choices.sides.of.fishBall' }]);

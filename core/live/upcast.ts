@@ -184,7 +184,10 @@ export interface AnyLog {
  * @returns the events in no particular order; those of today are left as they are
  */
 export function upcastLog({ plans: known, events }: AnyLog): { plans: Plans; events: LiveEvent[] } {
-  const plans = { ...known };
+  // A plan that was named long ago may be of an older shape; it keeps its name.
+  const plans: Plans = Object.fromEntries(
+    Object.entries(known).map(([hash, plan]) => [hash, migratePlan(plan) as PotPlan]),
+  );
   const first = events.filter((event): event is LiveEvent1 => versionOf(event) === 1);
   const second = events.filter((event): event is LiveEvent2 => versionOf(event) === 2);
   const today = events.filter((event): event is LiveEvent => versionOf(event) === 3);

@@ -152,7 +152,10 @@ describe('cautions', () => {
   });
 
   it('tell of the cord of a pan that heats itself, and of a pan and a burner that do not belong together', () => {
-    const skillet = applyEdit(eveningFor(3), { kind: 'vessel', vesselId: 'skillet30' });
+    const skillet = applyEdit(eveningFor(3), {
+      kind: 'vesselChosen',
+      vessel: VESSELS.find((one) => one.id === 'skillet30')!,
+    });
     expect(ids(skillet)).toContain('cordAndWater');
     expect(ids(skillet)).not.toContain('portableGas');
     expect(ids(skillet)).not.toContain('notOnThisBurner');

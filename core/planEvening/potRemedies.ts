@@ -61,10 +61,10 @@ const hotBroth = ({ evening, pour }: Menu): Change[] =>
 
 const inRounds = ({ evening, style }: Menu): Change[] =>
   evening.service === 'allAtOnce' && style.services.includes('rounds')
-    ? [{ text: 'Eat it in rounds', edit: { kind: 'service', service: 'rounds' } }]
+    ? [{ text: 'Eat it in rounds', edit: { kind: 'serviceChosen', service: 'rounds' } }]
     : [];
 
-const LESS: Change = { text: 'Take a third less of everything', edit: { kind: 'lessFood', share: 0.66 } };
+const LESS: Change = { text: 'Take a third less of everything', edit: { kind: 'foodCutDown', share: 0.66 } };
 
 /** Changes that may bring pieces into their time, the least of them first. */
 function changesFor(menu: Menu, wrong: Wrong, [worst]: readonly SimmerPiece[]): Change[] {

@@ -73,7 +73,7 @@ function useOf(leftG: number, what: Ingredient, evening: Evening): Advice | unde
   const perHeadG = Math.floor(leftG / portionsOf(evening.diners));
   const moreG = Math.min(perHeadG, MORE_A_HEAD_G);
   if (moreG < 1) return { text: `What is left ${keeps}` };
-  const edit = { kind: 'gramsPerHead', ingredientId: what.id, grams: askedG + moreG } as const;
+  const edit = { kind: 'amountSet', ingredientId: what.id, grams: askedG + moreG } as const;
   return perHeadG <= MORE_A_HEAD_G
     ? { text: `Take it all tonight: ${showWeight(moreG, evening.units)} a head more`, edit }
     : { text: `Take ${showWeight(moreG, evening.units)} a head more; the rest ${keeps}`, edit };

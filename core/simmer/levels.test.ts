@@ -191,8 +191,8 @@ describe('what a pot cannot give is told, with what mends it', () => {
     };
     const told = planPot(apart).simmer.unsatisfied.find((one) => one.id === 'uncovered-main')!;
     const edit = told.remedies[0]!.edit!;
-    expect(edit).toMatchObject({ kind: 'brothMlPerHead' });
-    expect(edit.kind === 'brothMlPerHead' && edit.ml).toBeGreaterThan(200);
+    expect(edit).toMatchObject({ kind: 'brothSet' });
+    expect(edit.kind === 'brothSet' && edit.ml).toBeGreaterThan(200);
     expect(ids(planPot(applyEdit(apart, edit)))).not.toContain('uncovered-main');
   });
 
@@ -215,13 +215,13 @@ describe('what a pot cannot give is told, with what mends it', () => {
     const { remedies } = planPot(crowded).simmer.unsatisfied.find((one) => one.id === 'allAtOnce')!;
     const before = planPot(crowded).build.rounds.length;
     const edits = remedies.flatMap((one) => (one.edit ? [one.edit] : []));
-    expect(edits.map((edit) => edit.kind)).toEqual(expect.arrayContaining(['vessel', 'service']));
-    for (const edit of edits.filter((one) => one.kind !== 'service')) {
+    expect(edits.map((edit) => edit.kind)).toEqual(expect.arrayContaining(['vesselChosen', 'serviceChosen']));
+    for (const edit of edits.filter((one) => one.kind !== 'serviceChosen')) {
       expect(planPot(applyEdit(crowded, edit)).build.rounds.length).toBeLessThan(before);
     }
     const fourteen = eveningFor(14);
     const less = planPot(fourteen).simmer.unsatisfied.find((one) => one.id === 'manyRounds')!.remedies;
-    const edit = less.find((one) => one.edit?.kind === 'lessFood')!.edit!;
+    const edit = less.find((one) => one.edit?.kind === 'foodCutDown')!.edit!;
     expect(planPot(applyEdit(fourteen, edit)).build.rounds.length).toBe(planPot(fourteen).build.rounds.length - 1);
   });
 });
@@ -233,7 +233,7 @@ describe('a pot that helps where it takes too many rounds', () => {
       const plan = planPot(evening);
       const edits = plan.simmer.unsatisfied.flatMap((one) => one.remedies.map((remedy) => remedy.edit));
       const offered = edits.flatMap((edit) =>
-        edit?.kind === 'vessel' ? VESSELS.filter((one) => one.id === edit.vesselId) : [],
+        edit?.kind === 'vesselChosen' ? VESSELS.filter((one) => one.id === edit.vessel.id) : [],
       );
       for (const vessel of offered) {
         const better = VESSELS.filter(

@@ -48,7 +48,7 @@ function roomierPots({ menu, fit }: SimmerQuestion): Advice[] {
     .slice(0, 1)
     .map(({ vessel, rounds }) => ({
       text: `Use the ${vessel.name}: ${rounds === 1 ? 'all at once' : `${rounds} rounds`}`,
-      edit: { kind: 'vessel', vesselId: vessel.id },
+      edit: { kind: 'vesselChosen', vessel },
     }));
 }
 
@@ -63,7 +63,7 @@ function lessFood({ menu, fit }: SimmerQuestion): Advice[] {
   return [
     {
       text: `Take ${Math.round((1 - rounded) * 100)} % less of everything: ${wanted === 1 ? 'all at once' : `${wanted} rounds`}`,
-      edit: { kind: 'lessFood', share: rounded },
+      edit: { kind: 'foodCutDown', share: rounded },
     },
   ];
 }
@@ -82,7 +82,7 @@ function ofRoom(question: SimmerQuestion): Unsatisfied[] {
   if (evening.service === 'allAtOnce' && fit.rounds > 1) {
     const text = `It does not fit at once: it is planned in ${fit.rounds} rounds`;
     const inRounds: Advice[] = style.services.includes('rounds')
-      ? [{ text: 'Eat it in rounds', edit: { kind: 'service', service: 'rounds' } }]
+      ? [{ text: 'Eat it in rounds', edit: { kind: 'serviceChosen', service: 'rounds' } }]
       : [];
     const remedies = [...roomierPots(question), ...lessFood(question), ...inRounds];
     return [{ id: 'allAtOnce', text, because: roomWords(evening, fit, 'pot'), remedies }];
@@ -127,7 +127,7 @@ function ofCover({ menu, fit }: SimmerQuestion, pans: readonly PanRounds[]): Uns
           ? [
               {
                 text: `Make ${showVolume(perHeadMl, evening.units)} of broth a head`,
-                edit: { kind: 'brothMlPerHead', ml: perHeadMl },
+                edit: { kind: 'brothSet', ml: perHeadMl },
               },
             ]
           : [{ text: 'Top it up with hot water and salt' }],
@@ -142,7 +142,7 @@ export function strongerBurner({ vessel, heatSource }: Evening): Advice {
     .filter((one) => usefulPowerW(one) >= usefulPowerW(heatSource) * CLEARLY_MORE)
     .sort((a, b) => usefulPowerW(b) - usefulPowerW(a));
   if (!best) return { text: 'Use a stronger burner' };
-  return { text: `Use the ${best.name}`, edit: { kind: 'heatSource', heatSourceId: best.id } };
+  return { text: `Use the ${best.name}`, edit: { kind: 'heatSourceChosen', heatSource: best } };
 }
 
 /** A flame that hardly brings the pot to the boil, or only with its lid on. */
@@ -242,7 +242,7 @@ function ofVessel({ menu }: SimmerQuestion): Unsatisfied[] {
       because: `${because.join('. ')}.`,
       remedies: better.slice(0, 1).map((vessel) => ({
         text: `Use the ${vessel.name}`,
-        edit: { kind: 'vessel' as const, vesselId: vessel.id },
+        edit: { kind: 'vesselChosen' as const, vessel },
       })),
     },
   ];

@@ -46,9 +46,7 @@ export function whatIfs(evening: Evening): WhatIf[] {
   const weaker = burner(evening, 'weaker');
   const stronger = burner(evening, 'stronger');
   const ofBurner = (heatSource: typeof weaker, id: string): WhatIf[] =>
-    heatSource
-      ? [{ id, label: `On the ${heatSource.name}`, edits: [{ kind: 'heatSource', heatSourceId: heatSource.id }] }]
-      : [];
+    heatSource ? [{ id, label: `On the ${heatSource.name}`, edits: [{ kind: 'heatSourceChosen', heatSource }] }] : [];
   return [
     ...(vessel.lid
       ? [{ id: 'lidOff', label: 'No lid', edits: [{ kind: 'lidSet' as const, lid: false }] }]

@@ -8,7 +8,7 @@ import {
   type LiveEvent,
   type LiveLog,
 } from '@elixa/contract';
-import { checkEvening, planHashOf, upcastLog, type AnyLog } from '@elixa/core';
+import { checkEvening, upcastLog, type AnyLog } from '@elixa/core';
 
 import type { EveningStore } from '../store/eveningStore';
 import type { EventStore, StoredEvent } from '../store/eventStore';
@@ -22,20 +22,6 @@ const unknownIn = (batch: readonly AnyLiveEvent[]): FieldError[] =>
     event.type === 'planAdopted' || event.type === 'started'
       ? checkEvening(event.evening).map((fault) => ({ ...fault, field: `events[${index}].evening.${fault.field}` }))
       : [],
-  );
-
-/** A plan is named by what it says: under another name it would stand for one that was never cooked by. */
-const misnamed = ({ plans }: AnyLog): FieldError[] =>
-  Object.entries(plans).flatMap(([hash, plan]) =>
-    planHashOf(plan) === hash
-      ? []
-      : [
-          {
-            field: `plans.${hash}`,
-            message: 'This is not the plan that it is named after.',
-            fix: 'Name it by the SHA-256 of its JSON with its keys in order.',
-          },
-        ],
   );
 
 /** Whether a stored event says something else than one with its id. What was brought to today's version is its own reading. */
@@ -91,7 +77,7 @@ export function liveService(
     async append(eveningId: string, log: AnyLog): Promise<AppendedAnswer> {
       const batch = log.events;
       await mustFind(evenings, eveningId);
-      const faults = [...unknownIn(batch), ...misnamed(log), ...(await missingPlans(eveningId, log))];
+      const faults = [...unknownIn(batch), ...(await missingPlans(eveningId, log))];
       if (faults.length > 0) throw invalid(faults);
       const known = await events.withIds(batch.map((event) => event.id));
       const differing = batch.filter((event) => known.some((stored) => differs(stored, event, eveningId)));

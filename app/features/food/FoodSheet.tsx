@@ -55,7 +55,7 @@ function AmountSection({ food, keepSum }: AmountProps) {
   const heads = headsTonight(evening);
   /** Grams of what is served; the usual ones where none are said. */
   const set = (grams: number | undefined) => {
-    edit({ kind: 'gramsPerHead', ingredientId, ...(grams === undefined ? {} : { grams: grams / ratio }), keepSum });
+    edit({ kind: 'amountSet', ingredientId, ...(grams === undefined ? {} : { grams: grams / ratio }), keepSum });
     setText('');
   };
   const use = plan?.shopping.find((one) => one.ingredientId === servedId)?.use;

@@ -26,7 +26,7 @@ export function FinishChoice() {
           <ToggleChip
             label="Plain rice beside it"
             on={hasRice(evening, style)}
-            onChange={(on) => edit({ kind: 'riceBeside', on })}
+            onChange={(on) => edit({ kind: 'riceBesideSet', on })}
           />
         </View>
       ) : null}

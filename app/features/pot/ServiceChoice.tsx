@@ -21,7 +21,7 @@ export function ServiceChoice() {
         label="How it is served"
         options={services.map((value) => ({ value, ...WORDS[value] }))}
         value={evening.service}
-        onChange={(service) => edit({ kind: 'service', service })}
+        onChange={(service) => edit({ kind: 'serviceChosen', service })}
       />
     </Section>
   );

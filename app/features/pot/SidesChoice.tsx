@@ -30,7 +30,7 @@ export function SidesChoice() {
           { value: 'none', label: 'Everything in both', says: 'Each guest chooses by taste alone.' },
         ]}
         value={meatFree ?? 'none'}
-        onChange={(side) => edit({ kind: 'meatFreeSide', side })}
+        onChange={(side) => edit({ kind: 'meatFreeSideChosen', side })}
       />
       {[...only].map(([diner, side]) => (
         <View key={diner.name} className="flex-row flex-wrap gap-x-2">

@@ -1,4 +1,4 @@
-import { applyEdit, planPot, STYLES } from '@elixa/core';
+import { applyEdit, planPot, STYLES, VESSELS } from '@elixa/core';
 import { render, screen } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { SimmerTimeline } from './SimmerTimeline';
@@ -6,7 +6,8 @@ import { SimmerTimeline } from './SimmerTimeline';
 /** The plan of a pot that is seared in, or of one that is not. */
 const simmerOf = (styleId: string) => {
   const chosen = applyEdit(practice(), { kind: 'styleChosen', styleId });
-  return planPot(applyEdit(chosen, { kind: 'vessel', vesselId: 'iron30' })).simmer;
+  return planPot(applyEdit(chosen, { kind: 'vesselChosen', vessel: VESSELS.find((one) => one.id === 'iron30')! }))
+    .simmer;
 };
 
 // A colour of the theme is a variable of the page; the native side, which is not shipped, says that it knows none.

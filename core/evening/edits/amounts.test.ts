@@ -27,8 +27,8 @@ describe('composing a pot', () => {
   it('keeps the sum of the mushrooms where the cook says so, and lets it be where not', () => {
     const before = mushroomsG(evening);
     const grams = { ingredientId: 'shiitake', grams: 45 } as const;
-    expect(mushroomsG(after({ kind: 'gramsPerHead', ...grams, keepSum: true })) / before).toBeCloseTo(1, 1);
-    expect(mushroomsG(after({ kind: 'gramsPerHead', ...grams }))).toBeCloseTo(before + 4 * 18, 6);
+    expect(mushroomsG(after({ kind: 'amountSet', ...grams, keepSum: true })) / before).toBeCloseTo(1, 1);
+    expect(mushroomsG(after({ kind: 'amountSet', ...grams }))).toBeCloseTo(before + 4 * 18, 6);
     const without = after({ kind: 'leftOut', ingredientId: 'enoki', keepSum: true });
     expect(inPot(without).get('enoki')).toBeUndefined();
     expect(mushroomsG(without) / before).toBeCloseTo(1, 1);
@@ -40,7 +40,7 @@ describe('composing a pot', () => {
   it('keeps any sum to a gram for each thing, and never below nothing', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 120 }), (grams) => {
-        const changed = after({ kind: 'gramsPerHead', ingredientId: 'shiitake', grams, keepSum: true });
+        const changed = after({ kind: 'amountSet', ingredientId: 'shiitake', grams, keepSum: true });
         const { enoki = 25, shiitake = 27 } = changed.overrides.gramsPerHead ?? {};
         expect(enoki).toBeGreaterThanOrEqual(1);
         if (grams < 50) expect(Math.abs(enoki + shiitake - 52)).toBeLessThanOrEqual(1);
@@ -50,7 +50,7 @@ describe('composing a pot', () => {
 
   it('never makes the fat of the pan up for meat, nor meat for the fat', () => {
     const pan = suited(eveningFor(4), 'sukiyakiEast');
-    const more = applyEdit(pan, { kind: 'gramsPerHead', ingredientId: 'beefSlice', grams: 200, keepSum: true });
+    const more = applyEdit(pan, { kind: 'amountSet', ingredientId: 'beefSlice', grams: 200, keepSum: true });
     expect(more.overrides.gramsPerHead).toEqual({ beefSlice: 200 });
     const swap = { ingredientId: 'beefTallow', withIngredientId: 'chickenThigh', scope: 'everyone' } as const;
     expect(checkEvening(applyEdit(pan, { kind: 'swapTaken', swap })).map((fault) => fault.field)).toEqual([
@@ -73,8 +73,8 @@ describe('composing a pot', () => {
   });
 
   it('gives the usual amount again', () => {
-    const typed = after({ kind: 'gramsPerHead', ingredientId: 'enoki', grams: 60 });
-    const usual = applyEdit(typed, { kind: 'gramsPerHead', ingredientId: 'enoki' });
+    const typed = after({ kind: 'amountSet', ingredientId: 'enoki', grams: 60 });
+    const usual = applyEdit(typed, { kind: 'amountSet', ingredientId: 'enoki' });
     expect(inPot(usual).get('enoki')).toBe(inPot(evening).get('enoki'));
   });
 

@@ -50,7 +50,7 @@ function keepingSum(before: Evening, after: Evening, ingredientId: string): Even
 }
 
 /** An amount of the cook's own, or the usual one again. */
-export function gramsPerHead(evening: Evening, { ingredientId, grams, keepSum }: EditOf<'gramsPerHead'>): Evening {
+export function amountSet(evening: Evening, { ingredientId, grams, keepSum }: EditOf<'amountSet'>): Evening {
   const after =
     grams === undefined
       ? {
@@ -112,7 +112,7 @@ export function cutChosen(evening: Evening, { ingredientId, cut }: EditOf<'cutCh
  * So much less of everything that goes into the pot; what was set to nothing stays so.
  * @throws RangeError when the style does not exist
  */
-export function lessFood(evening: Evening, { share }: EditOf<'lessFood'>): Evening {
+export function foodCutDown(evening: Evening, { share }: EditOf<'foodCutDown'>): Evening {
   const less = potSlots(evening)
     .filter((slot) => askedPerHeadG(evening, slot) > 0)
     .map((slot) => [slot.ingredientId, wholeG(askedPerHeadG(evening, slot) * share)] as const);

@@ -21,8 +21,8 @@ const EDITS: { [Kind in EditKind]: (evening: Evening, edit: EditOf<Kind>) => Eve
 
 /**
  * The evening after a named change. A pure function; the evening given is not changed.
- * @throws RangeError when the change names a pot, a burner or a style that does not exist
- * @example applyEdit(evening, { kind: 'brothMlPerHead', ml: 300 }).overrides.brothMlPerHead // 300
+ * @throws RangeError when the change names a style that does not exist
+ * @example applyEdit(evening, { kind: 'brothSet', ml: 300 }).overrides.brothMlPerHead // 300
  */
 export const applyEdit = <Kind extends EditKind>(evening: Evening, edit: EditOf<Kind>): Evening => {
   knowOwn(evening.own);

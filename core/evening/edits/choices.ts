@@ -48,7 +48,7 @@ export function schoolFollowed(evening: Evening, { question, option }: EditOf<'s
   return choosing(followed, { liquids: without(evening.choices.liquids, 'broth') });
 }
 
-export const meatFreeSide = (evening: Evening, { side }: EditOf<'meatFreeSide'>): Evening =>
+export const meatFreeSideChosen = (evening: Evening, { side }: EditOf<'meatFreeSideChosen'>): Evening =>
   choosing(evening, { sides: { ...evening.choices.sides, meatFree: side } });
 
 export const sideChosen = (evening: Evening, { ingredientId, where }: EditOf<'sideChosen'>): Evening =>
@@ -79,7 +79,7 @@ export function boughtReady(evening: Evening, { ingredientId, bought }: EditOf<'
   return choosing(evening, { bought: bought ? [...others, ingredientId] : others });
 }
 
-export const brothMlPerHead = (evening: Evening, { ml }: EditOf<'brothMlPerHead'>): Evening => ({
+export const brothSet = (evening: Evening, { ml }: EditOf<'brothSet'>): Evening => ({
   ...evening,
   overrides: { ...evening.overrides, brothMlPerHead: ml },
 });

@@ -1,6 +1,5 @@
 import type { EditOf, Evening, Vessel } from '@elixa/contract';
 import { belongsTo, HEAT_SOURCES, standsOn } from '../../catalogue/heatSources';
-import { VESSELS } from '../../catalogue/vessels';
 import { usualAgain } from './styleChosen';
 
 /** The burner that a pot is moved to: a pan that heats itself brings its own, and leaves none behind. */
@@ -15,29 +14,12 @@ export function vesselChosen(evening: Evening, { vessel }: { vessel: Vessel }): 
   return usualAgain(evening, { ...evening, vessel, choices, heatSource: burnerFor(vessel, evening) });
 }
 
-/**
- * The same by the id of a pot of the catalogue.
- * @throws RangeError when there is no such pot
- */
-export function vessel(evening: Evening, { vesselId }: EditOf<'vessel'>): Evening {
-  const found = VESSELS.find((one) => one.id === vesselId);
-  if (!found) throw new RangeError(`There is no pot "${vesselId}"`);
-  return vesselChosen(evening, { vessel: found });
-}
-
 export const heatSourceChosen = (evening: Evening, { heatSource: chosen }: EditOf<'heatSourceChosen'>): Evening => ({
   ...evening,
   heatSource: chosen,
 });
 
-/** @throws RangeError when there is no such burner */
-export function heatSource(evening: Evening, { heatSourceId }: EditOf<'heatSource'>): Evening {
-  const found = HEAT_SOURCES.find((one) => one.id === heatSourceId);
-  if (!found) throw new RangeError(`There is no burner "${heatSourceId}"`);
-  return heatSourceChosen(evening, { kind: 'heatSourceChosen', heatSource: found });
-}
-
-export const service = (evening: Evening, { service: chosen }: EditOf<'service'>): Evening => ({
+export const serviceChosen = (evening: Evening, { service: chosen }: EditOf<'serviceChosen'>): Evening => ({
   ...evening,
   service: chosen,
 });
@@ -48,7 +30,7 @@ export const bunchesLaid = (evening: Evening, { laid }: EditOf<'bunchesLaid'>): 
   choices: { ...evening.choices, laid: laid.length > 0 ? laid : undefined },
 });
 
-export const riceBeside = (evening: Evening, { on }: EditOf<'riceBeside'>): Evening => ({
+export const riceBesideSet = (evening: Evening, { on }: EditOf<'riceBesideSet'>): Evening => ({
   ...evening,
   choices: { ...evening.choices, riceBeside: on },
 });
