@@ -74,7 +74,7 @@ export const menuSlotSchema = z.object({
   role: z.string(),
   ingredientId: catalogueIdSchema,
   /** Its cuts, the larger share first. */
-  cut: z.string(),
+  cuts: z.array(z.string()),
   massG,
   place: placeSchema,
   layer: z.int(),

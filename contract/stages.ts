@@ -37,8 +37,6 @@ export const stageSchema = z.object({
   /** In tonight's words. */
   says: z.string(),
   untilCue: z.string(),
-  heat: z.enum(['high', 'mediumHigh', 'medium', 'low', 'off']),
-  lid: z.enum(['on', 'off', 'ajar']),
   ingredientIds: z.array(z.string()),
 });
 

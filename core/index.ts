@@ -26,6 +26,7 @@ export {
   lockedOf,
   moved,
   nextTo,
+  onSideOf,
   spotAt,
   stepped,
   swapped,
@@ -124,7 +125,6 @@ export type { PrepClock } from './prep/planPrep';
 export { andList } from './measures/andList';
 export { isHeatedThrough, isMeatOrFish } from './catalogue/kinds';
 export { shortName } from './catalogue/shortName';
-export { isOnOneSide } from './arrange/bunchId';
 export { counterList, onCounterByPrep, type CounterItem } from './prep/counter';
 export { lanesOf, type Lane } from './prep/lanes';
 export { doneInCalendar, prepCalendar } from './formats/calendar';

@@ -16,6 +16,16 @@ function withEditsOfToday(plan: Raw): Raw {
   };
 }
 
+/** The cuts of a thing were one text once. */
+function withCutsApart(plan: Raw): Raw {
+  const { menu } = plan;
+  if (!isRaw(menu) || !Array.isArray(menu.slots)) return plan;
+  const slots = menu.slots.map((slot: unknown) =>
+    isRaw(slot) && typeof slot.cut === 'string' ? { ...slot, cuts: slot.cut.split('+').filter(Boolean) } : slot,
+  );
+  return { ...plan, menu: { ...menu, slots } };
+}
+
 /**
  * The plan that a pot was cooked by, of any version, as one of today's. What is of no version that is known stays as it is,
  * for the schema to refuse.
@@ -24,5 +34,5 @@ export function migratePlan(input: unknown): unknown {
   if (!isRaw(input)) return input;
   const third = input.schemaVersion === 2 ? plan2to3(input) : input;
   if (third.schemaVersion !== 3 && third.schemaVersion !== 4) return third;
-  return plan3to4(withEditsOfToday(third));
+  return plan3to4(withCutsApart(withEditsOfToday(third)));
 }

@@ -86,7 +86,7 @@ describe('any pot as it is built', () => {
           expect([at, a.id, a.fromMm >= 0 && a.toMm > a.fromMm]).toEqual([at, a.id, true]);
         });
         // Nothing is lost between the rounds, in grams or in pieces.
-        const slots = menu.slots.filter((one) => one.pan === 'main' && one.cut !== '' && one.role !== 'finish');
+        const slots = menu.slots.filter((one) => one.pan === 'main' && one.cuts.length > 0 && one.role !== 'finish');
         const onPlates = build.plates.flat();
         for (const slot of slots) {
           const mine = onPlates.filter((one) => one.ingredientId === slot.ingredientId);

@@ -7,7 +7,19 @@ import { planPot } from '../planEvening/planPot';
 import { eveningFor, suited } from '../testing/household';
 import { betweenDeg } from './around';
 import { drawFromAbove } from './drawing/fromAbove';
-import { bunchAt, laidOf, lockedAs, lockedOf, moved, nextTo, spotAt, stepped, swapped, turned } from './moves';
+import {
+  bunchAt,
+  laidOf,
+  lockedAs,
+  lockedOf,
+  moved,
+  nextTo,
+  onSideOf,
+  spotAt,
+  stepped,
+  swapped,
+  turned,
+} from './moves';
 import { runs } from '../testing/runs';
 
 const evening = suited(eveningFor(4), 'clearChicken');
@@ -29,7 +41,8 @@ const around = (given: Evening) =>
     .map((one) => one.id);
 
 describe('moving things by hand', () => {
-  const now = laidOf(buildOf(evening).placements);
+  const { placements } = buildOf(evening);
+  const now = laidOf(placements);
 
   it('changes nothing where everything is put where it lies', () => {
     for (const { id, atDeg } of now) expect(betweenDeg(middle(put(evening, now), id), atDeg)).toBeLessThan(0.5);
@@ -60,13 +73,26 @@ describe('moving things by hand', () => {
   });
 
   it('steps round the wall with a key, one neighbour at a time, back with the other key', () => {
-    const next = nextTo(now, 'carrot', true)!;
+    const next = nextTo(now, 'carrot', true, placements)!;
     expect(next.id).not.toBe('carrot');
-    stepped(stepped(now, 'carrot', true), 'carrot', false).forEach((one, index) =>
+    stepped(stepped(now, 'carrot', true, placements), 'carrot', false, placements).forEach((one, index) =>
       expect(one).toMatchObject(now[index]!),
     );
-    expect(nextTo(now, 'chickenThigh', true)).toBeUndefined();
-    expect(stepped(now, 'chickenThigh', true)).toEqual(now);
+    expect(nextTo(now, 'chickenThigh', true, placements)).toBeUndefined();
+    expect(stepped(now, 'chickenThigh', true, placements)).toEqual(now);
+  });
+
+  it('steps no further than the wall of a divided pot', () => {
+    const own = buildOf(suited(eveningFor(4), 'dividedPot')).placements;
+    const laid = laidOf(own);
+    const sideOf = (id: string) => own.find((one) => one.id === id)?.side;
+    const stepping = laid.flatMap(({ id }) => {
+      const next = nextTo(laid, id, true, own);
+      return next ? [[sideOf(id), sideOf(next.id)]] : [];
+    });
+    expect(new Set(stepping.map(([from]) => from))).toEqual(new Set(['first', 'second']));
+    for (const [from, to] of stepping) expect(to).toBe(from);
+    expect(onSideOf(laid, laid[0]!.id, own).length).toBeLessThan(laid.length);
   });
 
   it('keeps what is locked when the rest is arranged anew, and nothing else', () => {

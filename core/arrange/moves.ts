@@ -1,5 +1,4 @@
 import type { Laid, Placement, Vessel } from '@elixa/contract';
-import { isOnOneSide } from './bunchId';
 import { chambersOf, outlineFor, placeOf, type Point } from './outline';
 
 /** Where a bunch is put: in which part of the pot, and in which direction from its middle. */
@@ -59,20 +58,33 @@ export const lockedAs = (laid: readonly Laid[], id: string, locked: boolean): La
 /** What stays when the rest is arranged anew: what is locked. */
 export const lockedOf = (laid: readonly Laid[]): Laid[] => laid.filter((one) => one.locked);
 
-/** The bunch that lies in the same place next to another, clockwise or against the clock. */
-export function nextTo(laid: readonly Laid[], id: string, clockwise: boolean): Laid | undefined {
+type Sided = Pick<Placement, 'id' | 'side'>;
+
+/** The bunches on the same side of the wall as one of them, itself among them; all where there is no wall. */
+export function onSideOf(laid: readonly Laid[], id: string, placements: readonly Sided[]): Laid[] {
+  const sideOf = new Map(placements.map((one) => [one.id, one.side]));
+  return laid.filter((one) => sideOf.get(one.id) === sideOf.get(id));
+}
+
+/** The bunch that lies in the same place next to another, on its side of the wall, clockwise or against the clock. */
+export function nextTo(
+  laid: readonly Laid[],
+  id: string,
+  clockwise: boolean,
+  placements: readonly Sided[],
+): Laid | undefined {
   const mine = laid.find((one) => one.id === id);
   if (!mine) return undefined;
-  const round = laid
-    .filter((one) => one.place === mine.place && isOnOneSide(one.id, id))
+  const round = onSideOf(laid, id, placements)
+    .filter((one) => one.place === mine.place)
     .sort((a, b) => a.atDeg - b.atDeg);
   if (round.length < 2) return undefined;
   return round[(round.indexOf(mine) + (clockwise ? 1 : round.length - 1)) % round.length];
 }
 
 /** One step along with a key or a button: it changes places with its neighbour. */
-export function stepped(laid: readonly Laid[], id: string, clockwise: boolean): Laid[] {
-  const other = nextTo(laid, id, clockwise);
+export function stepped(laid: readonly Laid[], id: string, clockwise: boolean, placements: readonly Sided[]): Laid[] {
+  const other = nextTo(laid, id, clockwise, placements);
   return other ? swapped(laid, id, other.id) : [...laid];
 }
 

@@ -78,6 +78,8 @@ export interface Stage {
   do: StageWord;
   /** What is done. `{in}` stands for what goes in. */
   says: string;
+  /** How it is laid, of what is laid in a pattern. */
+  how?: string;
   /** What the cook looks for before the next stage; it may be answered "not yet". */
   untilCue: string;
   heat: Heat;

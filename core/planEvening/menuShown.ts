@@ -18,8 +18,6 @@ export const stageShown = (menu: Menu, stage: Stage): PlanStage => {
     do: stage.do,
     says: stageSays(stage, names),
     untilCue: stage.untilCue,
-    heat: stage.heat,
-    lid: stage.lid,
     ingredientIds: inIt.map((one) => one.ingredientId),
   };
 };
@@ -28,7 +26,7 @@ export const stageShown = (menu: Menu, stage: Stage): PlanStage => {
 export const slotShown = (one: Helping): MenuSlotShown => ({
   role: one.role,
   ingredientId: one.ingredientId,
-  cut: one.cuts.map(({ cut }) => cut).join('+'),
+  cuts: one.cuts.map(({ cut }) => cut),
   massG: one.massG,
   place: one.place,
   layer: one.layer,

@@ -55,7 +55,8 @@ export const shown = (piece: Pick<SimmerPiece, 'ingredientId' | 'cut' | 'massG'>
 /** What `{in}` stands for, a stage said in tonight's words. */
 export function stageSays(stage: Stage, names: readonly string[]): string {
   const said = stage.says.replace('{in}', andList(names) || 'what is left');
-  return said.charAt(0).toUpperCase() + said.slice(1);
+  const laid = stage.how ? `${said}: ${stage.how}` : said;
+  return laid.charAt(0).toUpperCase() + laid.slice(1);
 }
 
 /** What is said of a broth that is poured, and that it is poured boiling where the cook wants it so. */

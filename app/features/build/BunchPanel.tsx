@@ -1,5 +1,5 @@
 import type { Laid, Placement, Units } from '@elixa/contract';
-import { isMovable, isOnOneSide, lockedAs, moved, nextTo, showWeight, stepped, swapped } from '@elixa/core';
+import { isMovable, lockedAs, moved, nextTo, onSideOf, showWeight, stepped, swapped } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '@/ui/Button';
@@ -35,9 +35,10 @@ function Moves({
   onSwap,
 }: Pick<Props, 'id' | 'laying'> & { isOnStick: boolean; onSwap(): void }) {
   const { laid, keep } = laying;
+  const { placements } = laying.build;
   const mine = laid.find((one) => one.id === id);
   if (!mine) return null;
-  const canStep = nextTo(laid, id, true) !== undefined;
+  const canStep = nextTo(laid, id, true, placements) !== undefined;
   const put = (place: Laid['place']) => keep(moved(laid, id, { place, atDeg: mine.atDeg }));
   return (
     <View className="gap-2">
@@ -48,13 +49,13 @@ function Moves({
               label="One place back"
               className="border border-edge bg-sheet"
               icon={<ChevronLeft size={24} color="rgb(var(--ink))" />}
-              onPress={() => keep(stepped(laid, id, false))}
+              onPress={() => keep(stepped(laid, id, false, placements))}
             />
             <IconButton
               label="One place on"
               className="border border-edge bg-sheet"
               icon={<ChevronRight size={24} color="rgb(var(--ink))" />}
-              onPress={() => keep(stepped(laid, id, true))}
+              onPress={() => keep(stepped(laid, id, true, placements))}
             />
           </>
         ) : null}
@@ -83,7 +84,7 @@ export function BunchPanel({ id, laying, units, onClose }: Props) {
   const [first] = cuts ?? [];
   if (!cuts || !first) return null;
   const name = bunchName(cuts);
-  const others = laying.laid.filter((one) => one.id !== id && isOnOneSide(one.id, id));
+  const others = onSideOf(laying.laid, id, laying.build.placements).filter((one) => one.id !== id);
   return (
     <View className="gap-3 rounded-2xl bg-well p-4" aria-live="polite">
       <View className="flex-row items-start justify-between gap-2">

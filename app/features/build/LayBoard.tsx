@@ -83,9 +83,9 @@ function afterKey(key: string, id: string, { build, laid }: Laying): Laid[] | un
     mine.place === place ? undefined : moved(laid, id, { place, atDeg: mine.atDeg });
   switch (key) {
     case 'ArrowRight':
-      return stepped(laid, id, true);
+      return stepped(laid, id, true, build.placements);
     case 'ArrowLeft':
-      return stepped(laid, id, false);
+      return stepped(laid, id, false, build.placements);
     case 'ArrowDown':
       return build.placements.some((one) => one.id === id && one.place === 'skewer') ? undefined : put('heart');
     case 'ArrowUp':

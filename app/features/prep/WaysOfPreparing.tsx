@@ -12,7 +12,7 @@ export function WaysOfPreparing() {
   if (!plan || !style) return null;
   const bought = evening.choices.bought ?? [];
   // What can be had ready from a shop, of what is cut or cooked at home.
-  const ready = [...new Map(plan.menu.slots.map((slot) => [slot.ingredientId, slot.cut.split('+')[0] ?? '']))].flatMap(
+  const ready = [...new Map(plan.menu.slots.map((slot) => [slot.ingredientId, slot.cuts[0] ?? '']))].flatMap(
     ([id, cut]) => (prepWorkOf(ingredientById(id), cut).bought ? [id] : []),
   );
   const homemade = evening.choices.homemade ?? [];

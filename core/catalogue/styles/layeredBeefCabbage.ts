@@ -76,7 +76,8 @@ export const LAYERED_BEEF_CABBAGE: Style = {
     {
       id: 'build',
       do: 'add',
-      says: '{in} in: the bed first, the blocks on end from the rim inwards, the mushrooms in the hole',
+      says: '{in} in',
+      how: 'the bed first, the blocks on end from the rim inwards, the mushrooms in the hole',
       untilCue: 'the blocks stand close, cut face up, and every skewer is out',
       heat: 'off',
       lid: 'off',

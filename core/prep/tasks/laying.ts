@@ -76,7 +76,7 @@ function layingSays(stages: readonly Stage[], laid: readonly SimmerPiece[], bloc
     ...(laid.some(isStacked) ? [blocks ? things(blocks, 'block') : 'the blocks'] : []),
     ...new Set(laid.filter((one) => !isStacked(one)).map(nameOf)),
   ];
-  const how = stages.find((stage) => stage.do === 'add' && stage.says.includes(': '))?.says.split(': ')[1];
+  const how = stages.find((stage) => stage.how)?.how;
   return `Into the cold pot: ${andList(names)}${how ? `. ${capital(how)}` : ''}`;
 }
 
