@@ -258,14 +258,32 @@ export function enumeratedAround(round: Round): { order: number[]; costs: number
   return best;
 }
 
+/** An order round the wall, the direction that its first starts from, and what it costs. */
+export interface OrderAround {
+  order: number[];
+  fromDeg: number;
+  costs: number;
+}
+
+/** Orders that were looked for before, by what was asked: a plan and the one that is made of it ask the same. */
+export type KnownOrders = Map<string, OrderAround>;
+
 /**
  * The order round the wall in which like things lie far from one another, what must not touch lies across the pot, and what
  * the cook has put somewhere stays there. Few bunches are gone through one by one; for more the best of several descents
  * is taken, the same every time for the same seed.
+ * @param known where it is taken from, if it was looked for before, and kept
  * @returns indices of the bunches, clockwise, and the direction that the first starts from
  * @example orderAround({ sweepDeg: [120, 120, 120], nearness }).order // [0, 2, 1]
  */
-export function orderAround(round: Round, seed = 1): { order: number[]; fromDeg: number; costs: number } {
+export function orderAround(round: Round, seed = 1, known: KnownOrders = new Map()): OrderAround {
+  const asked = JSON.stringify([round, seed]);
+  const found = known.get(asked) ?? lookedFor(round, seed);
+  known.set(asked, found);
+  return found;
+}
+
+function lookedFor(round: Round, seed: number): OrderAround {
   const count = round.sweepDeg.length;
   const all = round.sweepDeg.map((_, index) => index);
   if (count <= EXACT) {

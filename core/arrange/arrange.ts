@@ -2,6 +2,7 @@ import type { Vessel } from '@elixa/contract';
 import type { Place, Stack } from '../catalogue/style';
 import { sum } from '../measures/sum';
 import type { Held } from './around';
+import type { KnownOrders } from './around';
 import type { Bunch } from './bunches';
 import { bulkOf, heartShareOf, layBeds, layHeart, layRing, layTops, type Laying, type Placed } from './layers';
 import { chambersOf, outlineAreaMm2, type Chamber } from './outline';
@@ -39,6 +40,8 @@ export interface ArrangeQuestion {
   fillMl?: number;
   pouredFirst?: boolean;
   seed?: number;
+  /** Orders round the wall that were looked for before. */
+  orders?: KnownOrders;
 }
 
 /** A hole is never closed by what stands round it, in shares of the way to the rim. */
@@ -77,9 +80,9 @@ function layChamber(
   chamber: Chamber,
   question: ArrangeQuestion,
 ): Omit<Arrangement, 'beside'> {
-  const { vessel, byHand, keepsApart = [], seed, fillMl } = question;
+  const { vessel, byHand, keepsApart = [], seed, orders, fillMl } = question;
   const at = (place: Place) => bunches.filter((one) => placeOfBunch(one, byHand) === place);
-  const dry: Laying = { chamber, vessel, keepsApart, seed, loose: 1, heldOf: (one) => byHand?.get(one.id) };
+  const dry: Laying = { chamber, vessel, keepsApart, seed, orders, loose: 1, heldOf: (one) => byHand?.get(one.id) };
   const beds = layBeds(at('bed'), dry);
   const fromMm = beds.topMm;
   const stacked = layStacks(at('stack'), fromMm, chamber, question);

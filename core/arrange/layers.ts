@@ -1,6 +1,6 @@
 import type { Vessel } from '@elixa/contract';
 import { sum } from '../measures/sum';
-import { nearnessOf, orderAround, type Held } from './around';
+import { nearnessOf, orderAround, type Held, type KnownOrders } from './around';
 import type { Bunch } from './bunches';
 import { outlineAreaMm2, type Chamber, type Region } from './outline';
 import { heapedAtMm, heapedBelowMl, ringMl, risesTo } from './room';
@@ -26,6 +26,7 @@ export interface Laying {
   keepsApart: ReadonlyArray<{ a: string; b: string }>;
   heldOf(bunch: Bunch): Held | undefined;
   seed?: number;
+  orders?: KnownOrders;
   /** How much further apart pieces lie than dry, since the liquid that went in first spreads them. */
   loose: number;
 }
@@ -90,7 +91,7 @@ function dealRound(bunches: readonly Bunch[], laying: Laying, share: number): { 
   const sweepDeg = sweepsOf(bunches, roundMm);
   const held = bunches.map(laying.heldOf);
   const nearness = nearnessOf(bunches, laying.keepsApart);
-  const { order, fromDeg, costs } = orderAround({ sweepDeg, nearness, held }, laying.seed);
+  const { order, fromDeg, costs } = orderAround({ sweepDeg, nearness, held }, laying.seed, laying.orders);
   // What is largest lies at the back, where it hides nothing, unless the cook has turned the pot.
   const largest = order.reduce((a, b) => (sweepDeg[b]! > sweepDeg[a]! + 1e-9 ? b : a));
   const before = order.slice(0, order.indexOf(largest)).map((index) => sweepDeg[index]!);

@@ -1,5 +1,6 @@
 import type { Build, Laid } from '@elixa/contract';
 import { arrangePot } from '../arrange/arrange';
+import type { KnownOrders } from '../arrange/around';
 import { TENDER_TO_MIN } from '../arrange/because';
 import { bunchesOf, slowMinOf, type Bunch } from '../arrange/bunches';
 import { standsMm, type Fit } from '../arrange/fit';
@@ -60,7 +61,12 @@ interface Standing {
 }
 
 /** Where everything of a round lies, with why and what to mind. */
-function layOut(menu: Menu, { rounds, fillMl, liquidStandsMm }: Standing, byHand = laidTonight(menu.evening)) {
+function layOut(
+  menu: Menu,
+  { rounds, fillMl, liquidStandsMm }: Standing,
+  byHand = laidTonight(menu.evening),
+  orders?: KnownOrders,
+) {
   const { evening, style, stages, pour } = menu;
   const { vessel } = evening;
   const laid = arrangePot({
@@ -69,6 +75,7 @@ function layOut(menu: Menu, { rounds, fillMl, liquidStandsMm }: Standing, byHand
     keepsApart: style.keepsApart,
     stack: style.stack,
     byHand,
+    orders,
     headroomMm: headroomMm(vessel, pour.headroomShare),
     fillMl,
     pouredFirst: !isLaidFirst(stages),
@@ -95,7 +102,7 @@ export function relaid(menu: Menu, build: Build, laid: readonly Laid[] | undefin
 }
 
 /** How the food stands in the pot: heights in mm, volumes in ml, where each thing lies and why. */
-export function buildOf(menu: Menu, fit: Fit): Build {
+export function buildOf(menu: Menu, fit: Fit, orders?: KnownOrders): Build {
   const { evening, pour, stages } = menu;
   const { vessel } = evening;
   const { rounds } = fit;
@@ -118,7 +125,7 @@ export function buildOf(menu: Menu, fit: Fit): Build {
     reserveMl: fit.reserveMl,
     liquid: pour.kind === 'ladles' ? 'sauce' : 'broth',
     laidFirst: isLaidFirst(stages),
-    ...layOut(menu, { rounds, fillMl, liquidStandsMm }),
+    ...layOut(menu, { rounds, fillMl, liquidStandsMm }, undefined, orders),
     rounds: dealt.map((each) => [...new Set(each.map((one) => one.ingredientId))]),
     plates: dealt.map(plateOf),
     finishPlacements: placementsOf(finish, vessel, []),

@@ -5,6 +5,7 @@ import { cautionsFor } from '../cautions/cautions';
 import { asksOf } from '../evening/asks';
 import { findConflicts } from '../evening/conflicts';
 import { portionsOf } from '../diners/portion';
+import type { KnownOrders } from '../arrange/around';
 import type { Menu } from '../evening/menu';
 import { menuOrThrow } from '../evening/resolveMenu';
 import { describeLiquid } from '../formula/describe';
@@ -101,8 +102,14 @@ export function liquidsOf(
 /**
  * `planPot`, with the menu that the preparation starts from.
  * @param solved its liquids and times, where they are known
+ * @param orders round the wall, where they were looked for before
  */
-export function planMenu(menu: Menu, model: AdditionModel = timesTable, solved?: SolvedLiquids): PlannedPot {
+export function planMenu(
+  menu: Menu,
+  model: AdditionModel = timesTable,
+  solved?: SolvedLiquids,
+  orders?: KnownOrders,
+): PlannedPot {
   const { evening, style, food } = menu;
   const { broths, fit, simmer, program, beside, runsOff, liquids } = liquidsOf(menu, model, solved);
   const amounts = amountsOf(menu, liquids);
@@ -119,7 +126,7 @@ export function planMenu(menu: Menu, model: AdditionModel = timesTable, solved?:
     conflicts,
     asks: asksOf(menu),
     liquids,
-    build: buildOf(menu, fit),
+    build: buildOf(menu, fit, orders),
     simmer,
     program,
     ending: endingOf(menu, simmer, liquids),

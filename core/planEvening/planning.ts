@@ -1,3 +1,4 @@
+import type { KnownOrders } from '../arrange/around';
 import type { Edit, Evening, FieldError, PotPlan, Prep, Remedy } from '@elixa/contract';
 import { applyEdits } from '../evening/edits/applyEdit';
 import { resolveMenu } from '../evening/resolveMenu';
@@ -64,9 +65,10 @@ export function makePlanning(): (question: PlanningQuestion) => Steps<void, Foun
         return;
       }
       // What follows at once is shown at once; then it is gone through by the model of heat.
-      yield { kind: 'pot', plan: planMenu(menu, timesTable).plan, quick: true };
+      const orders: KnownOrders = new Map();
+      yield { kind: 'pot', plan: planMenu(menu, timesTable, undefined, orders).plan, quick: true };
       yield;
-      const planned = yield* rehearsedInSteps(menu, timesTable, last?.planned);
+      const planned = yield* rehearsedInSteps(menu, timesTable, last?.planned, orders);
       last = { of, planned };
     }
     const mine = last;

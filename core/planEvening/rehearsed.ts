@@ -3,6 +3,7 @@ import { menuOrThrow } from '../evening/resolveMenu';
 import { timesTable } from '../simmer/timesTable';
 import type { Pan } from '../diners/table';
 import { isSame } from '../evening/isSame';
+import type { KnownOrders } from '../arrange/around';
 import type { Menu } from '../evening/menu';
 import { sum } from '../measures/sum';
 import type { AdditionModel, CookWindow } from '../simmer/additionModel';
@@ -282,14 +283,20 @@ export const isSamePot = (a: Evening, b: Evening): boolean => isSame(potOnly(a),
  * its best, in this pot and with all that goes in with it; the next plan is made of those windows, and gone through again.
  * The best of a few plans is taken by `objectiveOf`.
  * @param near a pot that was gone through before: where this one is the same, that is not done again
+ * @param orders round the wall, where they were looked for before
  * @returns the plan with what the model has of every piece, and the course of the liquid
  */
-export function* rehearsedInSteps(menu: Menu, model: AdditionModel, near?: RehearsedPot): Steps<RehearsedPot> {
+export function* rehearsedInSteps(
+  menu: Menu,
+  model: AdditionModel,
+  near?: RehearsedPot,
+  orders?: KnownOrders,
+): Steps<RehearsedPot> {
   const gone =
     near && near.model === model && isSamePot(near.menu.evening, menu.evening)
       ? near.gone
       : yield* goneThrough(menu, model, solvedPot(menu, model, UNCORRECTED));
-  const planned = planMenu(menu, model, atSitDown(menu, gone.planned));
+  const planned = planMenu(menu, model, atSitDown(menu, gone.planned), orders);
   const { rehearsal, objective, lowerBound } = gone;
   const { simmer } = planned.plan;
   if (rehearsal.outcomes.size === 0) return { ...planned, gone };
