@@ -69,6 +69,15 @@ describe('a log of version 2', () => {
     );
   });
 
+  it('goes on where a part of it was brought to today meanwhile: what an old page taps answers its plan', () => {
+    const whole = foldLive(upcastLog({ plans: {}, events }));
+    for (const until of [1, 2, 6]) {
+      const before = upcastLog({ plans: {}, events: events.slice(0, until) });
+      const mixed = foldLive(upcastLog({ ...before, events: [...before.events, ...events.slice(until)] }));
+      expect(mixed).toEqual(whole);
+    }
+  });
+
   it('is the same log in any order, and read twice', () => {
     const once = upcastLog({ plans: {}, events });
     expect(upcastLog(once)).toEqual(once);

@@ -119,12 +119,21 @@ interface Adopted2 {
   plan: PotPlan;
 }
 
-/** Version 2 named lines of its plan, and said in words of its own what was done. */
-function from2(events: readonly LiveEvent2[], plans: Plans): LiveEvent[] {
+/**
+ * Version 2 named lines of its plan, and said in words of its own what was done.
+ * @param today events of today in the same log: a page of version 2 may go on with a pot that was brought to today meanwhile
+ */
+function from2(events: readonly LiveEvent2[], plans: Plans, today: readonly LiveEvent[]): LiveEvent[] {
   const ordered = inOrder(events);
-  const adopted = ordered.flatMap((event): Adopted2[] =>
-    event.type === 'planAdopted' ? [{ planId: event.id, plan: migratePlan(event.plan) as PotPlan }] : [],
-  );
+  const adopted = [
+    ...ordered.flatMap((event): Adopted2[] =>
+      event.type === 'planAdopted' ? [{ planId: event.id, plan: migratePlan(event.plan) as PotPlan }] : [],
+    ),
+    ...inOrder(today).flatMap((event): Adopted2[] => {
+      const plan = event.type === 'planAdopted' ? plans[event.planHash] : undefined;
+      return plan ? [{ planId: event.id, plan }] : [];
+    }),
+  ];
   const byId = new Map(adopted.map((one) => [one.planId, one]));
   const litBy = ordered
     .flatMap((event) => (event.type === 'happened' ? event.facts : []))
@@ -191,5 +200,5 @@ export function upcastLog({ plans: known, events }: AnyLog): { plans: Plans; eve
   const first = events.filter((event): event is LiveEvent1 => versionOf(event) === 1);
   const second = events.filter((event): event is LiveEvent2 => versionOf(event) === 2);
   const today = events.filter((event): event is LiveEvent => versionOf(event) === 3);
-  return { plans, events: [...from1(first, plans), ...from2(second, plans), ...today] };
+  return { plans, events: [...from1(first, plans), ...from2(second, plans, today), ...today] };
 }
