@@ -1,5 +1,4 @@
 import type { Act, Action, PlannedAct } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
 import { portionsOf } from '../diners/portion';
 import { drunkAtMl } from './levels';
@@ -12,28 +11,13 @@ import { serving } from './serving';
 import { toppingUp } from './toppingUp';
 import { beginning } from './beginning';
 import { stageSays, type ActionQuestion, type Draft } from './drafts';
-import { heldBackIn, seasonsLast } from './heldBack';
+import { heldBackIn, seasonsLast, stillFromS } from './heldBack';
+import { FOAM_RISES, NEXT_S, skimmed } from './skimming';
 
 /** To ladle a cup for everybody. Kitchen estimate. */
 const LADLED_S = 90;
 /** From 85 °C a pot on a high flame boils after about so long. Kitchen estimate, 50-100 s. */
 const BEFORE_BOIL_S = 75;
-/** From one small thing at the pot to the next. */
-const NEXT_S = 45;
-
-/** Foam rises when the pot boils again after what foams went in, or at the first boil where it lay in the pot. */
-function skimAtS({ going }: ActionQuestion, boilS: number | undefined, inRound: number): number | undefined {
-  const round = going.filter(({ piece }) => piece.pan === 'main' && piece.round === inRound);
-  const first = round.find(({ piece }) => ingredientById(piece.ingredientId).foams);
-  if (!first) return undefined;
-  const { piece, recoveryS } = first;
-  if (piece.countsFromS > piece.inAtS) return boilS === undefined ? undefined : boilS + NEXT_S;
-  const later = round.filter((one) => one.piece.inAtS > piece.inAtS);
-  const next = Math.min(piece.outAtS, ...later.map((one) => one.piece.inAtS));
-  const atS = Math.round(Math.min(piece.inAtS + recoveryS, next - 30));
-  return atS > piece.inAtS + 30 ? atS : undefined;
-}
-
 /** What a stage asks for after the boil that puts nothing in: skimmed, covered, stirred, rested. */
 function tending(question: ActionQuestion): Draft[] {
   const { readyAtS, firstRound, pans, going } = question;
@@ -106,10 +90,11 @@ function tending(question: ActionQuestion): Draft[] {
         ];
       }
       if (stage.do === 'skim') {
-        const skimS = boilS === undefined ? undefined : skimAtS(question, boilS, round);
-        if (skimS === undefined) return [];
-        atS = Math.max(atS, skimS);
-        return [{ ...base, id: index === 0 ? 'skim-main' : `skim-main-${round}`, kind: 'skim', atS: skimS }];
+        const skim = skimmed(question, boilS, stillFromS(question, main, round), round);
+        if (boilS === undefined || !skim) return [];
+        atS = Math.max(atS, skim.atS);
+        const id = index === 0 ? 'skim-main' : `skim-main-${round}`;
+        return [{ ...base, id, kind: 'skim', atS: skim.atS, lookFor: skim.boils ? stage.untilCue : FOAM_RISES }];
       }
       if (stage.beforeBoil) {
         const id = `${stage.do}-${stage.id}-${round}`;

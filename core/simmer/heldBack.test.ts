@@ -5,7 +5,8 @@ import { FORMULAS } from '../catalogue/formulas';
 import { checkEvening } from '../evening/resolveMenu';
 import { planPot } from '../planEvening/planPot';
 import { planQuickly } from '../testing/quickly';
-import { eveningFor, guests, suited } from '../testing/household';
+import { eveningFor, guests, inVessels, suited } from '../testing/household';
+import { some } from '../testing/runs';
 
 const WITH_MILK = ['soyMilkMild', 'soyMilkPork'] as const;
 const SPOILT = FORMULAS.filter((formula) => formula.heldBack?.spoils).map((formula) => formula.id);
@@ -87,6 +88,25 @@ describe('what must not boil', () => {
     expect(checkEvening({ ...divided, service: 'rounds', choices: halves })[0]?.field).toBe(
       'choices.liquids.otherHalf',
     );
+  });
+
+  it('goes in when the foam has been skimmed, and nothing after it is told to boil', () => {
+    const held = STYLES.filter(({ id }) => actionsOf(suited(eveningFor(2), id)).some(({ kind }) => kind === 'enrich'));
+    expect(held.length).toBeGreaterThan(1);
+    let skims = 0;
+    for (const { id } of held)
+      for (const heads of some([2, 1, 4, 7, 12], 3))
+        for (const evening of inVessels(eveningFor(heads), id, 2)) {
+          let isIn = false;
+          for (const { kind, empties, says, lookFor = '' } of actionsOf(evening)) {
+            if (empties || kind === 'boil') isIn = false;
+            const told = `${id}, ${heads} in the ${evening.vessel.name}: ${says} (${lookFor})`;
+            if (isIn) expect(told).not.toMatch(/[Ss]kim|boils again|hard boil|down to a simmer|high heat/);
+            if (kind === 'enrich') isIn = true;
+            if (kind === 'skim') skims += 1;
+          }
+        }
+    expect(skims).toBeGreaterThan(5);
   });
 
   it('is no part of the pot where it is left out', () => {

@@ -10,6 +10,7 @@ import { NOTHING } from '../pot/state';
 import { saidIn, type ActionQuestion, type Draft } from './drafts';
 import { WORTH_POURING_ML } from './levels';
 import type { HeldBroth, TimedPan } from './panRounds';
+import { afterSkimmingS } from './skimming';
 import { beforeNext, TOP_UP_BEFORE_S } from './toppingUp';
 
 /** Miso is strained in, salt and soy are stirred in and tasted, so long before a filling is lifted out. Kitchen estimate. */
@@ -92,9 +93,22 @@ function poursInto(question: ActionQuestion, timed: TimedPan): PouredAt[] {
   });
 }
 
+/** When what must not boil goes into a filling: for so long before it is ready as the style wants it still. */
+function enrichedAtS(question: ActionQuestion, { pan, first, later, fillings }: TimedPan, round: number): number {
+  const course = round === question.firstRound ? first : later;
+  const usualS = (question.readyAtS[round - 1] ?? 0) - (course?.restS ?? 0) - (course?.stillS ?? 0);
+  const boilS = fillings.find((one) => one.round === round)?.boilS;
+  return pan === 'main' ? afterSkimmingS(question, usualS, boilS, round) : usualS;
+}
+
+/** From when on nothing may boil in a filling of the pot; undefined where all may. */
+export function stillFromS(question: ActionQuestion, timed: TimedPan, round: number): number | undefined {
+  const isStill = question.strength[timed.pan].held.some(({ held }) => held.spoils);
+  return isStill ? enrichedAtS(question, timed, round) : undefined;
+}
+
 /** What a boil would spoil: when everything is cooked, as warm as the room, and the heat that is never passed from then on. */
 function enriching(question: ActionQuestion, timed: TimedPan, one: HeldBroth, spoils: Spoils): Draft[] {
-  const { readyAtS } = question;
   const { pan, first, later } = timed;
   const { says, untilCue } = one.held;
   return poursInto(question, timed).flatMap(({ id, round, brothMl, atBoilS, isFinish }): Draft[] => {
@@ -105,7 +119,7 @@ function enriching(question: ActionQuestion, timed: TimedPan, one: HeldBroth, sp
     return [
       {
         id: `enrich-${id}`,
-        atS: isFinish ? atBoilS : readyAtS[round - 1]! - course.restS - course.stillS,
+        atS: isFinish ? atBoilS : enrichedAtS(question, timed, round),
         kind: 'enrich',
         round,
         pan,
