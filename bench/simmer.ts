@@ -6,9 +6,9 @@ import {
   HEAT_SOURCES,
   makePlanning,
   POT_FOOD,
+  potAtRest,
   potCutsOf,
   simulate,
-  potAtRest,
   usefulPowerW,
   VESSELS,
   type TimedAct,
@@ -44,8 +44,10 @@ const KINDS = 14;
 const NODES = 16;
 const GRAMS = 90;
 
-/** Kinds of food that nothing else is needed for: fourteen of the catalogue, each in its first cut. */
-const FOOD = POT_FOOD.filter((what) => potCutsOf(what).length > 0 && (what.drinksMlPerG ?? 0) === 0)
+/** Kinds of food that nothing else is needed for, and none that thaws: fourteen of the catalogue, each in its first cut. */
+const FOOD = POT_FOOD.filter(
+  (what) => potCutsOf(what).length > 0 && (what.drinksMlPerG ?? 0) === 0 && what.kept !== 'freezer',
+)
   .slice(0, KINDS)
   .map((what) => ({ pieceId: what.id, ingredientId: what.id, cut: potCutsOf(what)[0]!, massG: GRAMS }));
 
@@ -138,8 +140,15 @@ function general(tolerance: number): Told {
 
 const toldBy = ({ samples }: ReturnType<typeof ours>): Told =>
   MOMENTS.map((until) => {
-    const sample = samples.find((one) => one.atS >= until - 1e-6)!;
-    return [sample.tempC, ...sample.pieces.map((one) => one.centreC)];
+    // A sample is taken when a step is over, which may be some seconds after the moment.
+    const at = samples.findIndex((one) => one.atS >= until - 1e-6);
+    const [before, after] = [samples[Math.max(0, at - 1)]!, samples[at]!];
+    const share = after.atS > before.atS ? (until - before.atS) / (after.atS - before.atS) : 1;
+    const between = (a: number, b: number) => a + share * (b - a);
+    return [
+      between(before.tempC, after.tempC),
+      ...after.pieces.map((one, index) => between(before.pieces[index]!.centreC, one.centreC)),
+    ];
   });
 const apartK = (a: Told, b: Told) =>
   Math.max(...a.flatMap((row, i) => row.map((value, j) => Math.abs(value - b[i]![j]!))));
