@@ -138,19 +138,16 @@ export function chambersOf(vessel: Mouth, isParted: boolean): Chamber[] {
   }));
 }
 
-/** The mouths that were asked for lately: a picture asks for the same one many times. */
-const lately = new Map<string, Outline>();
-const MOST_LATELY = 24;
+/** The outlines of each vessel, for as long as there is that vessel: a picture asks for the same ones many times. */
+const OF_VESSEL = new WeakMap<Mouth, Map<Chamber['side'], Outline>>();
 
 /** The mouth that a thing lies in: the pot's, or that of its half. */
 export function outlineFor(vessel: Mouth, side?: 'first' | 'second'): Outline {
-  const { outline = 'round', innerDiameterMm, innerBreadthMm } = vessel;
-  const key = `${outline} ${innerDiameterMm} ${innerBreadthMm} ${side}`;
-  const known = lately.get(key);
-  if (known) return known;
-  const found = side ? chambersOf(vessel, true).find((one) => one.side === side)!.outline : mouthOf(vessel);
-  if (lately.size >= MOST_LATELY) lately.clear();
-  lately.set(key, found);
+  const mine = OF_VESSEL.get(vessel) ?? new Map<Chamber['side'], Outline>();
+  OF_VESSEL.set(vessel, mine);
+  const found =
+    mine.get(side) ?? (side ? chambersOf(vessel, true).find((one) => one.side === side)!.outline : mouthOf(vessel));
+  mine.set(side, found);
   return found;
 }
 
