@@ -43,7 +43,7 @@ function actWords(act: Act): string {
     case 'putBack':
       return `put back ${act.pieceIds.length}`;
     case 'eaten':
-      return `eat ${act.pieceIds.length} from it`;
+      return 'eaten as it is done';
     case 'dryWork':
       return `${act.doing} in the dry pan, ${whole(act.panC, '°C')}`;
     default:
