@@ -47,7 +47,7 @@ export const eventBase = {
 
 const base = { v: z.literal(LIVE_EVENT_VERSION), ...eventBase };
 
-export const tickShape = {
+const tickShape = {
   type: z.literal('ticked'),
   /**
    * Something is ticked, or not any more: a task of the preparation that was begun or is done, what stands on the
@@ -57,6 +57,19 @@ export const tickShape = {
   itemId: z.string().min(1).max(120),
   on: z.boolean(),
 };
+
+/** What has been said alike in logs of every version. */
+export const plainEvents = <Base extends z.ZodRawShape>(base: Base) =>
+  [
+    z.strictObject({ ...base, type: z.literal('paused') }),
+    z.strictObject({ ...base, type: z.literal('resumed') }),
+    z.strictObject({ ...base, type: z.literal('undone'), target: z.uuid() }),
+    z.strictObject({ ...base, type: z.literal('noted'), text: labelSchema(2000) }),
+    z.strictObject({ ...base, ...tickShape }),
+    /** The pot came off before it was eaten: the evening is planned again, for later or another day. */
+    z.strictObject({ ...base, type: z.literal('stopped') }),
+    z.strictObject({ ...base, type: z.literal('finished') }),
+  ] as const;
 
 /** The live evening, one event at a time. */
 export const liveEventSchema = z.discriminatedUnion('type', [
@@ -81,14 +94,7 @@ export const liveEventSchema = z.discriminatedUnion('type', [
     facts: z.array(factSchema).min(1).max(240),
     checkedThrough: z.boolean().optional(),
   }),
-  z.strictObject({ ...base, type: z.literal('paused') }),
-  z.strictObject({ ...base, type: z.literal('resumed') }),
-  z.strictObject({ ...base, type: z.literal('undone'), target: z.uuid() }),
-  z.strictObject({ ...base, type: z.literal('noted'), text: labelSchema(2000) }),
-  z.strictObject({ ...base, ...tickShape }),
-  /** The pot came off before it was eaten: the evening is planned again, for later or another day. */
-  z.strictObject({ ...base, type: z.literal('stopped') }),
-  z.strictObject({ ...base, type: z.literal('finished') }),
+  ...plainEvents(base),
 ]);
 
 /** The plans that a log names, by hash. */

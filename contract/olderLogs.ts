@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { momentSchema } from './evening';
 import { catalogueIdSchema } from './ids';
-import { labelSchema } from './label';
-import { anyPlanSchema, eventBase, tickShape, type LiveEvent } from './live';
+import { anyPlanSchema, eventBase, plainEvents, type LiveEvent } from './live';
 import { anyEveningSchema } from './readEvening';
 import { stageWordSchema } from './stages';
 
@@ -57,13 +56,7 @@ export const liveEvent2Schema = z.discriminatedUnion('type', [
     checkedThrough: z.boolean().optional(),
   }),
   z.strictObject({ ...base2, type: z.literal('notYet'), actionId: z.string().min(1).max(120) }),
-  z.strictObject({ ...base2, type: z.literal('paused') }),
-  z.strictObject({ ...base2, type: z.literal('resumed') }),
-  z.strictObject({ ...base2, type: z.literal('undone'), target: z.uuid() }),
-  z.strictObject({ ...base2, type: z.literal('noted'), text: labelSchema(2000) }),
-  z.strictObject({ ...base2, ...tickShape }),
-  z.strictObject({ ...base2, type: z.literal('stopped') }),
-  z.strictObject({ ...base2, type: z.literal('finished') }),
+  ...plainEvents(base2),
 ]);
 
 const base1 = { id: z.uuid(), at: momentSchema };
@@ -77,13 +70,7 @@ export const liveEvent1Schema = z.discriminatedUnion('type', [
     step: z.int().nonnegative(),
     checkedThrough: z.boolean().optional(),
   }),
-  z.strictObject({ ...base1, type: z.literal('paused') }),
-  z.strictObject({ ...base1, type: z.literal('resumed') }),
-  z.strictObject({ ...base1, type: z.literal('undone'), target: z.uuid() }),
-  z.strictObject({ ...base1, type: z.literal('noted'), text: labelSchema(2000) }),
-  z.strictObject({ ...base1, ...tickShape }),
-  z.strictObject({ ...base1, type: z.literal('stopped') }),
-  z.strictObject({ ...base1, type: z.literal('finished') }),
+  ...plainEvents(base1),
 ]);
 
 export type Fact2 = z.infer<typeof fact2Schema>;
