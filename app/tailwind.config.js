@@ -16,6 +16,8 @@ const inPixels = Object.fromEntries(
 module.exports = {
   content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.tsx'],
   presets: [require('nativewind/preset')],
+  // Forty custom properties on every element make the browser slow whenever the window or the colours change.
+  experimental: { optimizeUniversalDefaults: true },
   theme: {
     spacing: inPixels,
     // In letters, not pixels: twice the text counts as half the screen.

@@ -3,6 +3,8 @@ import { eveningListSchema, eventsAnswerSchema } from '@elixa/contract';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
 
+test.use({ serviceWorkers: 'allow' });
+
 const server = new ElixaServer({ tellsHour: false });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());

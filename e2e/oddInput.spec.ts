@@ -36,11 +36,8 @@ test('two phones change one evening: nothing is overwritten before somebody choo
 });
 
 test('a part of the application that did not arrive is asked for again, and comes with the next try', async ({
-  browser,
+  page,
 }) => {
-  // A service worker would have it already.
-  const context = await browser.newContext({ serviceWorkers: 'block' });
-  const page = await context.newPage();
   const second = /\/kitchen-[^/]+\.2\.js/;
   await page.route(second, (route) => route.abort());
   await page.goto(`${server.url}/evening/muffled-peal/who`);
@@ -48,7 +45,6 @@ test('a part of the application that did not arrive is asked for again, and come
   await page.unroute(second);
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('textbox', { name: 'Evening' })).toBeVisible();
-  await context.close();
 });
 
 test('a deleted evening comes back with one tap', async ({ page }) => {

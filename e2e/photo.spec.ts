@@ -5,7 +5,7 @@ import { ElixaServer } from './support/server';
 const server = new ElixaServer({ demo: true });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
-test.use({ viewport: { width: 390, height: 844 } });
+test.use({ serviceWorkers: 'allow' });
 
 /** A picture as a camera makes them: far larger than it is kept. */
 async function cameraPicture(page: Page, type: 'image/png' | 'image/jpeg' = 'image/jpeg') {

@@ -15,6 +15,8 @@ export default defineConfig({
     viewport: { width: 390, height: 844 },
     timezoneId: 'Europe/London',
     locale: 'en-GB',
+    // What is kept for a dead server is fetched and compiled with each first page: only where a journey goes without one.
+    serviceWorkers: 'block',
     screenshot: 'only-on-failure',
     launchOptions: chromiumOptions(),
   },

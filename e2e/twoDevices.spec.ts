@@ -6,6 +6,8 @@ import { cookOn } from './support/cook';
 import { Network } from './support/network';
 import { ElixaServer } from './support/server';
 
+test.use({ serviceWorkers: 'allow' });
+
 const server = new ElixaServer();
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
