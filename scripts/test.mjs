@@ -5,10 +5,9 @@ import { ensureBuilt, ensureChromium, ensureInstalled, fail, ROOT, run, runQuiet
 
 const RESULTS = path.join(ROOT, '.cache', 'results');
 const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
-const jest = (projects, output, nodeArgs = []) => [
+const jest = (projects, output) => [
   process.execPath,
   [
-    ...nodeArgs,
     'node_modules/jest/bin/jest.js',
     '--ci',
     // One worker a core: left to itself, jest keeps one of them free.
@@ -36,7 +35,7 @@ const READINGS = [
 
 const RUNS = [
   ['unit', ...jest(['contract', 'core', 'app', 'scripts'], 'unit.json')],
-  ['API', ...jest(['server'], 'api.json', ['--experimental-vm-modules', '--no-warnings'])],
+  ['API', ...jest(['server'], 'api.json')],
 ];
 
 function check(name, command, args, env = {}) {

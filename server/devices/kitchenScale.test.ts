@@ -1,7 +1,8 @@
 import type { ScaleReading } from '@elixa/contract';
 import { standInScale, steadyNoise } from './kitchenScale';
 
-jest.useFakeTimers();
+beforeAll(() => jest.useFakeTimers());
+afterAll(() => jest.useRealTimers());
 
 /** A scale on a clock that is moved by hand, and what it has said. */
 function scaleOnABench() {
