@@ -18,12 +18,14 @@ const jest = (projects, output) => [
     `--outputFile=${path.join(RESULTS, output)}`,
   ],
 ];
+/** Compiled TypeScript, four times as fast; lint and Expo need the one that is written in itself, and both say `tsc`. */
+const TSC = 'node_modules/typescript-native/bin/tsc';
 const E2E = path.join(RESULTS, 'e2e.json');
 
 /** What reads the code and runs none of it. */
 const READINGS = [
-  ['types', bin('tsc'), ['-p', 'tsconfig.json']],
-  ['types of the application', bin('tsc'), ['-p', 'app/tsconfig.json']],
+  ['types', process.execPath, [TSC, '-p', 'tsconfig.json']],
+  ['types of the application', process.execPath, [TSC, '-p', 'app/tsconfig.json']],
   ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
   ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
   [
