@@ -1,8 +1,9 @@
 import { leastWeightedEnds, leastSpanMin, leastStale } from './bounds';
-import { judge, compare, wholePoints } from './judge';
+import { compareTimes, judge, wholePoints } from './judge';
 import { arcsOf, needed, settle } from './latest';
 import { placeByList, placing } from './place';
 import type { Block, PrepProblem } from './problem';
+import { solvePrep } from './solve';
 
 const CAPACITIES = { hands: 1, burner: 2, board: 1, fridge: 9, freezer: 2, pot: 1 };
 const cut = (id: string, lastsMin: number, more: Partial<Block> = {}): Block => ({
@@ -106,24 +107,24 @@ describe('lags alone', () => {
 });
 
 describe('what is better', () => {
+  const stove = cut('stir', 2, { segments: [{ fromMin: 0, lastsMin: 2, needs: ['hands', 'burner'] }] });
+
   it('is being on time before freshness, freshness before a short stand, and that before fewer steps', () => {
-    const base = { lateMin: 0, stale: 3, spanMin: 60, switches: 4 };
-    expect(compare({ ...base, lateMin: 1, stale: 0 }, base)).toBeGreaterThan(0);
-    expect(compare({ ...base, stale: 2, spanMin: 90 }, base)).toBeLessThan(0);
-    expect(compare({ ...base, spanMin: 59, switches: 9 }, base)).toBeLessThan(0);
-    expect(compare({ ...base, switches: 3 }, base)).toBeLessThan(0);
-    expect(compare(base, base)).toBe(0);
+    const base = { lateMin: 0, stale: 3, spanMin: 60 };
+    expect(compareTimes({ ...base, lateMin: 1, stale: 0 }, base)).toBeGreaterThan(0);
+    expect(compareTimes({ ...base, stale: 2, spanMin: 90 }, base)).toBeLessThan(0);
+    expect(compareTimes({ ...base, spanMin: 59 }, base)).toBeLessThan(0);
+    expect(compareTimes(base, base)).toBe(0);
     expect(wholePoints(2.9)).toBe(2);
+    const mixed = [cut('a', 2), stove, cut('b', 2)].map((block) => ({ ...block, freshMin: 60 }));
+    expect(solvePrep(problem(mixed))!.judged).toEqual({ lateMin: 0, stale: 0, spanMin: 6, switches: 1 });
   });
 
   it('counts a change from the board to the stove and back as two', () => {
-    const stove = cut('stir', 2, { segments: [{ fromMin: 0, lastsMin: 2, needs: ['hands', 'burner'] }] });
     const one = problem([cut('a', 2), stove, cut('b', 2)]);
-    const ends = new Map([
-      ['a', 0],
-      ['stir', 2],
-      ['b', 4],
-    ]);
-    expect(judge(one, ends).switches).toBe(2);
+    expect(judge(one, [0, 2, 4]).switches).toBe(2);
+    expect(judge(one, [0, 4, 2]).switches).toBe(1);
+    // With two cooks each stays where it stands.
+    expect(judge({ ...one, capacities: { ...CAPACITIES, hands: 2 } }, [0, 2, 4]).switches).toBe(0);
   });
 });

@@ -1,5 +1,6 @@
-import { isAttended, staleOf, type Block, type PrepProblem, type Resource } from './problem';
+import { staleOf, type Judged, type PrepProblem } from './problem';
 import { reachMin, wholePoints } from './judge';
+import { shapeOf, type Stretch, type Use } from './shape';
 
 /** A job for the bounds: it cannot begin earlier (counted backwards) and takes so long. */
 interface Job {
@@ -17,14 +18,15 @@ export function leastWeightedEnds(jobs: readonly Job[], speed: number): number {
   const left = jobs.map((job) => job.lastsMin / speed);
   const middle = jobs.map(() => 0);
   const byReady = jobs.map((_, index) => index).sort((a, b) => jobs[a]!.readyMin - jobs[b]!.readyMin);
-  const ratio = (index: number) => jobs[index]!.weight / jobs[index]!.lastsMin;
+  const ratios = jobs.map((job) => job.weight / job.lastsMin);
   const open: number[] = [];
   let now = 0;
   let next = 0;
   while (next < byReady.length || open.length > 0) {
     if (open.length === 0) now = Math.max(now, jobs[byReady[next]!]!.readyMin);
     while (next < byReady.length && jobs[byReady[next]!]!.readyMin <= now) open.push(byReady[next++]!);
-    const best = open.reduce((a, b) => (ratio(b) > ratio(a) ? b : a));
+    let best = open[0]!;
+    for (const one of open) if (ratios[one]! > ratios[best]!) best = one;
     const until = next < byReady.length ? jobs[byReady[next]!]!.readyMin : Infinity;
     const worked = Math.min(left[best]!, until - now);
     middle[best]! += (worked * speed * (now + worked / 2)) / jobs[best]!.lastsMin;
@@ -35,11 +37,6 @@ export function leastWeightedEnds(jobs: readonly Job[], speed: number): number {
   return jobs.reduce((total, { weight, lastsMin }, index) => total + weight * (middle[index]! + lastsMin / 2), 0);
 }
 
-/** Blocks that need a resource from start to end, so that they queue for it. */
-const queues = (block: Block, resource: Resource) =>
-  block.segments.reduce((total, one) => total + (one.needs.includes(resource) ? one.lastsMin : 0), 0) ===
-  block.lastsMin;
-
 /**
  * Least staleness that a schedule can have when its blocks end no later than `ends`: what their lags ask of each, or, for
  * all that queues for the hands or for the board, what is left of the least weighted ends when each has stayed fresh as
@@ -48,54 +45,31 @@ const queues = (block: Block, resource: Resource) =>
 export function leastStale({ blocks, capacities }: PrepProblem, ends: readonly number[]): number {
   const alone = blocks.map((block, index) => staleOf(block, ends[index]!));
   const byLags = alone.reduce((total, one) => total + one, 0);
+  const { queues } = shapeOf(blocks);
   const leasts = (['hands', 'board'] as const).map((resource) => {
-    const indices = blocks.flatMap((block, index) => (queues(block, resource) && block.lastsMin > 0 ? [index] : []));
+    const { indices, free } = queues[resource];
     if (indices.length < 2) return byLags;
     const jobs = indices.map((index) => ({
       readyMin: ends[index]!,
       lastsMin: blocks[index]!.lastsMin,
       weight: blocks[index]!.staleness,
     }));
-    const [others, fresh] = indices.reduce(
-      ([rest, free], index) => {
-        const { staleness, lastsMin, endsBeforeMin, freshMin } = blocks[index]!;
-        return [rest - alone[index]!, free + staleness * (lastsMin + endsBeforeMin + freshMin)];
-      },
-      [byLags, 0],
-    );
-    return others + Math.max(0, leastWeightedEnds(jobs, capacities[resource]) - fresh);
+    const others = indices.reduce((rest, index) => rest - alone[index]!, byLags);
+    return others + Math.max(0, leastWeightedEnds(jobs, capacities[resource]) - free);
   });
   return wholePoints(Math.max(byLags, ...leasts));
 }
 
 /** The earliest whole minute (counted backwards) at which so much work for so many hands can be over. */
-function leastReach(jobs: ReadonlyArray<{ readyMin: number; lastsMin: number }>, count: number): number {
-  return jobs.reduce((most, { readyMin }) => {
-    const later = jobs.filter((one) => one.readyMin >= readyMin);
-    return Math.max(most, readyMin + Math.ceil(later.reduce((total, one) => total + one.lastsMin, 0) / count - 1e-9));
-  }, 0);
-}
-
-/** A stretch of a block for which hands or the board are needed, by its end before that of its block. */
-interface Demand {
-  index: number;
-  beforeEndMin: number;
-  lastsMin: number;
-}
-
-const demands = new WeakMap<readonly Block[], Record<'hands' | 'board', Demand[]>>();
-
-/** What is asked tonight of hands and board, found once for the blocks of a problem. */
-function demandsOf(blocks: readonly Block[]): Record<'hands' | 'board', Demand[]> {
-  const of = (resource: Resource) =>
-    blocks.flatMap(({ early, segments, lastsMin }, index) =>
-      segments
-        .filter((segment) => !early && isAttended(segment) && segment.needs.includes(resource))
-        .map((one) => ({ index, beforeEndMin: lastsMin - one.fromMin - one.lastsMin, lastsMin: one.lastsMin })),
-    );
-  const known = demands.get(blocks) ?? { hands: of('hands'), board: of('board') };
-  demands.set(blocks, known);
-  return known;
+function leastReach(jobs: readonly Stretch[], count: number): number {
+  const latest = [...jobs].sort((a, b) => b.from - a.from);
+  let most = 0;
+  let work = 0;
+  for (const { from, to } of latest) {
+    work += to - from;
+    most = Math.max(most, from + Math.ceil(work / count - 1e-9));
+  }
+  return most;
 }
 
 /**
@@ -103,18 +77,24 @@ function demandsOf(blocks: readonly Block[]): Record<'hands' | 'board', Demand[]
  * have to do from some moment on, over how many there are.
  */
 export function leastSpanMin({ blocks, capacities }: PrepProblem, ends: readonly number[]): number {
-  const asked = demandsOf(blocks);
-  const work = (all: readonly Demand[]) =>
-    all.map(({ index, beforeEndMin, lastsMin }) => ({ readyMin: ends[index]! + beforeEndMin, lastsMin }));
-  const hands = work(asked.hands);
-  const byLags = hands.reduce((most, { readyMin, lastsMin }) => Math.max(most, readyMin + lastsMin), 0);
-  return Math.max(byLags, leastReach(hands, capacities.hands), leastReach(work(asked.board), capacities.board));
+  const { tonight } = shapeOf(blocks);
+  const work = (all: readonly Use[]) =>
+    all.map(({ index, from, to }) => ({ from: ends[index]! + from, to: ends[index]! + to }));
+  const hands = work(tonight.hands);
+  const byLags = hands.reduce((most, { to }) => Math.max(most, to), 0);
+  return Math.max(byLags, leastReach(hands, capacities.hands), leastReach(work(tonight.board), capacities.board));
 }
 
-/** Least minutes of lateness that the lags and the hands leave. */
-export function leastLateMin(problem: PrepProblem, ends: readonly number[]): number {
+/** Least minutes of lateness that the lags and the hands leave, which take so long at least. */
+function leastLateMin(problem: PrepProblem, ends: readonly number[], spanMin: number): number {
   const { blocks, availableMin } = problem;
   if (availableMin === undefined) return 0;
   const byLags = Math.max(0, ...blocks.map((block, index) => ends[index]! + block.lastsMin - reachMin(problem, block)));
-  return Math.max(byLags, leastSpanMin(problem, ends) - availableMin);
+  return Math.max(byLags, spanMin - availableMin);
+}
+
+/** What no schedule is better than whose blocks end no later than `ends`. */
+export function leastOf(problem: PrepProblem, ends: readonly number[]): Omit<Judged, 'switches'> {
+  const spanMin = leastSpanMin(problem, ends);
+  return { lateMin: leastLateMin(problem, ends, spanMin), stale: leastStale(problem, ends), spanMin };
 }

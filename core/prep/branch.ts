@@ -1,45 +1,34 @@
 import type { Budget } from './budget';
 import { compareTimes, judgeTimes } from './judge';
-import { asEnds, needed, settle, type Arc } from './latest';
-import { leastLateMin, leastSpanMin, leastStale } from './bounds';
+import { needed, settle, type Arc } from './latest';
+import { leastOf } from './bounds';
 import { PAUSE_AFTER, type Steps } from '../steps/steps';
-import { backwards, RESOURCES, type Judged, type PrepProblem, type Resource } from './problem';
+import { RESOURCES, type Judged, type PrepProblem } from './problem';
+import { shapeOf, type Use } from './shape';
 
-interface Use {
-  index: number;
-  from: number;
-  to: number;
-  /** The segment's place within the block, counted backwards from the block's end. */
-  startOffset: number;
-  endOffset: number;
-}
-
-const usesOf = ({ blocks }: PrepProblem, ends: readonly number[], resource: Resource): Use[] =>
-  blocks.flatMap((block, index) =>
-    block.segments
-      .filter((segment) => segment.needs.includes(resource) && segment.lastsMin > 0)
-      .map((segment) => {
-        const { from, to } = backwards(block, segment, ends[index]!);
-        return { index, from, to, startOffset: from - ends[index]!, endOffset: to - ends[index]! };
-      }),
-  );
-
-/** Pieces of work that want more of something than there is, at the moment nearest to sitting down where that happens. */
-function firstConflict(problem: PrepProblem, ends: readonly number[]): Use[] | undefined {
-  let found: { at: number; uses: Use[] } | undefined;
-  for (const resource of RESOURCES) {
-    const uses = usesOf(problem, ends, resource);
-    const capacity = problem.capacities[resource];
-    for (const { from } of [...uses].sort((a, b) => a.from - b.from)) {
-      if (found && from >= found.at) break;
-      const active = uses.filter((use) => use.from <= from && use.to > from);
-      if (active.length > capacity) {
-        found = { at: from, uses: active.slice(0, capacity + 1) };
-        break;
-      }
+/**
+ * Pieces of work that want more of something than there is, at the moment nearest to sitting down where that happens.
+ */
+function firstConflict({ blocks, capacities }: PrepProblem, ends: readonly number[]): Use[] | undefined {
+  const { uses } = shapeOf(blocks);
+  let foundAt = Infinity;
+  let found: Use[] | undefined;
+  for (const [resource, wanted] of uses.entries()) {
+    const capacity = capacities[RESOURCES[resource]!];
+    if (wanted.length <= capacity) continue;
+    const from = wanted.map((use) => ends[use.index]! + use.from);
+    const isActive = (use: Use, one: number, at: number) => from[one]! <= at && ends[use.index]! + use.to > at;
+    for (const at of from) {
+      if (at >= foundAt) continue;
+      let active = 0;
+      for (let one = 0; one < wanted.length && active <= capacity; one += 1)
+        if (isActive(wanted[one]!, one, at)) active += 1;
+      if (active <= capacity) continue;
+      foundAt = at;
+      found = wanted.filter((use, one) => isActive(use, one, at)).slice(0, capacity + 1);
     }
   }
-  return found?.uses;
+  return found;
 }
 
 /** Whether nothing is wanted more than once at a time. */
@@ -69,7 +58,7 @@ function waysOut({ blocks }: PrepProblem, conflict: readonly Use[], ends: readon
     conflict
       .filter((then) => then.index !== first.index)
       .map((then): { arc: Arc; cost: number } => {
-        const leastMin = first.endOffset - then.startOffset;
+        const leastMin = first.to - then.from;
         const moved = ends[first.index]! + leastMin - ends[then.index]!;
         return {
           arc: { from: first.index, to: then.index, leastMin },
@@ -105,15 +94,10 @@ export function* branchAndBound(
     if (nodes % PAUSE_AFTER === 0) yield;
     const ends = [...branch.from];
     if (!settle(blocks, branch.added, ends)) continue;
-    const least = {
-      lateMin: leastLateMin(problem, ends),
-      stale: leastStale(problem, ends),
-      spanMin: leastSpanMin(problem, ends),
-    };
-    if (best && compareTimes(least, best.judged) >= 0) continue;
+    if (best && compareTimes(leastOf(problem, ends), best.judged) >= 0) continue;
     const conflict = firstConflict(problem, ends);
     if (!conflict) {
-      const judged = judgeTimes(problem, asEnds(blocks, ends));
+      const judged = judgeTimes(problem, ends);
       if (!best || compareTimes(judged, best.judged) < 0) best = { ends, judged };
       continue;
     }

@@ -1,55 +1,39 @@
-import {
-  backwards,
-  firstHandMin,
-  isAttended,
-  staleOf,
-  type Block,
-  type Ends,
-  type Judged,
-  type PrepProblem,
-  type Segment,
-} from './problem';
+import { firstHandMin, staleOf, type Block, type Judged, type PrepProblem } from './problem';
+import { shapeOf } from './shape';
 
 /** Minutes from now that a block may reach back to; endless when the clock does not matter. */
 export function reachMin({ availableMin, notBeforeMin }: PrepProblem, block: Block): number {
   return availableMin === undefined ? Infinity : availableMin - (notBeforeMin?.get(block.id) ?? 0);
 }
 
-/** Where the hands are during a stretch of work: at the board, at the stove, elsewhere. */
-const placeOf = (needs: readonly string[]) =>
-  needs.includes('board') ? 0 : needs.includes('burner') || needs.includes('pot') ? 1 : 2;
-
 const NOWHERE = -1;
 
-interface Attended {
-  block: Block;
-  segment: Segment;
+interface Cook {
+  freeAt: number;
   place: number;
 }
 
-const attended = new WeakMap<readonly Block[], Attended[]>();
-
-/** All that is done with one's hands, found once for the blocks of a problem: a search asks for it thousands of times. */
-function attendedIn(blocks: readonly Block[]): Attended[] {
-  const known =
-    attended.get(blocks) ??
-    blocks.flatMap((block) =>
-      block.segments.filter(isAttended).map((segment) => ({ block, segment, place: placeOf(segment.needs) })),
-    );
-  attended.set(blocks, known);
-  return known;
+/** The next piece of work goes to whoever is free and stands there already, or else to whoever has been free longest. */
+function nextCook(cooks: readonly Cook[], to: number, place: number): Cook | undefined {
+  let longest: Cook | undefined;
+  let there: Cook | undefined;
+  for (const cook of cooks) {
+    if (cook.freeAt < to) continue;
+    if (!longest || cook.freeAt > longest.freeAt) longest = cook;
+    if (cook.place === place && (!there || cook.freeAt > there.freeAt)) there = cook;
+  }
+  return there ?? longest;
 }
 
-function countSwitches({ blocks, capacities }: PrepProblem, ends: Ends): number {
-  const work = attendedIn(blocks)
-    .map(({ block, segment, place }) => ({ ...backwards(block, segment, ends.get(block.id)!), place }))
+/** Changes of place between one piece of work with one's hands and the next. */
+export function countSwitches({ blocks, capacities }: PrepProblem, ends: readonly number[]): number {
+  const work = shapeOf(blocks)
+    .attended.map(({ index, from, to, place }) => ({ from: ends[index]! + from, to: ends[index]! + to, place }))
     .sort((a, b) => b.to - a.to || a.place - b.place);
-  // The next piece of work goes to whoever is free and stands there already, or else to whoever has been free longest.
-  const cooks = Array.from({ length: capacities.hands }, () => ({ freeAt: Infinity, place: NOWHERE }));
+  const cooks: Cook[] = Array.from({ length: capacities.hands }, () => ({ freeAt: Infinity, place: NOWHERE }));
   let switches = 0;
   for (const piece of work) {
-    const free = cooks.filter((cook) => cook.freeAt >= piece.to).sort((a, b) => b.freeAt - a.freeAt);
-    const cook = free.find((one) => one.place === piece.place) ?? free[0];
+    const cook = nextCook(cooks, piece.to, piece.place);
     if (!cook) continue;
     if (cook.place !== NOWHERE && cook.place !== piece.place) switches += 1;
     cook.place = piece.place;
@@ -61,22 +45,25 @@ function countSwitches({ blocks, capacities }: PrepProblem, ends: Ends): number 
 /** Freshness counts in whole points, so that next to nothing does not cost the cook an hour of standing. */
 export const wholePoints = (stale: number) => Math.floor(stale + 1e-6);
 
-/** The first three figures alone, which a search compares thousands of times. */
-export function judgeTimes(problem: PrepProblem, ends: Ends): Omit<Judged, 'switches'> {
+/**
+ * The first three figures alone, which a search compares thousands of times.
+ * @param ends minutes before sitting down, in the order of the blocks
+ */
+export function judgeTimes(problem: PrepProblem, ends: readonly number[]): Omit<Judged, 'switches'> {
   let lateMin = 0;
   let stale = 0;
   let spanMin = 0;
-  for (const block of problem.blocks) {
-    const endsMin = ends.get(block.id)!;
+  for (const [index, block] of problem.blocks.entries()) {
+    const endsMin = ends[index]!;
     lateMin = Math.max(lateMin, endsMin + block.lastsMin - reachMin(problem, block));
     stale += staleOf(block, endsMin);
-    if (!block.early) spanMin = Math.max(spanMin, firstHandMin(block, endsMin) ?? 0);
+    if (!block.early) spanMin = Math.max(spanMin, firstHandMin(block, endsMin));
   }
   return { lateMin, stale: wholePoints(stale), spanMin };
 }
 
 /** How good a schedule is: on time first, then fresh, then the shortest stand, then the fewest switches. */
-export function judge(problem: PrepProblem, ends: Ends): Judged {
+export function judge(problem: PrepProblem, ends: readonly number[]): Judged {
   return { ...judgeTimes(problem, ends), switches: countSwitches(problem, ends) };
 }
 
@@ -89,5 +76,3 @@ export function compareTimes(a: Omit<Judged, 'switches'>, b: Omit<Judged, 'switc
   }
   return 0;
 }
-
-export const compare = (a: Judged, b: Judged) => compareTimes(a, b) || a.switches - b.switches;

@@ -1,51 +1,53 @@
 import type { Arc } from './latest';
-import { backwards, RESOURCES, type Block, type PrepProblem } from './problem';
+import { RESOURCES, type Block, type PrepProblem } from './problem';
+import { shapeOf, type Shape } from './shape';
 
 /** How much of each resource is in use, minute by minute before sitting down. */
 export class Timetable {
-  private readonly used: Record<string, Uint8Array>;
+  private readonly used: Uint8Array[];
+  private readonly capacities: number[];
+  private readonly needs: Shape['needs'];
 
   constructor(
-    private readonly capacities: PrepProblem['capacities'],
+    private readonly blocks: readonly Block[],
+    capacities: PrepProblem['capacities'],
     private readonly minutes: number,
   ) {
-    this.used = Object.fromEntries(RESOURCES.map((one) => [one, new Uint8Array(minutes)]));
+    this.used = RESOURCES.map(() => new Uint8Array(minutes));
+    this.capacities = RESOURCES.map((one) => capacities[one]);
+    this.needs = shapeOf(blocks).needs;
   }
 
   clear(): void {
-    for (const one of RESOURCES) this.used[one]!.fill(0);
+    for (const used of this.used) used.fill(0);
   }
 
-  /** The first end at or after `endsMin` for which everything that the block needs is free. */
-  firstFree(block: Block, endsMin: number): number {
-    for (let end = endsMin; end + block.lastsMin < this.minutes;) {
-      const blockedTo = this.blockedUntil(block, end);
+  /** The first end at or after `endsMin` for which everything that a block needs is free. */
+  firstFree(index: number, endsMin: number): number {
+    const { id, lastsMin } = this.blocks[index]!;
+    for (let end = endsMin; end + lastsMin < this.minutes;) {
+      const blockedTo = this.blockedUntil(index, end);
       if (blockedTo === undefined) return end;
       end += blockedTo;
     }
-    throw new RangeError(`The day is too short for ${block.id}`);
+    throw new RangeError(`The day is too short for ${id}`);
   }
 
   /** By how much the block has to move at least, because something is in use; undefined when all is free. */
-  private blockedUntil(block: Block, endsMin: number): number | undefined {
-    for (const segment of block.segments) {
-      const { from, to } = backwards(block, segment, endsMin);
-      for (const need of segment.needs) {
-        const used = this.used[need]!;
-        for (let minute = to - 1; minute >= from; minute -= 1) {
-          if (used[minute]! >= this.capacities[need]) return minute + 1 - from;
-        }
-      }
+  private blockedUntil(index: number, endsMin: number): number | undefined {
+    for (const { from, to, resource } of this.needs[index]!) {
+      const used = this.used[resource]!;
+      const most = this.capacities[resource]!;
+      for (let minute = endsMin + to - 1; minute >= endsMin + from; minute -= 1)
+        if (used[minute]! >= most) return minute + 1 - endsMin - from;
     }
     return undefined;
   }
 
-  take(block: Block, endsMin: number): void {
-    for (const segment of block.segments) {
-      const { from, to } = backwards(block, segment, endsMin);
-      for (const need of segment.needs) {
-        for (let minute = from; minute < to; minute += 1) this.used[need]![minute]! += 1;
-      }
+  take(index: number, endsMin: number): void {
+    for (const { from, to, resource } of this.needs[index]!) {
+      const used = this.used[resource]!;
+      for (let minute = endsMin + from; minute < endsMin + to; minute += 1) used[minute]! += 1;
     }
   }
 }
@@ -73,7 +75,7 @@ export function placing(problem: PrepProblem, arcs: readonly Arc[]): Placing {
   const { blocks, capacities } = problem;
   return {
     problem,
-    table: new Timetable(capacities, horizonMin(problem)),
+    table: new Timetable(blocks, capacities, horizonMin(problem)),
     followers: blocks.map((_, index) => arcs.filter((arc) => arc.to === index && arc.leastMin >= 0)),
     holders: blocks.map((_, index) => arcs.filter((arc) => arc.from === index && arc.leastMin < 0)),
   };
@@ -94,19 +96,25 @@ export function placeByList(
   for (let attempt = 0; attempt < MOST_RESTARTS; attempt += 1) {
     table.clear();
     const ends: number[] = new Array<number>(blocks.length).fill(-1);
+    const allStand = (arcs: readonly Arc[]) => {
+      for (const arc of arcs) if (ends[arc.from]! < 0) return false;
+      return true;
+    };
     const left = [...order];
     let again = false;
     while (left.length > 0 && !again) {
-      const at = left.findIndex((index) => followers[index]!.every((arc) => ends[arc.from]! >= 0));
-      if (at === -1) return undefined;
-      const index = left.splice(at, 1)[0]!;
+      let at = 0;
+      while (at < left.length && !allStand(followers[left[at]!]!)) at += 1;
+      if (at === left.length) return undefined;
+      const index = left[at]!;
+      left.splice(at, 1);
       const block = blocks[index]!;
       let least = held[index]!;
       for (const arc of followers[index]!) least = Math.max(least, ends[arc.from]! + arc.leastMin);
-      const end = table.firstFree(block, least);
+      const end = table.firstFree(index, least);
       if (end > (block.endsWithinMin ?? Infinity)) return undefined;
       ends[index] = end;
-      table.take(block, end);
+      table.take(index, end);
       for (const arc of holders[index]!) {
         const wanted = end + arc.leastMin;
         if (ends[arc.to]! >= 0 && ends[arc.to]! < wanted) {

@@ -73,9 +73,16 @@ export function backwards(block: Block, segment: Segment, endsMin: number): { fr
   return { from, to: from + segment.lastsMin };
 }
 
-/** Minutes before sitting down at which a block with attended work first needs a hand; undefined when it needs none. */
-export function firstHandMin(block: Block, endsMin: number): number | undefined {
-  const attended = block.segments.filter(isAttended);
-  if (attended.length === 0) return undefined;
-  return Math.max(...attended.map((segment) => backwards(block, segment, endsMin).to));
+const handsFrom = new WeakMap<Block, number>();
+
+/** Minutes before its end at which a block first needs a hand; less than nothing when it needs none. */
+function handsBeforeEndMin(block: Block): number {
+  const known = handsFrom.get(block);
+  if (known !== undefined) return known;
+  const found = Math.max(-Infinity, ...block.segments.filter(isAttended).map((one) => block.lastsMin - one.fromMin));
+  handsFrom.set(block, found);
+  return found;
 }
+
+/** Minutes before sitting down at which a block with attended work first needs a hand; less than nothing when it needs none. */
+export const firstHandMin = (block: Block, endsMin: number): number => endsMin + handsBeforeEndMin(block);

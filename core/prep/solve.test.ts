@@ -112,9 +112,10 @@ function byEnumeration(problem: PrepProblem): Omit<Judged, 'switches'> | undefin
   function place(index: number) {
     const placed = { ...problem, blocks: blocks.slice(0, index) };
     // What stands already only gets worse; a schedule that is not better by then never will be.
-    if (best && compareTimes(judgeTimes(placed, ends), best) >= 0) return;
+    const judged = judgeTimes(placed, [...ends.values()]);
+    if (best && compareTimes(judged, best) >= 0) return;
     if (index === blocks.length) {
-      best = judgeTimes(problem, ends);
+      best = judged;
       return;
     }
     const block = blocks[index]!;

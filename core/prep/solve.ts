@@ -1,6 +1,6 @@
-import { leastLateMin, leastSpanMin, leastStale } from './bounds';
+import { leastOf } from './bounds';
 import { branchAndBound, isFree, type Best } from './branch';
-import { compare, compareTimes, judge, judgeTimes } from './judge';
+import { compareTimes, countSwitches, judge, judgeTimes } from './judge';
 import type { Budget } from './budget';
 import { arcsOf, asEnds, needed, settle, type Arc } from './latest';
 import { placeByList, placing } from './place';
@@ -41,8 +41,10 @@ function firstList({ blocks }: PrepProblem): number[] {
 
 /** What has no choice of its time stands first in every list. */
 function fixedFirst({ blocks }: PrepProblem, order: readonly number[]): number[] {
-  const isFixed = (index: number) => blocks[index]!.endsWithinMin === blocks[index]!.endsBeforeMin;
-  return [...order.filter(isFixed), ...order.filter((index) => !isFixed(index))];
+  const fixed: number[] = [];
+  const free: number[] = [];
+  for (const index of order) (blocks[index]!.endsWithinMin === blocks[index]!.endsBeforeMin ? fixed : free).push(index);
+  return [...fixed, ...free];
 }
 
 /** Takes one of the list out and puts it in elsewhere. */
@@ -77,13 +79,22 @@ function* searchLists(
   arcs: readonly Arc[],
   { lists, budget }: Effort,
   soFar: Ends,
-): Steps<(Best & { judged: Judged }) | undefined> {
+): Steps<Best | undefined> {
   const ready = placing(problem, arcs);
+  const switches = new WeakMap<Best, number>();
+  const switchesOf = (one: Best) => {
+    const known = switches.get(one) ?? countSwitches(problem, one.ends);
+    switches.set(one, known);
+    return known;
+  };
   const random = repeatable(problem.blocks.length);
   const tried = (list: readonly number[]) => {
     const ends = placeByList(ready, fixedFirst(problem, list));
-    return ends && { list, ends, judged: judge(problem, asEnds(problem.blocks, ends)) };
+    return ends && { list, ends, judged: judgeTimes(problem, ends) };
   };
+  // Changes of place break ties, and are counted only for these.
+  const isWorse = (one: Best, other: Best) =>
+    (compareTimes(one.judged, other.judged) || switchesOf(one) - switchesOf(other)) > 0;
   let best = tried(listFrom(problem, soFar)) ?? tried(firstList(problem));
   let here = best;
   let list: readonly number[] = here?.list ?? firstList(problem);
@@ -93,10 +104,10 @@ function* searchLists(
     if (budget && !budget.take(problem.blocks.length)) break;
     if (count % PAUSE_AFTER === 0) yield;
     const next = tried(moved(list, random));
-    if (!next || (here && compare(next.judged, here.judged) > 0)) continue;
+    if (!next || (here && isWorse(next, here))) continue;
     here = next;
     list = next.list;
-    if (!best || compare(next.judged, best.judged) < 0) best = next;
+    if (!best || isWorse(best, next)) best = next;
   }
   return best;
 }
@@ -127,20 +138,16 @@ export function* solvePrepInSteps(
   const arcs = arcsOf(problem);
   const latest = needed(blocks);
   if (!settle(blocks, arcs, latest)) return undefined;
-  const least = {
-    lateMin: leastLateMin(problem, latest),
-    stale: leastStale(problem, latest),
-    spanMin: leastSpanMin(problem, latest),
-  };
+  const least = leastOf(problem, latest);
   const listed = yield* searchLists(problem, arcs, effort, soFar);
   const searched = yield* branchAndBound(problem, arcs, listed, effort.nodes, effort.budget);
   if (!searched.best) return undefined;
   const isBetter = !listed || compareTimes(searched.best.judged, listed.judged) < 0;
   const found = isBetter ? searched.best : listed;
   const kept = soFar.size > 0 ? asItWas(problem, arcs, soFar) : undefined;
-  const isKept = kept && !isWorthMoving(found.judged, judgeTimes(problem, asEnds(blocks, kept)));
-  const ends = asEnds(blocks, isKept ? kept : found.ends);
-  return { ends, judged: judge(problem, ends), least, proven: searched.proven && !isKept };
+  const isKept = kept && !isWorthMoving(found.judged, judgeTimes(problem, kept));
+  const ends = isKept ? kept : found.ends;
+  return { ends: asEnds(blocks, ends), judged: judge(problem, ends), least, proven: searched.proven && !isKept };
 }
 
 /** `solvePrepInSteps` without a pause. */
@@ -153,5 +160,5 @@ export const solvePrep = (
 /** Plain list scheduling: the first list alone, as a reference. */
 export function listAlone(problem: PrepProblem): Omit<Judged, 'switches'> | undefined {
   const ends = placeByList(placing(problem, arcsOf(problem)), fixedFirst(problem, firstList(problem)));
-  return ends && judgeTimes(problem, asEnds(problem.blocks, ends));
+  return ends && judgeTimes(problem, ends);
 }
