@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { expectNothingSerious } from './support/access';
 import { expectInPlace, TIGHTEST } from './support/geometry';
 import { ElixaServer } from './support/server';
-import { LARGE_LETTER_PX, open, openSheet, SCREENS, SHEETS, startCooking } from './support/screens';
+import { goTo, LARGE_LETTER_PX, open, openSheet, SCREENS, SHEETS, startCooking } from './support/screens';
 
 const server = new ElixaServer({ demo: true });
 test.beforeAll(() => server.start());
@@ -17,47 +17,58 @@ const SIZES = {
 test.describe.configure({ mode: 'parallel' });
 
 /** Every letter twice as large, as somebody sets it who wants it so. */
-const LETTERS = `html { font-size: ${LARGE_LETTER_PX}px !important }`;
+async function withLargeLetters(page: Page, look: () => Promise<void>): Promise<void> {
+  const letters = await page.addStyleTag({ content: `html { font-size: ${LARGE_LETTER_PX}px !important }` });
+  await look();
+  await letters.evaluate((tag) => (tag as HTMLStyleElement).remove());
+}
 
-for (const screen of SCREENS) {
-  test(`${screen.name}: nothing serious for access in light and dark, everything in its place, with large letters too`, async ({
+/** What lies a tap away is looked at in one page: opening one anew costs more than looking at it. */
+const IN_ONE_PAGE = [
+  ['choose', 'broth', 'prep'],
+  ['pot', 'simmer', 'stove'],
+];
+const together = SCREENS.map(({ name }) => IN_ONE_PAGE.find((group) => group.includes(name)) ?? [name]);
+
+for (const names of new Set(together)) {
+  test(`${names.join(', ')}: nothing serious for access in light and dark, everything in its place, with large letters too`, async ({
     page,
   }) => {
-    await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
-    await open(page, server.url, screen);
-    for (const viewport of Object.values(SIZES)) {
-      await page.setViewportSize(viewport);
-      await page.getByText(screen.shows).first().waitFor();
-      await expectNothingSerious(page, viewport === SIZES.phone ? 'everything' : 'layout');
-    }
-    await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
-    await expect(page.locator('.theme-dark').first()).toBeAttached();
-    // The page is the same one, wide by now; only its colours are others, and then its letters.
-    await expectNothingSerious(page, 'contrast');
+    for (const screen of SCREENS.filter(({ name }) => names.includes(name)))
+      await test.step(screen.name, async () => {
+        await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+        await page.setViewportSize(SIZES.phone);
+        await open(page, server.url, screen);
+        for (const viewport of Object.values(SIZES)) {
+          await page.setViewportSize(viewport);
+          await page.getByText(screen.shows).first().waitFor();
+          await expectNothingSerious(page, viewport === SIZES.phone ? 'everything' : 'layout');
+        }
+        await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
+        await expect(page.locator('.theme-dark').first()).toBeAttached();
+        // The page is the same one, wide by now; only its colours are others, and then its letters.
+        await expectNothingSerious(page, 'contrast');
+        await expectInPlace(page);
+        await withLargeLetters(page, () => expectInPlace(page, TIGHTEST));
+      });
+  });
+}
+
+test('the sheets of an evening: nothing serious for access, everything in its place, with large letters too', async ({
+  page,
+}) => {
+  for (const { at, ...one } of SHEETS) {
+    const path = `/evening/muffled-peal/${at}`;
+    await page.setViewportSize(SIZES.phone);
+    if (!page.url().endsWith(path)) await goTo(page, server.url, path);
+    const sheet = await openSheet(page, one);
+    await expectNothingSerious(page, 'everything', '[role=dialog]');
     await expectInPlace(page);
-    await page.addStyleTag({ content: LETTERS });
-    await expectInPlace(page, TIGHTEST);
-  });
-}
-
-for (const at of new Set(SHEETS.map((one) => one.at))) {
-  test(`the sheets of ${at}: nothing serious for access, everything in its place, with large letters too`, async ({
-    page,
-  }) => {
-    await page.goto(`${server.url}/evening/muffled-peal/${at}`);
-    for (const one of SHEETS.filter((each) => each.at === at)) {
-      await page.setViewportSize(SIZES.phone);
-      const sheet = await openSheet(page, one);
-      await expectNothingSerious(page, 'everything', '[role=dialog]');
-      await expectInPlace(page);
-      const letters = await page.addStyleTag({ content: LETTERS });
-      await expectInPlace(page, TIGHTEST);
-      await letters.evaluate((tag) => (tag as HTMLStyleElement).remove());
-      await sheet.getByRole('button', { name: 'Close' }).click();
-      await expect(sheet).toBeHidden();
-    }
-  });
-}
+    await withLargeLetters(page, () => expectInPlace(page, TIGHTEST));
+    await sheet.getByRole('button', { name: 'Close' }).click();
+    await expect(sheet).toBeHidden();
+  }
+});
 
 test('everything can be reached and pressed with the keyboard, and the focus is seen', async ({ page }) => {
   await open(page, server.url, SCREENS[0]);

@@ -22,12 +22,20 @@ export const SCREENS = [
 export const LARGE_LETTER_PX = 32;
 
 export async function open(page: Page, base: string, screen: (typeof SCREENS)[number]): Promise<void> {
-  await page.goto(base + screen.path);
+  await goTo(page, base, screen.path);
   await page.getByText(screen.shows).first().waitFor();
+}
+
+/** Goes on to a screen: by the stages of its evening where the page has them, which opens it as a cook does, else anew. */
+export async function goTo(page: Page, base: string, path: string): Promise<void> {
+  const stage = page.getByRole('navigation', { name: 'Stages of the evening' }).locator(`a[href="${path}"]`);
+  if (await stage.count()) await stage.click();
+  else await page.goto(base + path);
 }
 
 /** The sheets of an evening: on which stage, behind which button, under which title. */
 export const SHEETS = [
+  { at: 'choose', button: 'Change Belfry pot', title: 'Belfry pot' },
   { at: 'who', button: 'Change Tove', title: 'Tove' },
   { at: 'who', button: 'Measure my own pot', title: 'My own pot' },
   { at: 'who', button: 'Time water to the boil', title: 'Time water to the boil' },
@@ -37,11 +45,13 @@ export const SHEETS = [
   { at: 'pot', button: /^Change fresh shiitake/, title: 'fresh shiitake' },
   { at: 'pot', button: 'Put something in', title: 'Put something in' },
   { at: 'pot', button: 'Keep this pot', title: 'A pot of the house' },
-  { at: 'choose', button: 'Change Belfry pot', title: 'Belfry pot' },
 ] as const;
 
 /** Opens a sheet on its stage. */
-export async function openSheet(page: Page, sheet: (typeof SHEETS)[number]): Promise<Locator> {
+export async function openSheet(
+  page: Page,
+  sheet: Pick<(typeof SHEETS)[number], 'button' | 'title'>,
+): Promise<Locator> {
   await page.getByRole('button', { name: sheet.button }).click();
   const dialog = page.getByRole('dialog', { name: sheet.title });
   await dialog.waitFor();
