@@ -46,6 +46,16 @@ function check(name, command, args, env = {}) {
   if (run(command, args, { env: { ...process.env, ...env } }) !== 0) fail(`${name}: failed`);
 }
 
+const took = [];
+let since = Date.now();
+
+/** Notes how long the part took that ends here: all of them belong under ten minutes. */
+function ends(part) {
+  const seconds = Math.round((Date.now() - since) / 1000);
+  took.push(`${part} ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`);
+  since = Date.now();
+}
+
 /** Checks that take one core each, as many at a time as there are cores; each says what it has to say when it is over. */
 async function checkTogether(checks) {
   const left = [...checks];
@@ -71,15 +81,22 @@ function counted() {
 }
 
 ensureInstalled();
+ends('installing');
 rmSync(RESULTS, { recursive: true, force: true });
 mkdirSync(RESULTS, { recursive: true });
 await checkTogether(READINGS);
-for (const [name, command, args] of RUNS) check(name, command, args);
+ends('readings');
+for (const [name, command, args] of RUNS) {
+  check(name, command, args);
+  ends(name);
+}
 ensureChromium();
 ensureBuilt();
+ends('building');
 check('journeys in headless Chromium', bin('playwright'), ['test', '-c', 'e2e/playwright.config.ts'], {
   PLAYWRIGHT_JSON_OUTPUT_NAME: E2E,
 });
+ends('journeys');
 if (!existsSync(E2E)) fail('The journeys left no result.');
 const [passed, failed] = counted();
-process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
+process.stdout.write(`\n${took.join(', ')}\n${passed} passed, ${failed} failed\n`);
