@@ -42,6 +42,8 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
       'no-restricted-syntax': ['error', NOT_COMPARED_AS_TEXT],
+      // Workers of one process have one number between them: what only one of them may write has another name.
+      'no-restricted-properties': ['error', { object: 'process', property: 'pid', message: 'Use a random name.' }],
       'max-lines': ['warn', { max: 350, skipBlankLines: true }],
     },
   },

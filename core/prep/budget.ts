@@ -33,6 +33,6 @@ export class Budget {
   }
 }
 
-/** Steps for one plan: about half a second on a small machine, and for what mends it another half. */
+/** Steps for one plan: about a tenth of a second on a small machine, and for what mends it another. */
 export const PLAN_STEPS = 1700;
 export const REMEDY_STEPS = 1100;

@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { MIGRATIONS, ROOT } from '../places';
@@ -21,8 +21,8 @@ export async function emptyDatabase(): Promise<Database> {
   if (existsSync(kept)) return openDatabase(undefined, new Blob([readFileSync(kept)]));
   const made = await openDatabase();
   mkdirSync(path.dirname(kept), { recursive: true });
-  // Another process may read it at this moment.
-  const written = `${kept}.${process.pid}`;
+  // Another worker may read or make it at this moment.
+  const written = `${kept}.${randomUUID()}`;
   writeFileSync(written, Buffer.from(await (await made.files()).arrayBuffer()));
   renameSync(written, kept);
   return made;
