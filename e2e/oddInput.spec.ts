@@ -32,6 +32,7 @@ test('two phones change one evening: nothing is overwritten before somebody choo
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await cookOn(page).waitUntilSaved();
   await expect(other.getByRole('textbox', { name: 'Evening' })).toHaveValue('Quarter peal');
+  await other.context().close();
   network.remove();
 });
 

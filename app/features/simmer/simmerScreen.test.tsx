@@ -2,6 +2,8 @@ import { planEvening } from '@elixa/core';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { InTheMiddle } from './InTheMiddle';
+import { layoutOf } from './chart/layout';
+import { PieceRows } from './chart/PieceRows';
 import { SimmerChart } from './chart/SimmerChart';
 import { MomentPanel } from './MomentPanel';
 import type { WhatIfState } from './useWhatIf';
@@ -60,6 +62,14 @@ describe('a round on its line of time', () => {
     expect(drawn()).not.toContain('in the pot');
     await quiet.rerender(chart({ levels: true }).shown);
     expect(drawn()).toContain('in the pot');
+  });
+});
+
+describe('the names beside the bars', () => {
+  it('leave nothing behind when the page was too narrow for them: two lines may be cut to the same', async () => {
+    const said = jest.spyOn(console, 'error');
+    await render(<PieceRows layout={layoutOf(simmer, 1, 0)} top={0} width={0} />);
+    expect(said.mock.calls.filter(([words]) => /same key/.test(String(words)))).toEqual([]);
   });
 });
 

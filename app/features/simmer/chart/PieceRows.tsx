@@ -50,7 +50,7 @@ export const PieceRows = memo(function PieceRows(given: Props) {
             <PieceGlyph {...lookOf(one.ingredientId, one.cut)} x={13} y={y + 18} radius={11} />
             {inLines(names[index]!, most).map((line, at, lines) => (
               <SvgText
-                key={line}
+                key={at}
                 {...CHART_TEXT}
                 x={NAME_AT}
                 y={y + 23 + (at - (lines.length - 1) / 2) * LINE}
