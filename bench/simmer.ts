@@ -2,6 +2,7 @@ import { createRequire } from 'node:module';
 import type { Evening } from '@elixa/contract';
 import {
   applyEdit,
+  CATALOGUE,
   checkEvening,
   HEAT_SOURCES,
   makePlanning,
@@ -86,7 +87,7 @@ function gridOf({ dimensionality: e, halfSizeM, rho, cp, k, faster = 1 }: Body) 
 function system() {
   const pot = potOf();
   const bodies = FOOD.flatMap((one) => {
-    const { mean, largest, wanted, what } = knownOf(one);
+    const { mean, largest, wanted, what } = knownOf(CATALOGUE, one);
     const of = (body: Body, h: number, kg: number, startC: number) => ({ ...gridOf(body), h, kg, startC });
     const startC = KEPT_C[what.kept];
     return [

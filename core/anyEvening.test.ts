@@ -47,7 +47,7 @@ const diner = (index: number): fc.Arbitrary<Diner> =>
 
 const standInsFor = (ingredientId: string, isFood: boolean) => [
   ...ingredientById(ingredientId).replacements.map((one) => one.withIngredientId),
-  ...(isFood ? likesOf(ingredientId).map((one) => one.id) : []),
+  ...(isFood ? likesOf(ingredientById(ingredientId)).map((one) => one.id) : []),
 ];
 
 /** Something else instead: what the catalogue names for it and, of what goes into the pot, like for like. */

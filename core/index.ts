@@ -50,7 +50,9 @@ export { INGREDIENTS, ingredientById, hasIngredient } from './catalogue/ingredie
 export { KIN_WORDS, kinOf, likesOf, POT_FOOD, potCutsOf, usualSlotOf } from './catalogue/kin';
 export { isCutByThickness } from './catalogue/cutThickness';
 export { findFood } from './catalogue/findFood';
-export { knowOwn, ownIdOf } from './catalogue/ownThings';
+export { ownIdOf, ownIngredient } from './catalogue/ownThings';
+export { CATALOGUE, catalogueOf, type Catalogue } from './catalogue/catalogue';
+export { nameOf } from './catalogue/nameOf';
 export { FINISHES, finishById, NO_FINISH } from './catalogue/finishes';
 export { schoolOf, type School, type SchoolChoice } from './catalogue/school';
 export type { Finish, Pour, Role, Stage, Style, StyleSlot } from './catalogue/style';

@@ -9,7 +9,17 @@ import {
   type PantryItem,
 } from '@elixa/contract';
 import { rehearsedPlan } from '@elixa/core/planEvening/rehearsed';
-import { applyEdit, expected, factsOf, housePotOf, liveSteps, planHashOf, shiftIso, type StepTap } from '@elixa/core';
+import {
+  applyEdit,
+  catalogueOf,
+  expected,
+  factsOf,
+  housePotOf,
+  liveSteps,
+  planHashOf,
+  shiftIso,
+  type StepTap,
+} from '@elixa/core';
 import { EXAMPLES } from './places';
 import { summaryOf } from './services/logSummary';
 import { eveningStore } from './store/eveningStore';
@@ -42,7 +52,7 @@ const eventId = (index: number) => `00000000-0000-4000-8000-${String(index).padS
 function finishedLog(evening: Evening): LiveLog {
   const plan = rehearsedPlan(evening);
   const { simmer } = plan;
-  const steps = liveSteps(simmer);
+  const steps = liveSteps(catalogueOf(evening), simmer);
   const at = (seconds: number) => shiftIso(simmer.litAt, Math.round(seconds));
   const taps: StepTap[] = [];
   const done = new Map<string, number>();

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { liveLogSchema, type LiveEvent } from '@elixa/contract';
-import { factsOf, foldLive, liveSteps, planHashOf, planPot } from '@elixa/core';
+import { factsOf, foldLive, liveSteps, planHashOf, planPot, CATALOGUE } from '@elixa/core';
 import { example, testServer, type TestServer } from './testing/testServer';
 
 let server: TestServer;
@@ -24,7 +24,7 @@ const tap = (index: number): LiveEvent => ({
   type: 'happened',
   facts:
     index === 1
-      ? JSON.parse(JSON.stringify(factsOf(liveSteps(plan.simmer)[0]!, plan, id(0))))
+      ? JSON.parse(JSON.stringify(factsOf(liveSteps(CATALOGUE, plan.simmer)[0]!, plan, id(0))))
       : [{ potId: 'main', act: { is: 'stirred' } }],
 });
 const send = (events: LiveEvent[], to = evening.id, named = plans) =>

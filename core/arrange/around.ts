@@ -1,4 +1,3 @@
-import { ingredientById } from '../catalogue/ingredients';
 import { repeatable } from '../measures/repeatable';
 import type { Bunch } from './bunches';
 import { glazeLikeness } from './likeness';
@@ -45,7 +44,7 @@ const glazeOf = ({ parts }: Bunch) => parts[0]?.piece.glaze ?? 'seasoning';
 
 /** What it costs that these lie side by side. */
 export function nearnessOf(bunches: readonly Bunch[], keepsApart: ReadonlyArray<{ a: string; b: string }>): Nearness {
-  const family = (one: Bunch) => ingredientById(one.ingredientId).family;
+  const family = (one: Bunch) => one.what.family;
   return {
     alike: bunches.map((a) =>
       bunches.map((b) => glazeLikeness(glazeOf(a), glazeOf(b)) + (family(a) === family(b) ? AROUND.sameFamily : 0)),

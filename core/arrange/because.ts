@@ -6,7 +6,7 @@ import type { Placed } from './layers';
 export const SLOW_FROM_MIN = 7;
 export const TENDER_TO_MIN = 1.5;
 
-const nameOf = ({ bunch }: Placed) => shortName(bunch.ingredientId, bunch.parts[0]?.cut ?? '');
+const nameOf = ({ bunch }: Placed) => shortName(bunch.what, bunch.parts[0]?.cut ?? '');
 const minutes = (min: number) => (min < 1 ? 'less than a minute' : `${Math.round(min)} min`);
 const middleDeg = ({ region }: Placed) => region.startDeg + region.sweepDeg / 2;
 

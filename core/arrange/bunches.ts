@@ -1,7 +1,7 @@
 import type { Helping } from '../diners/helpings';
 import { bunchId } from './bunchId';
+import type { Ingredient } from '../catalogue/ingredient';
 import { isOn, type Side } from '../diners/sides';
-import { ingredientById } from '../catalogue/ingredients';
 import type { Place, Role } from '../catalogue/style';
 import { sum } from '../measures/sum';
 import { dealt, piecesOf, type Pieces } from './pieces';
@@ -11,6 +11,7 @@ export interface Bunch {
   /** The ingredient, and in a pot with two broths its side. */
   id: string;
   ingredientId: string;
+  what: Ingredient;
   /** What the style has there. */
   slotId: string;
   side?: Side;
@@ -30,8 +31,8 @@ export interface Bunch {
 export type ThicknessTonight = (ingredientId: string, cut: string) => number | undefined;
 
 /** Minutes at the boil until a cut is at its best; of what is only swished or seared, those. */
-export function slowMinOf(ingredientId: string, cut: string): number {
-  const cooks = ingredientById(ingredientId).cuts[cut]?.cooks ?? {};
+export function slowMinOf({ cuts }: Ingredient, cut: string): number {
+  const cooks = cuts[cut]?.cooks ?? {};
   const window = cooks.simmered ?? cooks.swished ?? cooks.seared;
   return window?.bestMin ?? 0;
 }
@@ -46,7 +47,7 @@ function bunchOf(
 ): Bunch {
   const parts = one.cuts
     .map(({ cut, massG }) => {
-      const whole = piecesOf(one.ingredientId, cut, massG * share * rounds, thick(one.ingredientId, cut));
+      const whole = piecesOf(one.what, cut, massG * share * rounds, thick(one.ingredientId, cut));
       const part = 1 / rounds;
       return {
         ...whole,
@@ -56,10 +57,11 @@ function bunchOf(
         settledMl: whole.settledMl * part,
       };
     })
-    .sort((a, b) => slowMinOf(b.ingredientId, b.cut) - slowMinOf(a.ingredientId, a.cut));
+    .sort((a, b) => slowMinOf(one.what, b.cut) - slowMinOf(one.what, a.cut));
   return {
     id: bunchId(one.ingredientId, side),
     ingredientId: one.ingredientId,
+    what: one.what,
     slotId: one.slotId,
     ...(side ? { side } : {}),
     role: one.role,
@@ -69,7 +71,7 @@ function bunchOf(
     massG: sum(parts.map((each) => each.massG)),
     bulkMl: sum(parts.map((each) => each.bulkMl)),
     settledMl: sum(parts.map((each) => each.settledMl)),
-    slowMin: Math.max(0, ...parts.map((each) => slowMinOf(each.ingredientId, each.cut))),
+    slowMin: Math.max(0, ...parts.map((each) => slowMinOf(one.what, each.cut))),
   };
 }
 

@@ -1,6 +1,5 @@
 import type { Vessel } from '@elixa/contract';
 import type { Pour } from '../catalogue/style';
-import { ingredientById } from '../catalogue/ingredients';
 import { ASIDE_PANS } from '../catalogue/vessels';
 import type { Helping } from '../diners/helpings';
 import type { Side } from '../diners/sides';
@@ -28,7 +27,7 @@ export interface Poured {
 
 /** Volume of food as it settles under the broth, in ml. */
 export function settledVolumeMl(helpings: readonly Helping[]): number {
-  return helpings.reduce((sum, one) => sum + one.massG / ingredientById(one.ingredientId).settledDensityGPerMl, 0);
+  return helpings.reduce((sum, one) => sum + one.massG / one.what.settledDensityGPerMl, 0);
 }
 
 /**

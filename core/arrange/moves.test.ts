@@ -21,6 +21,7 @@ import {
   turned,
 } from './moves';
 import { runs } from '../testing/runs';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const evening = suited(eveningFor(4), 'clearChicken');
 const buildOf = (given: Evening) => planPot(given).build;
@@ -122,7 +123,7 @@ describe('a finger on the drawing', () => {
     for (const style of STYLES) {
       const given = suited(eveningFor(4), style.id);
       const build = buildOf(given);
-      const { bunches } = drawFromAbove(given.vessel, build);
+      const { bunches } = drawFromAbove(CATALOGUE, given.vessel, build);
       const found = bunches.filter(({ id, x, y }) => bunchAt(given.vessel, build.placements, { x, y }) === id);
       // What lies under other things is not found at its middle.
       const open = bunches.filter((one) => one.place === 'top' || one.place === 'skewer');

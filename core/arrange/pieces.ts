@@ -1,5 +1,5 @@
 import { FORMS, type Form } from '../catalogue/forms';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Ingredient } from '../catalogue/ingredient';
 import { lookOf, type DrawnLook } from './drawing/lookOf';
 
 /** Density of the flesh of a piece, in g/ml: most food sinks only just. Kitchen estimate, 0.95-1.08. */
@@ -34,13 +34,12 @@ export interface Pieces {
 /**
  * A piece of a cut: as large as its mass and thickness make it, lying as its shape lies.
  * @param thicknessMm where it is cut thicker or thinner tonight
- * @example pieceOf('firmTofu', 'block').alongMm // 35
+ * @example pieceOf(firmTofu, 'block').alongMm // 35
  */
-export function pieceOf(ingredientId: string, cut: string, thicknessMm?: number): Piece {
-  const { cuts } = ingredientById(ingredientId);
-  const look = lookOf(ingredientId, cut);
+export function pieceOf(what: Ingredient, cut: string, thicknessMm?: number): Piece {
+  const look = lookOf(what, cut);
   const form = FORMS[look.glyph];
-  const usual = cuts[cut] ?? { thicknessMm: 10, pieceG: 10 };
+  const usual = what.cuts[cut] ?? { thicknessMm: 10, pieceG: 10 };
   const cutMm = thicknessMm ?? usual.thicknessMm;
   const heightMm = Math.max(cutMm, form.liesMm ?? 0);
   const massG = (usual.pieceG * cutMm) / usual.thicknessMm;
@@ -50,13 +49,13 @@ export function pieceOf(ingredientId: string, cut: string, thicknessMm?: number)
 }
 
 /** What so much of a cut comes to as it lies in a pot: how many pieces, and how much room they take dry and in the liquid. */
-export function piecesOf(ingredientId: string, cut: string, massG: number, thicknessMm?: number): Pieces {
-  const piece = pieceOf(ingredientId, cut, thicknessMm);
-  const { settledDensityGPerMl, densityGPerMl } = ingredientById(ingredientId);
+export function piecesOf(what: Ingredient, cut: string, massG: number, thicknessMm?: number): Pieces {
+  const piece = pieceOf(what, cut, thicknessMm);
+  const { settledDensityGPerMl, densityGPerMl } = what;
   const settledMl = massG / settledDensityGPerMl;
   const solidMl = massG / (densityGPerMl < AIRY_BELOW_G_PER_ML ? densityGPerMl : FLESH_G_PER_ML);
   return {
-    ingredientId,
+    ingredientId: what.id,
     cut,
     piece,
     count: massG > 0 ? Math.max(1, Math.round(massG / piece.massG)) : 0,

@@ -1,4 +1,3 @@
-import { ingredientById } from '../catalogue/ingredients';
 import type { Stack } from '../catalogue/style';
 import { sum } from '../measures/sum';
 import type { Bunch } from './bunches';
@@ -80,7 +79,7 @@ export function stacksOf(
   const count = (one: Bunch) => sum(one.parts.map((part) => part.count));
   const leaves = Math.max(2, count(first));
   const others = ordered.slice(1);
-  const meats = others.filter((one) => ingredientById(one.ingredientId).family !== 'leaf');
+  const meats = others.filter((one) => one.what.family !== 'leaf');
   const layersAt = (stacks: number, repeats: number): Layers => ({
     leaves,
     slices: sum(meats.map(count)),

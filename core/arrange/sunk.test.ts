@@ -5,6 +5,7 @@ import { rehearsedPlan } from '../planEvening/rehearsed';
 import { eveningFor, suited } from '../testing/household';
 import { ringMl } from './room';
 import { firstFullAt, sunkAt } from './sunk';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const plans = STYLES.map((style) => ({ id: style.id, evening: suited(eveningFor(4), style.id) })).map((one) => ({
   ...one,
@@ -19,11 +20,11 @@ describe.each(plans)('the pot over time: $id', ({ plan, evening: { vessel } }) =
 
   it('holds what is in by then, and in the end all that it was built of', () => {
     const laid = plan.build.placements.filter((one) => one.region && one.place !== 'beside');
-    const counts = moments.map((atS) => sunkAt(plan, atS).length);
+    const counts = moments.map((atS) => sunkAt(CATALOGUE, plan, atS).length);
     expect(counts).toEqual([...counts].sort((a, b) => a - b));
-    expect(sunkAt(plan, 1e9).map(keyOf)).toEqual(laid.map(keyOf));
+    expect(sunkAt(CATALOGUE, plan, 1e9).map(keyOf)).toEqual(laid.map(keyOf));
     for (const atS of moments) {
-      for (const one of sunkAt(plan, atS)) {
+      for (const one of sunkAt(CATALOGUE, plan, atS)) {
         const inAtS = Math.min(
           ...plan.simmer.pieces
             .filter((each) => each.pan === 'main' && each.ingredientId === one.ingredientId && each.cut === one.cut)
@@ -38,7 +39,7 @@ describe.each(plans)('the pot over time: $id', ({ plan, evening: { vessel } }) =
     const built = new Map(plan.build.placements.map((one) => [keyOf(one), one]));
     const before = new Map<string, Placement>();
     for (const atS of moments) {
-      for (const one of sunkAt(plan, atS)) {
+      for (const one of sunkAt(CATALOGUE, plan, atS)) {
         const first = built.get(keyOf(one))!;
         expect(one.fromMm).toBeGreaterThanOrEqual(0);
         expect(one.toMm).toBeGreaterThan(one.fromMm);
@@ -52,7 +53,9 @@ describe.each(plans)('the pot over time: $id', ({ plan, evening: { vessel } }) =
   });
 
   it('ends about as high as the model has it: the food alone takes no more room than it and its liquid', () => {
-    const done = sunkAt(plan, 1e9).filter(({ place }) => place === 'ring' || place === 'bed' || place === 'heart');
+    const done = sunkAt(CATALOGUE, plan, 1e9).filter(
+      ({ place }) => place === 'ring' || place === 'bed' || place === 'heart',
+    );
     const foodMl = sum(
       done.map(
         ({ region, fromMm, toMm, side }) =>
@@ -66,9 +69,9 @@ describe.each(plans)('the pot over time: $id', ({ plan, evening: { vessel } }) =
     const at = firstFullAt(plan);
     const told = plan.build.levelAfterMin;
     expect(at).toBeLessThan(Math.max(1, told.length));
-    const lying = (index: number) => sunkAt(plan, plan.simmer.trace!.fromS + told[index]!.min * 60).length;
-    if (told[at] && at < told.length - 1) expect(lying(at)).toBe(sunkAt(plan, 1e9).length);
-    if (told[at] && at > 0) expect(lying(at - 1)).toBeLessThan(sunkAt(plan, 1e9).length);
+    const lying = (index: number) => sunkAt(CATALOGUE, plan, plan.simmer.trace!.fromS + told[index]!.min * 60).length;
+    if (told[at] && at < told.length - 1) expect(lying(at)).toBe(sunkAt(CATALOGUE, plan, 1e9).length);
+    if (told[at] && at > 0) expect(lying(at - 1)).toBeLessThan(sunkAt(CATALOGUE, plan, 1e9).length);
   });
 });
 
@@ -76,7 +79,7 @@ it('leaves sink to two thirds and less, roots lie as they lay, and what lies on 
   const plan = planOf('clearChicken');
   const leftOf = (ingredientId: string, cut?: string) => {
     const isIt = (one: Placement) => one.ingredientId === ingredientId && (cut === undefined || one.cut === cut);
-    const [built, one] = [plan.build.placements.find(isIt)!, sunkAt(plan, 1e9).find(isIt)!];
+    const [built, one] = [plan.build.placements.find(isIt)!, sunkAt(CATALOGUE, plan, 1e9).find(isIt)!];
     return { height: (one.toMm - one.fromMm) / (built.toMm - built.fromMm), downMm: built.fromMm - one.fromMm };
   };
   expect(leftOf('napaCabbage', 'leaf').height).toBeLessThan(0.67);
@@ -85,5 +88,5 @@ it('leaves sink to two thirds and less, roots lie as they lay, and what lies on 
   expect(leftOf('firmTofu').height).toBeCloseTo(1);
   const everything = planOf('everythingPot');
   const scallion = (all: readonly Placement[]) => all.find((one) => one.ingredientId === 'scallion')!.fromMm;
-  expect(scallion(sunkAt(everything, 1e9))).toBeLessThan(scallion(everything.build.placements) - 3);
+  expect(scallion(sunkAt(CATALOGUE, everything, 1e9))).toBeLessThan(scallion(everything.build.placements) - 3);
 });

@@ -1,4 +1,5 @@
 import type { Placement, PotPlan } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import { piecesOf } from './pieces';
 
 type Timed = Pick<PotPlan, 'build' | 'simmer'>;
@@ -27,8 +28,8 @@ const LIMP_GAPS = 0.15;
 const LEAST_LEFT = 0.3;
 
 /** Of the height at which a cut was laid, what is left when it has gone limp. */
-function limpShare({ ingredientId, cut, massG }: Placement): number {
-  const { bulkMl, settledMl, piece } = piecesOf(ingredientId, cut, massG);
+function limpShare(catalogue: Catalogue, { ingredientId, cut, massG }: Placement): number {
+  const { bulkMl, settledMl, piece } = piecesOf(catalogue.byId(ingredientId), cut, massG);
   if (piece.form.gaps < GOES_LIMP_FROM_GAPS || bulkMl <= 0) return 1;
   return Math.min(1, Math.max(LEAST_LEFT, settledMl / (1 - LIMP_GAPS) / bulkMl));
 }
@@ -56,9 +57,9 @@ function over(mine: Lying['region'], other: Lying['region']): number {
  * Everything of the first filling as it lies at a moment: only what is in by then, airy things the flatter the softer they
  * are, and what lies on them lower by as much.
  * @param atS seconds from lighting the burner
- * @example sunkAt(plan, 900) // the leaves at half of the height at which they were laid
+ * @example sunkAt(CATALOGUE, plan, 900) // the leaves at half of the height at which they were laid
  */
-export function sunkAt(plan: Timed, atS: number): Placement[] {
+export function sunkAt(catalogue: Catalogue, plan: Timed, atS: number): Placement[] {
   const lying = plan.build.placements
     .filter((one): one is Lying => one.region !== undefined && one.place !== 'beside')
     .map((one) => {
@@ -67,7 +68,7 @@ export function sunkAt(plan: Timed, atS: number): Placement[] {
       const progress = soft
         ? Math.min(1, Math.max(0, (atS - soft.inAtS) / Math.max(SAME_S, soft.softAtS - soft.inAtS)))
         : 0;
-      const left = STANDS.includes(one.place) ? 1 : 1 - progress * (1 - limpShare(one));
+      const left = STANDS.includes(one.place) ? 1 : 1 - progress * (1 - limpShare(catalogue, one));
       return { one, isIn, lostMm: (one.toMm - one.fromMm) * (isIn ? 1 - left : 1) };
     });
   return lying

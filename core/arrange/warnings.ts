@@ -23,7 +23,7 @@ const OVER_RIM_MM = 8;
 /** What lies so far over the liquid is not wet by its ripples, in mm. */
 const DRY_BY_MM = 4;
 
-const nameOf = ({ bunch }: Placed) => shortName(bunch.ingredientId, bunch.parts[0]?.cut ?? '');
+const nameOf = ({ bunch }: Placed) => shortName(bunch.what, bunch.parts[0]?.cut ?? '');
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const middleDeg = ({ region }: Placed) => region.startDeg + region.sweepDeg / 2;
 

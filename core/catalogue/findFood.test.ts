@@ -36,9 +36,9 @@ describe('like for like', () => {
 
   it('goes both ways, never to itself, and never from plants to meat', () => {
     for (const what of POT_FOOD) {
-      for (const like of likesOf(what.id)) {
+      for (const like of likesOf(what)) {
         expect(like.id).not.toBe(what.id);
-        expect(likesOf(like.id).map((one) => one.id)).toContain(what.id);
+        expect(likesOf(like).map((one) => one.id)).toContain(what.id);
         expect(kinOf(like) === 'animal').toBe(kinOf(what) === 'animal');
       }
     }
@@ -46,7 +46,7 @@ describe('like for like', () => {
 
   it('names any mushroom for any mushroom', () => {
     const mushrooms = POT_FOOD.filter((one) => one.family === 'mushroom').map((one) => one.id);
-    const likes = likesOf('shiitake').map((one) => one.id);
+    const likes = likesOf(ingredientById('shiitake')).map((one) => one.id);
     expect(new Set([...likes, 'shiitake'])).toEqual(new Set(mushrooms));
     expect(ingredientById('shiitake').family).toBe('mushroom');
   });

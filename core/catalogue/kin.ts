@@ -1,6 +1,6 @@
 import type { Family } from './family';
 import type { Ingredient } from './ingredient';
-import { INGREDIENTS, ingredientById } from './ingredients';
+import { INGREDIENTS } from './ingredients';
 import type { Band } from './formula';
 import type { Role, StyleSlot } from './style';
 import { STYLES } from './styles';
@@ -122,10 +122,8 @@ export function usualSlotOf(what: Ingredient): StyleSlot {
 export const kinOf = (what: Ingredient): Kin => (usualSlotOf(what).role === 'root' ? 'root' : KIN[what.family]);
 
 /** What can stand in a thing's place, like for like: any mushroom for any mushroom. */
-export function likesOf(ingredientId: string): readonly Ingredient[] {
-  const what = ingredientById(ingredientId);
-  return POT_FOOD.filter((one) => one.id !== ingredientId && kinOf(one) === kinOf(what));
-}
+export const likesOf = (what: Ingredient): readonly Ingredient[] =>
+  POT_FOOD.filter((one) => one.id !== what.id && kinOf(one) === kinOf(what));
 
 const isDry = ({ composition }: Ingredient) => composition.water < DRY_BELOW;
 

@@ -7,26 +7,78 @@ import { planPot } from '../planEvening/planPot';
 import { eveningFor } from '../testing/household';
 import { ingredientById } from './ingredients';
 import { POT_FOOD } from './kin';
+import { drawFromSide } from '../arrange/drawing/fromSide';
+import { sunkAt } from '../arrange/sunk';
+import { housePotOf, housePotSays } from '../evening/housePot';
+import { shoppingCsv } from '../formats/csv';
+import { programText } from '../formats/programText';
+import { shoppingText } from '../formats/shoppingText';
+import { liveSteps } from '../live/liveSteps';
+import { potCard } from '../planEvening/potCard';
+import { counterList } from '../prep/counter';
+import { catalogueOf } from './catalogue';
+import { nameOf } from './nameOf';
 import { ownIdOf } from './ownThings';
+
 import { runs } from '../testing/runs';
 
 const evening = eveningFor(3);
 const made = (thing: Omit<OwnThing, 'id'>, instead?: string) =>
   applyEdit(evening, { kind: 'ownMade', thing, ...(instead ? { instead } : {}) });
 const inFor = (given: Evening, name: string) => {
-  const piece = planPot(given).simmer.pieces.find((one) => ingredientById(one.ingredientId).name === name)!;
+  const piece = planPot(given).simmer.pieces.find((one) => nameOf(catalogueOf(given), one.ingredientId) === name)!;
   return piece.outAtS - piece.inAtS;
 };
 
 describe('a thing of the cook’s own', () => {
   it('is planned, cut, bought and cooked like what it is like, under its own name', () => {
-    const plan = planQuickly(made({ name: 'rope-end noodles', likeId: 'udon' }));
-    const { id } = plan.menu.slots
-      .map((slot) => ingredientById(slot.ingredientId))
-      .find((one) => one.name === 'rope-end noodles')!;
+    const thing = { name: 'rope-end noodles', likeId: 'udon' };
+    const plan = planQuickly(made(thing));
+    const id = ownIdOf(thing);
+    expect(plan.menu.slots.map((slot) => slot.ingredientId)).toContain(id);
     expect(plan.shopping.map((item) => item.ingredientId)).toContain(id);
     expect(plan.simmer.pieces.map((piece) => piece.ingredientId)).toContain(id);
     expect(plan.prep.tasks.map((task) => task.subjectId)).toContain(id);
+  });
+
+  it('is known to its own evening and to no other', () => {
+    const { id, ...thing } = made({ name: 'only here', likeId: 'udon' }).own![0]!;
+    planPot(made(thing));
+    expect(catalogueOf(made(thing)).byId(id)).toMatchObject({ name: 'only here', likeId: 'udon' });
+    expect(catalogueOf(evening).has(id)).toBe(false);
+    const elsewhere = { ...evening, choices: { ...evening.choices, added: [id] } };
+    expect(checkEvening(elsewhere).map((fault) => fault.field)).toEqual(['choices.added[0]']);
+  });
+
+  it('has its name and its look wherever an evening is told: drawn, listed, cooked, bought', async () => {
+    const foods = new Set(planPot(evening).build.placements.map((one) => one.ingredientId));
+    expect(foods.size).toBeGreaterThan(5);
+    for (const ingredientId of foods) {
+      // Where a piece has a short name of its own, it keeps it.
+      const short = Object.values(ingredientById(ingredientId).cuts).flatMap((cut) => cut.short ?? []);
+      const ours = new RegExp(['ours', ...short].join('|'), 'i');
+      const thing = { name: 'ours', likeId: ingredientId };
+      const given = made(thing, ingredientId);
+      const catalogue = catalogueOf(given);
+      const plan = planQuickly(given);
+      const { build, simmer } = plan;
+      expect(simmer.pieces.map((one) => one.ingredientId)).toContain(ownIdOf(thing));
+      const steps = liveSteps(catalogue, simmer).filter((step) => step.actions.length < 4);
+      const mine = steps.filter(({ actions }) => actions.some((one) => one.ingredientId === ownIdOf(thing)));
+      const drawn = potCard(given).drawing.names.find((one) => one.ingredientId === ownIdOf(thing));
+      const kept = housePotOf(given, { id: 'kept', name: 'Kept', changedAt: given.sitDownAt });
+      const lists = [
+        counterList(catalogue, plan).find((one) => one.ingredientId === ownIdOf(thing))?.name,
+        programText(catalogue, plan),
+        shoppingText(catalogue, 'List', plan.shopping),
+        await shoppingCsv(catalogue, plan.shopping),
+        drawn?.name,
+        housePotSays(kept).join(),
+        ...mine.map((step) => step.title),
+      ];
+      for (const said of lists) expect(said).toMatch(ours);
+      drawFromSide(catalogue, given.vessel, { ...build, placements: sunkAt(catalogue, plan, 600) });
+    }
   });
 
   it('of every food of the catalogue can be planned, as thick as it comes', () => {
@@ -61,7 +113,7 @@ describe('a thing of the cook’s own', () => {
     const { id, after } = timed('oysterMushroom', 1.5);
     expect(JSON.stringify(after)).not.toContain(id);
     expect(checkEvening(after)).toEqual([]);
-    const best = (of: Evening) => Object.values(ingredientById(of.own![0]!.id).cuts)[0]!.cooks!.simmered!;
+    const best = (of: Evening) => Object.values(catalogueOf(of).byId(of.own![0]!.id).cuts)[0]!.cooks!.simmered!;
     const like = (likeId: string) => Object.values(ingredientById(likeId).cuts)[0]!.cooks!.simmered!;
     expect(best(after).bestMin).toBeCloseTo(like('oysterMushroom').bestMin * 1.5, 9);
     const meat = best(timed('chickenThigh', 0.5).after);
@@ -72,10 +124,16 @@ describe('a thing of the cook’s own', () => {
   });
 
   it('brings the salt and the allergens of its label', () => {
-    const given = made({ name: 'dock sausage', likeId: 'frankfurter', saltPct: 4, allergens: ['mustard'] });
+    const thing: Omit<OwnThing, 'id'> = {
+      name: 'dock sausage',
+      likeId: 'frankfurter',
+      saltPct: 4,
+      allergens: ['mustard'],
+    };
+    const given = made(thing);
     const guest = { ...evening.diners[0]!, avoids: ['mustard' as const] };
     const plan = planPot({ ...given, diners: [guest, ...given.diners.slice(1)] });
-    const conflict = plan.conflicts.find((one) => ingredientById(one.ingredientId).name === 'dock sausage');
+    const conflict = plan.conflicts.find((one) => one.ingredientId === ownIdOf(thing));
     expect(conflict).toMatchObject({ why: 'avoids mustard', avoided: true });
     const broth = (of: Evening) => planPot(of).liquids.find((one) => one.kind === 'broth')!;
     const saltOf = (of: Evening) => broth(of).ingredients.find((one) => one.ingredientId === 'salt')?.massG ?? 0;
@@ -84,10 +142,11 @@ describe('a thing of the cook’s own', () => {
 
   it('stands in for a part of a liquid by the salt of its label', () => {
     const soyG = (saltPct: number) => {
-      const given = made({ name: 'soy of the house', likeId: 'lightSoy', saltPct }, 'lightSoy');
+      const thing = { name: 'soy of the house', likeId: 'lightSoy', saltPct };
+      const given = made(thing, 'lightSoy');
       expect(checkEvening(given)).toEqual([]);
       const parts = planPot(given).liquids.flatMap((liquid) => liquid.ingredients);
-      return parts.find((part) => ingredientById(part.ingredientId).name === 'soy of the house')!.massG;
+      return parts.find((part) => part.ingredientId === ownIdOf(thing))!.massG;
     };
     expect(soyG(8) / soyG(16)).toBeGreaterThan(1.7);
   });

@@ -2,7 +2,7 @@ import type { OwnThing } from '@elixa/contract';
 import murmur from 'imurmurhash';
 import type { AdditionWindow } from './cooking';
 import type { Cut, Ingredient, Peril } from './ingredient';
-import { hasIngredient, ingredientById, rememberIngredient } from './ingredients';
+import { hasIngredient, ingredientById } from './ingredients';
 
 /** What must not be eaten before it is cooked through, whatever a cook likes. */
 const SAFE_ONLY_THROUGH: readonly Peril[] = ['cookThrough', 'minced', 'rawEgg', 'mushroom', 'boilFully'];
@@ -91,15 +91,4 @@ export function ownIngredient(thing: OwnThing): Ingredient {
 }
 
 /** Whether it can be looked up: it is like something of the catalogue, and its id is the one that follows from it. */
-export const isOwnSound = (thing: OwnThing): boolean =>
-  hasIngredient(thing.likeId) && ingredientById(thing.likeId).likeId === undefined && thing.id === ownIdOf(thing);
-
-/**
- * Makes the things of an evening known to everything that looks an ingredient up. Since an id stands for one thing for
- * ever, it makes no difference when and how often this is done, or which evening asks.
- */
-export function knowOwn(things: readonly OwnThing[] | undefined): void {
-  for (const thing of things ?? []) {
-    if (!hasIngredient(thing.id) && isOwnSound(thing)) rememberIngredient(ownIngredient(thing));
-  }
-}
+export const isOwnSound = (thing: OwnThing): boolean => hasIngredient(thing.likeId) && thing.id === ownIdOf(thing);

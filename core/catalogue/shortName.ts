@@ -1,7 +1,4 @@
-import { ingredientById } from './ingredients';
+import type { Ingredient } from './ingredient';
 
 /** How a cook names a piece at the stove: `cabbage stems`. */
-export function shortName(ingredientId: string, cut: string): string {
-  const found = ingredientById(ingredientId);
-  return found.cuts[cut]?.short ?? found.name;
-}
+export const shortName = ({ name, cuts }: Ingredient, cut: string): string => cuts[cut]?.short ?? name;

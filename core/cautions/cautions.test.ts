@@ -2,6 +2,7 @@ import type { Diner, Evening, Liquid } from '@elixa/contract';
 import type { Peril } from '../catalogue/ingredient';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { STYLES } from '../catalogue/styles';
+import { CATALOGUE } from '../catalogue/catalogue';
 import { VESSELS } from '../catalogue/vessels';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, example, guests, suited } from '../testing/household';
@@ -14,8 +15,10 @@ const situation = (
   diners: Diner[] = guests(2),
 ): Situation => ({
   evening: eveningFor(diners.length, { diners }),
+  catalogue: CATALOGUE,
   helpings: foodIds.map((ingredientId) => ({
     ingredientId,
+    what: ingredientById(ingredientId),
     pan: 'main',
     purpose: 'pot',
     slotId: ingredientId,

@@ -1,5 +1,4 @@
 import { belongsTo } from '../catalogue/heatSources';
-import { ingredientById } from '../catalogue/ingredients';
 import type { Role } from '../catalogue/style';
 import { guests, inLiquids, isDelicate, type CautionRule, type Situation } from './situation';
 
@@ -23,10 +22,10 @@ const hotForChildren = (situation: Situation, isDip: boolean): string[] => {
 };
 
 /** What is not settled, and still ends up in front of a guest: for an allergen or a thing named, or for a diet. */
-const openConflicts = ({ conflicts }: Situation, avoided: boolean): string[] =>
+const openConflicts = ({ catalogue, conflicts }: Situation, avoided: boolean): string[] =>
   conflicts
     .filter((one) => !one.resolvedBy && (one.avoided ?? false) === avoided)
-    .map(({ diner, why, ingredientId }) => `${diner} ${why}: ${ingredientById(ingredientId).name}`);
+    .map(({ diner, why, ingredientId }) => `${diner} ${why}: ${catalogue.byId(ingredientId).name}`);
 
 /** What is said of the table, the pot and the fire. General advice; the words defer to local authorities. Food-safety and fire rules of the place come first. */
 export const RULES: readonly CautionRule[] = [
@@ -142,7 +141,7 @@ export const RULES: readonly CautionRule[] = [
       ...new Set(
         helpings
           .filter((one) => KEPT_WITH_BROTH.includes(one.role))
-          .map((one) => ingredientById(one.ingredientId))
+          .map((one) => one.what)
           .filter((what) => what.family === 'grain')
           .map((what) => what.name),
       ),

@@ -1,11 +1,12 @@
 import type { Caution, Conflict, Diner, Evening, Liquid } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import type { Ingredient } from '../catalogue/ingredient';
-import { ingredientById } from '../catalogue/ingredients';
 import type { Helping } from '../diners/helpings';
 
 /** What an evening holds, as far as a caution asks. */
 export interface Situation {
   evening: Evening;
+  catalogue: Catalogue;
   helpings: readonly Helping[];
   /** Broths, sauces and what is made ahead. */
   liquids: readonly Liquid[];
@@ -27,27 +28,27 @@ type Test = (what: Ingredient) => boolean;
 const unique = (words: readonly string[]) => [...new Set(words)];
 
 /** A thing, and what it is made of where that is done at home. */
-const withWhatItIsMadeOf = ({ choices }: Evening, ingredientId: string): Ingredient[] => {
-  const what = ingredientById(ingredientId);
-  const of = choices.homemade?.includes(ingredientId) ? (what.homemade?.of ?? []) : [];
-  return [what, ...of.map((one) => ingredientById(one.ingredientId))];
+const withWhatItIsMadeOf = ({ evening, catalogue }: Situation, ingredientId: string): Ingredient[] => {
+  const what = catalogue.byId(ingredientId);
+  const of = evening.choices.homemade?.includes(ingredientId) ? (what.homemade?.of ?? []) : [];
+  return [what, ...of.map((one) => catalogue.byId(one.ingredientId))];
 };
 
 /** Names of the food in the pots that a test holds for. */
-export const inFood = ({ helpings, evening }: Situation, test: Test): string[] =>
+export const inFood = (situation: Situation, test: Test): string[] =>
   unique(
-    helpings
-      .flatMap((one) => withWhatItIsMadeOf(evening, one.ingredientId))
+    situation.helpings
+      .flatMap((one) => withWhatItIsMadeOf(situation, one.ingredientId))
       .filter(test)
       .map((what) => what.name),
   );
 
 /** Names of what is in broths, sauces and bases that a test holds for. */
-export const inLiquids = ({ liquids, evening }: Situation, test: Test): string[] =>
+export const inLiquids = (situation: Situation, test: Test): string[] =>
   unique(
-    liquids
+    situation.liquids
       .flatMap((liquid) => liquid.ingredients)
-      .flatMap((part) => withWhatItIsMadeOf(evening, part.ingredientId))
+      .flatMap((part) => withWhatItIsMadeOf(situation, part.ingredientId))
       .filter(test)
       .map((what) => what.name),
   );

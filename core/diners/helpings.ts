@@ -1,5 +1,6 @@
 import type { Evening } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import { catalogueOf } from '../catalogue/catalogue';
+import type { Ingredient } from '../catalogue/ingredient';
 import { likeRatio, potCutsOf } from '../catalogue/kin';
 import type { Place, Role, StyleSlot } from '../catalogue/style';
 import { portionsOf } from './portion';
@@ -9,6 +10,8 @@ import { eatersOf, standIn, type Pan, type Table } from './table';
 /** What one slot of a style has become in one pan, for those who eat it. */
 export interface Helping {
   ingredientId: string;
+  /** The same, looked up. */
+  what: Ingredient;
   /** What the style has there. */
   slotId: string;
   role: Role;
@@ -36,28 +39,26 @@ export const askedPerHeadG = ({ overrides }: Evening, slot: StyleSlot): number =
   overrides.gramsPerHead?.[slot.ingredientId] ?? slot.rangeG[1];
 
 /** Grams of what stands in for a thing of the pot that are served for a gram of it. */
-export function servedRatio(askedId: string, servedId: string): number {
-  if (servedId === askedId) return 1;
-  const asked = ingredientById(askedId);
-  const replacement = asked.replacements.find((one) => one.withIngredientId === servedId);
-  return replacement ? (replacement.ratio ?? 1) : likeRatio(asked, ingredientById(servedId));
+export function servedRatio(asked: Ingredient, served: Ingredient): number {
+  if (served.id === asked.id) return 1;
+  const replacement = asked.replacements.find((one) => one.withIngredientId === served.id);
+  return replacement ? (replacement.ratio ?? 1) : likeRatio(asked, served);
 }
 
 /** Nobody cooks three quarters of an egg. */
-function wholeOnes(massG: number, ingredientId: string): number {
-  const { sold, family } = ingredientById(ingredientId);
+function wholeOnes(massG: number, { sold, family }: Ingredient): number {
   if (family !== 'egg' || !sold?.countable || massG <= 0) return massG;
   return Math.max(1, Math.round(massG / sold.massG)) * sold.massG;
 }
 
 /** How a stand-in is cut: as what it stands in for where it can be, or else in its first way. */
-function cutsOf(slot: StyleSlot, served: string, pan: Pan): StyleSlot['cuts'] {
-  const isElse = pan === 'aside' || served !== slot.ingredientId;
+function cutsOf(slot: StyleSlot, served: Ingredient, pan: Pan): StyleSlot['cuts'] {
+  const isElse = pan === 'aside' || served.id !== slot.ingredientId;
   const cuts = (isElse && slot.cutsApart) || slot.cuts;
-  if (served === slot.ingredientId || cuts.length === 0) return cuts;
-  const known = ingredientById(served).cuts;
+  if (served.id === slot.ingredientId || cuts.length === 0) return cuts;
+  const known = served.cuts;
   if (cuts.every(({ cut }) => cut in known && known[cut]?.cooks && !known[cut].fromLiquid)) return cuts;
-  return [{ cut: potCutsOf(ingredientById(served))[0] ?? Object.keys(known)[0] ?? '', share: 1 }];
+  return [{ cut: potCutsOf(served)[0] ?? Object.keys(known)[0] ?? '', share: 1 }];
 }
 
 /**
@@ -65,6 +66,7 @@ function cutsOf(slot: StyleSlot, served: string, pan: Pan): StyleSlot['cuts'] {
  * @returns masses in g; nothing that nobody eats
  */
 export function helpings(evening: Evening, slots: TonightsSlots, table: Table, sides?: Sides): Helping[] {
+  const catalogue = catalogueOf(evening);
   const pans: Pan[] = table.aside.length > 0 ? ['main', 'aside'] : ['main'];
   const all = [
     ...slots.pot.map((slot) => ({ slot, purpose: 'pot' as const })),
@@ -73,7 +75,7 @@ export function helpings(evening: Evening, slots: TonightsSlots, table: Table, s
   ];
   return pans.flatMap((pan) =>
     all.flatMap(({ slot, purpose }) => {
-      const served = standIn(table, slot.ingredientId, pan);
+      const served = catalogue.byId(standIn(table, slot.ingredientId, pan));
       const finishing = sides && (sides.meatFree ?? 'second');
       const where =
         pan !== 'main'
@@ -85,19 +87,20 @@ export function helpings(evening: Evening, slots: TonightsSlots, table: Table, s
               : undefined;
       // A bowl beside the pot is for whoever eats, from whichever pan.
       if (purpose === 'beside' && pan === 'aside') return [];
-      const all = eatersOf(table, slot.ingredientId, pan);
-      const others = purpose === 'beside' ? eatersOf(table, slot.ingredientId, 'aside') : [];
+      const all = eatersOf(catalogue, table, slot.ingredientId, pan);
+      const others = purpose === 'beside' ? eatersOf(catalogue, table, slot.ingredientId, 'aside') : [];
       const eaters = [...all, ...others].filter((diner) => {
         const only = sides?.only.get(diner);
         return only === undefined || purpose !== 'pot' || isOn(where, only);
       });
       const heads = portionsOf(eaters);
-      const perHeadG = askedPerHeadG(evening, slot) * servedRatio(slot.ingredientId, served);
+      const perHeadG = askedPerHeadG(evening, slot) * servedRatio(catalogue.byId(slot.ingredientId), served);
       const massG = wholeOnes(perHeadG * heads, served);
       if (massG <= 0) return [];
       return [
         {
-          ingredientId: served,
+          ingredientId: served.id,
+          what: served,
           slotId: slot.ingredientId,
           role: slot.role,
           pan,

@@ -1,5 +1,5 @@
 import type { Diner, Evening, Swap } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import { type Catalogue, catalogueOf } from '../catalogue/catalogue';
 import { whyNot } from './whyNot';
 
 export type Pan = 'main' | 'aside';
@@ -12,8 +12,6 @@ export interface Table {
   leaveOut: ReadonlySet<string>;
 }
 
-const cannotEat = (diner: Diner, ingredientId: string) => whyNot(diner, ingredientById(ingredientId)) !== undefined;
-
 /**
  * Seats everyone at the pot, except those for whom something of the food or the broth is cooked aside. When everybody
  * would sit aside, that swap simply holds for the whole pot.
@@ -23,7 +21,9 @@ export function seatTable(evening: Evening, inPot: ReadonlySet<string>): Table {
   const leaveOut = new Set(evening.choices.leaveOut);
   const swaps = evening.choices.swaps.filter((swap) => !leaveOut.has(swap.ingredientId));
   const asideSwaps = swaps.filter((swap) => swap.scope === 'aside' && inPot.has(swap.ingredientId));
-  const needsAside = (diner: Diner) => asideSwaps.some((swap) => cannotEat(diner, swap.ingredientId));
+  const catalogue = catalogueOf(evening);
+  const needsAside = (diner: Diner) =>
+    asideSwaps.some((swap) => whyNot(diner, catalogue.byId(swap.ingredientId)) !== undefined);
   const aside = evening.diners.filter(needsAside);
   if (aside.length === evening.diners.length) {
     return { main: aside, aside: [], swaps: swaps.map((swap) => ({ ...swap, scope: 'everyone' })), leaveOut };
@@ -40,8 +40,8 @@ export function standIn(table: Table, ingredientId: string, pan: Pan): string {
 }
 
 /** Diners of a pan who can eat what a thing of the style has become there. */
-export function eatersOf(table: Table, ingredientId: string, pan: Pan): readonly Diner[] {
+export function eatersOf(catalogue: Catalogue, table: Table, ingredientId: string, pan: Pan): readonly Diner[] {
   if (table.leaveOut.has(ingredientId)) return [];
-  const served = standIn(table, ingredientId, pan);
-  return (pan === 'main' ? table.main : table.aside).filter((diner) => !cannotEat(diner, served));
+  const served = catalogue.byId(standIn(table, ingredientId, pan));
+  return (pan === 'main' ? table.main : table.aside).filter((diner) => whyNot(diner, served) === undefined);
 }

@@ -1,27 +1,26 @@
 import type { Ask } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+
 import type { Menu } from './menu';
 import { andList } from '../measures/andList';
 import { standIn } from '../diners/table';
 import { whyNot } from '../diners/whyNot';
 
-const nameOf = (ingredientId: string) => ingredientById(ingredientId).name.split(',')[0]!;
-
 /**
  * What a guest at the small pan gets in place of something that this guest could eat, only because others share the pan.
  * Where nothing but the broth keeps the guest from the pot, one tap makes the broth so for everyone.
  */
-export function asksOf({ slots, table }: Menu): Ask[] {
+export function asksOf({ catalogue, slots, table }: Menu): Ask[] {
+  const nameOf = (ingredientId: string) => catalogue.byId(ingredientId).name.split(',')[0]!;
   const items = [...slots.pot, ...slots.finish];
   const inFood = new Set(items.map((item) => item.ingredientId));
   return table.aside.flatMap((diner) => {
     const mine = table.swaps.filter(
-      (swap) => swap.scope === 'aside' && whyNot(diner, ingredientById(swap.ingredientId)),
+      (swap) => swap.scope === 'aside' && whyNot(diner, catalogue.byId(swap.ingredientId)),
     );
     const lost = items.filter(({ ingredientId }) => {
       const served = standIn(table, ingredientId, 'aside');
       const isOthers = served !== standIn(table, ingredientId, 'main') && !table.leaveOut.has(ingredientId);
-      return isOthers && !whyNot(diner, ingredientById(ingredientId));
+      return isOthers && !whyNot(diner, catalogue.byId(ingredientId));
     });
     if (lost.length === 0) return [];
     const gets = andList(lost.map(({ ingredientId }) => nameOf(standIn(table, ingredientId, 'aside'))));

@@ -1,11 +1,12 @@
 import { allergenSchema, type Evening, type FieldError } from '@elixa/contract';
+import { CATALOGUE, catalogueOf } from '../catalogue/catalogue';
 import { FINISHES, finishById, NO_FINISH } from '../catalogue/finishes';
 import { FORMULAS, formulaById } from '../catalogue/formulas';
 import type { FormulaKind } from '../catalogue/formula';
-import { hasIngredient, ingredientById, INGREDIENTS } from '../catalogue/ingredients';
+import { INGREDIENTS } from '../catalogue/ingredients';
 import { likesOf, potCutsOf } from '../catalogue/kin';
 import type { Style } from '../catalogue/style';
-import { isOwnSound, knowOwn, ownIdOf } from '../catalogue/ownThings';
+import { isOwnSound, ownIdOf } from '../catalogue/ownThings';
 import { STYLES, styleById } from '../catalogue/styles';
 import { chosenLiquids, everyLiquid } from './chosenLiquids';
 import { simmeringFaults } from './simmeringFaults';
@@ -96,17 +97,18 @@ function usedIngredientIds(evening: Evening, style: Style): Set<string> {
 
 /** What the cook put in that no pot knows, or that is there already; what is cut as it cannot be. */
 function composedFaults(evening: Evening, style: Style): FieldError[] {
+  const catalogue = catalogueOf(evening);
   const { added = [], cuts = {} } = evening.choices;
   const bare = slotsOf({ ...evening, choices: { ...evening.choices, added: [] } }, style).pot;
   const food = added.flatMap((id, index): FieldError[] => {
     const field = `choices.added[${index}]`;
-    if (!hasIngredient(id) || potCutsOf(ingredientById(id)).length === 0) {
+    if (!catalogue.has(id) || potCutsOf(catalogue.byId(id)).length === 0) {
       const fix = 'Use the id of an ingredient whose time in a pot is known, or remove it.';
       return [{ field, message: `"${id}" cannot go into a pot`, fix }];
     }
     const isTwice = added.indexOf(id) < index || bare.some((slot) => slot.ingredientId === id);
     const fix = 'Remove it, and say how much of it in overrides.gramsPerHead.';
-    return isTwice ? [{ field, message: `${ingredientById(id).name} is in this pot already`, fix }] : [];
+    return isTwice ? [{ field, message: `${catalogue.byId(id).name} is in this pot already`, fix }] : [];
   });
   if (food.length > 0) return food;
   const slots = slotsOf({ ...evening, choices: { ...evening.choices, cuts: {} } }, style).pot;
@@ -114,7 +116,7 @@ function composedFaults(evening: Evening, style: Style): FieldError[] {
     const field = `choices.cuts.${id}`;
     const slot = slots.find((one) => one.ingredientId === id);
     if (!slot) return [{ field, message: `"${id}" is not in this pot`, fix: 'Remove it.' }];
-    const allowed = [...new Set([...slot.cuts.map((one) => one.cut), ...potCutsOf(ingredientById(id))])];
+    const allowed = [...new Set([...slot.cuts.map((one) => one.cut), ...potCutsOf(catalogue.byId(id))])];
     if (allowed.includes(cut)) return [];
     return [{ field, message: `"${cut}" is no cut of it that a pot takes`, fix: `Use one of: ${list(allowed)}.` }];
   });
@@ -124,6 +126,7 @@ function composedFaults(evening: Evening, style: Style): FieldError[] {
 const mentioned = (id: string) => FORMULAS.some((formula) => formula.parts.some((part) => part.ingredientId === id));
 
 function ingredientFaults(evening: Evening, style: Style): FieldError[] {
+  const catalogue = catalogueOf(evening);
   const used = usedIngredientIds(evening, style);
   const unknown = (field: string, id: string): FieldError[] =>
     used.has(id) || mentioned(id)
@@ -138,14 +141,14 @@ function ingredientFaults(evening: Evening, style: Style): FieldError[] {
         return [{ field: `choices.swaps[${index}]`, message, fix: 'Exchange each thing once.' }];
       }
       const wrong = unknown(`choices.swaps[${index}].ingredientId`, swap.ingredientId);
-      if (wrong.length > 0 || !hasIngredient(swap.ingredientId)) return wrong;
+      if (wrong.length > 0 || !catalogue.has(swap.ingredientId)) return wrong;
       const isFood = slotsOf(evening, style).pot.some(
         (slot) => slot.ingredientId === swap.ingredientId && slot.role !== 'fat',
       );
-      const likes = isFood ? likesOf(swap.ingredientId).map((one) => one.id) : [];
+      const likes = isFood ? likesOf(catalogue.byId(swap.ingredientId)).map((one) => one.id) : [];
       const known = [
         swap.ingredientId,
-        ...ingredientById(swap.ingredientId).replacements.map((one) => one.withIngredientId),
+        ...catalogue.byId(swap.ingredientId).replacements.map((one) => one.withIngredientId),
         ...likes,
       ];
       const own = (evening.own ?? []).filter((one) => known.includes(one.likeId)).map((one) => one.id);
@@ -163,11 +166,12 @@ function ingredientFaults(evening: Evening, style: Style): FieldError[] {
 }
 
 /** What a guest can avoid: an allergen, or one thing of the catalogue. Anything else would be believed and not kept. */
-function avoidFaults({ diners }: Evening): FieldError[] {
+function avoidFaults(evening: Evening): FieldError[] {
+  const catalogue = catalogueOf(evening);
   const allergens: readonly string[] = allergenSchema.options;
-  return diners.flatMap((diner, seat) =>
+  return evening.diners.flatMap((diner, seat) =>
     diner.avoids.flatMap((avoid, index) =>
-      allergens.includes(avoid) || hasIngredient(avoid)
+      allergens.includes(avoid) || catalogue.has(avoid)
         ? []
         : [
             {
@@ -214,15 +218,17 @@ function aboutLiquidFaults({ choices }: Evening): FieldError[] {
 }
 
 /** What is bought, kept or planned for the kitchen that cannot be. */
-function kitchenFaults({ choices, pantry = [], kitchen, sitDownAt }: Evening): FieldError[] {
+function kitchenFaults(evening: Evening): FieldError[] {
+  const { choices, pantry = [], kitchen, sitDownAt } = evening;
+  const catalogue = catalogueOf(evening);
   const unknown = (field: string, id: string): FieldError[] =>
-    hasIngredient(id) || formulaById(id)
+    catalogue.has(id) || formulaById(id)
       ? []
       : [{ field, message: `"${id}" is not in the catalogue`, fix: 'Use the id of an ingredient, or remove it.' }];
   const startAt = kitchen?.startAt;
   return [
     ...(choices.homemade ?? []).flatMap((id, index): FieldError[] =>
-      hasIngredient(id) && ingredientById(id).homemade
+      catalogue.has(id) && catalogue.byId(id).homemade
         ? []
         : [
             {
@@ -277,7 +283,7 @@ function finishFaults({ choices }: Evening): FieldError[] {
 function ownFaults({ own = [] }: Evening): FieldError[] {
   return own.flatMap((thing, index): FieldError[] => {
     if (isOwnSound(thing)) return [];
-    return hasIngredient(thing.likeId) && ingredientById(thing.likeId).likeId === undefined
+    return CATALOGUE.has(thing.likeId)
       ? [
           {
             field: `own[${index}].id`,
@@ -297,7 +303,6 @@ function ownFaults({ own = [] }: Evening): FieldError[] {
 
 /** Faults that show before anything is looked up for the guests. */
 export function documentFaults(evening: Evening): FieldError[] {
-  knowOwn(evening.own);
   const wrongOwn = ownFaults(evening);
   if (wrongOwn.length > 0) return wrongOwn;
   const style = styleById(evening.style.id);

@@ -1,12 +1,12 @@
 import type { Conflict, Diner, Evening, Offer } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Catalogue } from '../catalogue/catalogue';
 import type { Replacement } from '../catalogue/ingredient';
 import type { Formula } from '../catalogue/formula';
 import { everyLiquid } from './chosenLiquids';
 import { partsOf } from '../formula/schools';
 import type { Menu } from './menu';
 import { potIngredients } from './tonight';
-import { standIn, type Table } from '../diners/table';
+import { standIn } from '../diners/table';
 import { avoidedIn, whyNot } from '../diners/whyNot';
 
 /** What ends up with a guest in the evening as it was solved. */
@@ -27,14 +27,14 @@ function usedIngredients({ evening, chosen, slots }: Menu): string[] {
 /** What settles it, and whether that is cooked or mixed apart. */
 type Resolution = Pick<Conflict, 'resolvedBy' | 'apart' | 'side'>;
 
-function resolution(table: Table, diner: Diner, ingredientId: string, inPot: boolean): Resolution {
+function resolution({ catalogue, table }: Menu, diner: Diner, ingredientId: string, inPot: boolean): Resolution {
   if (table.leaveOut.has(ingredientId)) return { resolvedBy: 'left out' };
   const pan = table.aside.includes(diner) || !inPot ? 'aside' : 'main';
   const served = standIn(table, ingredientId, pan);
-  if (served === ingredientId || whyNot(diner, ingredientById(served))) return {};
+  if (served === ingredientId || whyNot(diner, catalogue.byId(served))) return {};
   const isApart = pan === 'aside' && standIn(table, ingredientId, 'main') === ingredientId;
   const where = isApart ? (inPot ? 'in a small pan' : 'in a bowl apart') : 'instead';
-  return { resolvedBy: `${ingredientById(served).name} ${where}`, apart: isApart };
+  return { resolvedBy: `${catalogue.byId(served).name} ${where}`, apart: isApart };
 }
 
 /** Who eats from one side of the pot only is not reached by what is in the other. */
@@ -45,15 +45,17 @@ function onOwnSide({ sides, table }: Menu, diner: Diner, ingredientId: string): 
 }
 
 /** Follows replacements of replacements until one suits, so that a vegan is not offered fish for chicken. */
-function suitable(diner: Diner, ingredientId: string): Replacement[] {
-  return ingredientById(ingredientId).replacements.filter(
-    (one) => !whyNot(diner, ingredientById(one.withIngredientId)),
-  );
-}
+const suitable = (catalogue: Catalogue, diner: Diner, ingredientId: string): Replacement[] =>
+  catalogue.byId(ingredientId).replacements.filter((one) => !whyNot(diner, catalogue.byId(one.withIngredientId)));
 
-function offersFor(diner: Diner, ingredientId: string, evening: Evening, where: 'pot' | 'bowl' | 'ahead'): Offer[] {
-  const others = evening.diners.filter((one) => one !== diner && !whyNot(one, ingredientById(ingredientId)));
-  return suitable(diner, ingredientId).flatMap((replacement) => {
+function offersFor(
+  { evening, catalogue }: Menu,
+  diner: Diner,
+  ingredientId: string,
+  where: 'pot' | 'bowl' | 'ahead',
+): Offer[] {
+  const others = evening.diners.filter((one) => one !== diner && !whyNot(one, catalogue.byId(ingredientId)));
+  return suitable(catalogue, diner, ingredientId).flatMap((replacement) => {
     const base = { ingredientId, withIngredientId: replacement.withIngredientId };
     const everyone: Offer = { ...base, scope: 'everyone', text: `For everyone: ${replacement.text}` };
     const aside: Offer = {
@@ -71,7 +73,7 @@ function offersFor(diner: Diner, ingredientId: string, evening: Evening, where: 
  * @returns one entry for each guest and ingredient, in the order of the table
  */
 export function findConflicts(menu: Menu, reach: Reach): Conflict[] {
-  const { evening, table, chosen } = menu;
+  const { evening, catalogue, chosen } = menu;
   const used = usedIngredients(menu);
   const inPot = potIngredients(menu);
   const inSauces = ingredientsOf(chosen.sauces, evening);
@@ -82,35 +84,39 @@ export function findConflicts(menu: Menu, reach: Reach): Conflict[] {
   return evening.diners.flatMap((diner) => {
     const reached = new Set(reach(diner).map((what) => what.id));
     const onMenu = used.flatMap((ingredientId): Conflict[] => {
-      const why = whyNot(diner, ingredientById(ingredientId));
+      const why = whyNot(diner, catalogue.byId(ingredientId));
       if (!why) return [];
       return [
         {
           diner: diner.name,
           ingredientId,
           why,
-          avoided: avoidedIn(diner, ingredientById(ingredientId)) !== undefined,
+          avoided: avoidedIn(diner, catalogue.byId(ingredientId)) !== undefined,
           ...(reached.has(ingredientId)
             ? {}
-            : (onOwnSide(menu, diner, ingredientId) ??
-              resolution(table, diner, ingredientId, inPot.has(ingredientId)))),
-          offers: offersFor(diner, ingredientId, evening, placeOf(ingredientId)),
+            : (onOwnSide(menu, diner, ingredientId) ?? resolution(menu, diner, ingredientId, inPot.has(ingredientId)))),
+          offers: offersFor(menu, diner, ingredientId, placeOf(ingredientId)),
         },
       ];
     });
-    return [...onMenu, ...broughtIn(diner, used, reached, table)];
+    return [...onMenu, ...broughtIn(menu, diner, used, reached)];
   });
 }
 
 /** What came onto the menu only by an exchange, and that this guest cannot eat. */
-function broughtIn(diner: Diner, used: readonly string[], reached: ReadonlySet<string>, table: Table): Conflict[] {
+function broughtIn(
+  { catalogue, table }: Menu,
+  diner: Diner,
+  used: readonly string[],
+  reached: ReadonlySet<string>,
+): Conflict[] {
   return [...reached]
     .filter((id) => !used.includes(id))
     .flatMap((ingredientId) => {
-      const why = whyNot(diner, ingredientById(ingredientId));
+      const why = whyNot(diner, catalogue.byId(ingredientId));
       const swap = table.swaps.find((one) => one.withIngredientId === ingredientId);
       if (!why) return [];
-      const avoided = avoidedIn(diner, ingredientById(ingredientId)) !== undefined;
+      const avoided = avoidedIn(diner, catalogue.byId(ingredientId)) !== undefined;
       return [{ diner: diner.name, ingredientId, why, avoided, standsInFor: swap?.ingredientId, offers: [] }];
     });
 }

@@ -1,6 +1,6 @@
 import type { Evening } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import type { Band } from '../catalogue/formula';
-import { ingredientById } from '../catalogue/ingredients';
 import { kinOf, potCutsOf } from '../catalogue/kin';
 import { styleById } from '../catalogue/styles';
 import { askedPerHeadG, servedRatio } from '../diners/helpings';
@@ -37,31 +37,33 @@ export function foodTonight(evening: Evening): FoodTonight[] {
   if (!style) throw new RangeError(`There is no style "${evening.style.id}"`);
   const { added = [], leaveOut, swaps } = evening.choices;
   const { pot } = slotsOf(evening, style);
+  const catalogue = catalogueOf(evening);
   return pot.map((slot) => {
     const { ingredientId, rangeG, cuts } = slot;
     const servedId =
       swaps.find((swap) => swap.ingredientId === ingredientId && swap.scope === 'everyone')?.withIngredientId ??
       ingredientId;
-    const kin = kinOf(ingredientById(ingredientId));
+    const what = catalogue.byId(ingredientId);
+    const kin = kinOf(what);
     const others = pot.filter(
       (one) =>
         one !== slot &&
         one.role !== 'fat' &&
         slot.role !== 'fat' &&
         !leaveOut.includes(one.ingredientId) &&
-        kinOf(ingredientById(one.ingredientId)) === kin,
+        kinOf(catalogue.byId(one.ingredientId)) === kin,
     );
     return {
       ingredientId,
       servedId,
       perHeadG: askedPerHeadG(evening, slot),
       rangeG,
-      servedRatio: servedRatio(ingredientId, servedId),
+      servedRatio: servedRatio(what, catalogue.byId(servedId)),
       cut: cuts.length === 1 ? cuts[0]?.cut : undefined,
       cuts:
         isBuiltIn(slot) || cuts.length === 0 || servedId !== ingredientId
           ? []
-          : [...new Set([...cuts.map(({ cut }) => cut), ...potCutsOf(ingredientById(ingredientId))])],
+          : [...new Set([...cuts.map(({ cut }) => cut), ...potCutsOf(what)])],
       isFat: slot.role === 'fat',
       isAdded: added.includes(ingredientId),
       isLeftOut: leaveOut.includes(ingredientId),

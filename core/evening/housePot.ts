@@ -1,7 +1,6 @@
 import { HOUSE_POT_VERSION, type Evening, type HousePot } from '@elixa/contract';
-import { formulaById } from '../catalogue/formulas';
-import { hasIngredient, ingredientById } from '../catalogue/ingredients';
-import { knowOwn } from '../catalogue/ownThings';
+import { catalogueOf } from '../catalogue/catalogue';
+import { nameOf as named } from '../catalogue/nameOf';
 import { styleById } from '../catalogue/styles';
 import { isSame } from './isSame';
 
@@ -33,7 +32,6 @@ export function housePotOf(evening: Evening, as: Pick<HousePot, 'id' | 'name' | 
 
 /** The evening with a pot of the house: its guests, kitchen and pantry stay. */
 export function withHousePot(evening: Evening, pot: HousePot): Evening {
-  knowOwn(pot.own);
   const known = [...(evening.own ?? []), ...(pot.own ?? [])];
   const own = known.filter((one, index) => known.findIndex((other) => other.id === one.id) === index);
   return {
@@ -52,14 +50,13 @@ export function differsFromKept(evening: Evening, kept: HousePot): boolean {
   return !isSame(without(housePotOf(evening, kept), 'own'), without(kept, 'own'));
 }
 
-const nameOf = (id: string) => (hasIngredient(id) ? ingredientById(id).name : (formulaById(id)?.name ?? id));
-
 /**
  * What makes a pot of the house its own, in phrases.
  * @example housePotSays(pot) // ['Clear chicken pot', 'with maitake', 'without carrot']
  */
 export function housePotSays({ style, own, choices, overrides }: HousePot): string[] {
-  knowOwn(own);
+  const catalogue = catalogueOf({ own });
+  const nameOf = (id: string) => named(catalogue, id);
   const { added = [], leaveOut, swaps, liquids } = choices;
   const weighed = Object.keys(overrides.gramsPerHead ?? {}).filter((id) => !added.includes(id));
   return [

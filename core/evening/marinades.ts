@@ -1,15 +1,12 @@
 import type { Formula } from '../catalogue/formula';
-import { ingredientById } from '../catalogue/ingredients';
+
 import type { Helping } from '../diners/helpings';
 
 const ANIMAL_FAMILIES: readonly string[] = ['poultry', 'meat', 'fish', 'shellfish'];
 
 /** What a marinade that no slot names lies on: of what it is made for, or else of all meat and fish, the most. */
 function mostOf({ needs }: Formula, food: readonly Helping[]): string | undefined {
-  const suits = food.filter(({ ingredientId }) => {
-    const { kinds, family } = ingredientById(ingredientId);
-    return needs ? kinds.includes(needs) : ANIMAL_FAMILIES.includes(family);
-  });
+  const suits = food.filter(({ what }) => (needs ? what.kinds.includes(needs) : ANIMAL_FAMILIES.includes(what.family)));
   return suits.reduce<Helping | undefined>((best, one) => (!best || one.massG > best.massG ? one : best), undefined)
     ?.ingredientId;
 }

@@ -1,4 +1,5 @@
 import type { Evening } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import type { Formula } from '../catalogue/formula';
 import type { Finish, Pour, Stage, Style } from '../catalogue/style';
 import type { ChosenLiquids } from './chosenLiquids';
@@ -13,6 +14,8 @@ import type { Table } from '../diners/table';
 export interface Menu {
   /** The document, with every school that is followed written into it. */
   evening: Evening;
+  /** All that can be in it, the cook's own things too. */
+  catalogue: Catalogue;
   style: Style;
   slots: TonightsSlots;
   table: Table;

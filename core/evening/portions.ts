@@ -1,7 +1,8 @@
 import type { Service, SimmerPiece } from '@elixa/contract';
 import { DRY_WORDS } from './vesselFit';
-import { ingredientById } from '../catalogue/ingredients';
+
 import type { CookingWay } from '../catalogue/cooking';
+import type { Ingredient } from '../catalogue/ingredient';
 import type { Stage } from '../catalogue/style';
 import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
@@ -11,6 +12,7 @@ export type Way = SimmerPiece['way'];
 /** So much of one cut of a thing, with the stage at which it goes in and the way it is cooked. */
 export interface Portion {
   ingredientId: string;
+  what: Ingredient;
   /** None for a fat. */
   cut?: string;
   massG: number;
@@ -21,8 +23,8 @@ export interface Portion {
 const isDry = (stage: Stage) => DRY_WORDS.includes(stage.do);
 const takesThings = (stage: Stage) => stage.roles !== undefined || stage.items !== undefined;
 
-const cooks = ({ ingredientId, cuts }: Pick<Helping, 'ingredientId' | 'cuts'>, way: CookingWay) =>
-  cuts.length > 0 && cuts.every(({ cut }) => ingredientById(ingredientId).cuts[cut]?.cooks?.[way]);
+const cooks = ({ what, cuts }: Pick<Helping, 'what' | 'cuts'>, way: CookingWay) =>
+  cuts.length > 0 && cuts.every(({ cut }) => what.cuts[cut]?.cooks?.[way]);
 
 /** Whether a thing waits on its plate for the guests to hold it in the broth. */
 export const isSwished = (one: Helping, service: Service): boolean =>
@@ -73,7 +75,7 @@ export function portionsOf(
       const own = taking.find((stage) => stage.roles?.includes(one.role)) ?? (one.cuts.length > 0 ? first : undefined);
       if (own && rest > 1e-9) parts.push({ stage: own, part: rest });
       return parts.flatMap(({ stage, part }): Portion[] => {
-        const base = { ingredientId: one.ingredientId, stageId: stage.id, way: wayOf(one, stage) };
+        const base = { ingredientId: one.ingredientId, what: one.what, stageId: stage.id, way: wayOf(one, stage) };
         if (one.cuts.length === 0) return [{ ...base, massG: one.massG * share * part }];
         return one.cuts.map(({ cut, massG }) => ({ ...base, cut, massG: massG * share * part }));
       });

@@ -1,7 +1,8 @@
 import { NO_FINISH } from '../catalogue/finishes';
 import type { Evening, FieldError } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import { vesselSuits } from './vesselFit';
-import { ingredientById } from '../catalogue/ingredients';
+import { isMeatOrFish } from '../catalogue/kinds';
 import type { Style } from '../catalogue/style';
 import { schoolsOfStyle, styleById } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
@@ -12,7 +13,7 @@ import { isSeared, isSwished } from './portions';
 import { documentFaults } from './check';
 import { marinadesOn } from './marinades';
 import type { Menu } from './menu';
-import { isOfMeat, meatFreeSide, sidesOf } from './sides';
+import { meatFreeSide, sidesOf } from './sides';
 import {
   finishesOf,
   finishOf,
@@ -40,6 +41,7 @@ function menuOf(given: Evening, style: Style): Menu {
   const stages = withHeldBack(stagesOf(evening, style), spoiltPartOf(evening, chosen.broth));
   return {
     evening,
+    catalogue: catalogueOf(evening),
     style,
     slots,
     table,
@@ -97,19 +99,20 @@ function serviceFaults({ evening, style, food, stages }: Menu): FieldError[] {
 }
 
 /** A side that is to be free of meat and is not: by what is put there, or by its broth. */
-function sideFaults({ evening, style, chosen, table, sides }: Menu): FieldError[] {
+function sideFaults({ evening, catalogue, style, chosen, table, sides }: Menu): FieldError[] {
   const asked = evening.choices.sides;
   if (!asked || !sides) return [];
   const side = meatFreeSide(evening, style, chosen, table);
   if (!side) return [];
   const other = side === 'first' ? 'second' : 'first';
   const broth = side === 'first' ? chosen.broth : chosen.otherHalf;
-  const brought = [...sides.contents[side]].filter((id) => isOfMeat(id));
+  const isOfMeat = (id: string) => isMeatOrFish(catalogue.byId(id));
+  const brought = [...sides.contents[side]].filter(isOfMeat);
   if (asked.meatFree && broth && brought.length > 0) {
     return [
       {
         field: 'choices.sides.meatFree',
-        message: `${broth.name} is not free of meat: it has ${ingredientById(brought[0]!).name} in it`,
+        message: `${broth.name} is not free of meat: it has ${catalogue.byId(brought[0]!).name} in it`,
         fix: `Choose a broth without for that side, or use "${other}" or "none" here.`,
       },
     ];
@@ -118,7 +121,7 @@ function sideFaults({ evening, style, chosen, table, sides }: Menu): FieldError[
     .filter(([id, where]) => where !== other && isOfMeat(standIn(table, id, 'main')) && !table.leaveOut.has(id))
     .map(([id]) => ({
       field: `choices.sides.of.${id}`,
-      message: `${ingredientById(standIn(table, id, 'main')).name} cannot go where nothing of an animal may`,
+      message: `${catalogue.byId(standIn(table, id, 'main')).name} cannot go where nothing of an animal may`,
       fix: `Use "${other}", or name no side free of meat (choices.sides.meatFree: none).`,
     }));
 }
@@ -131,10 +134,10 @@ function finishFaults({ evening, finish }: Menu): FieldError[] {
 }
 
 /** What goes in last must not boil: nothing is cooked in it, and no other broth boils beside it in the same pot. */
-function heldBackFaults({ evening, style, chosen }: Menu): FieldError[] {
+function heldBackFaults({ evening, catalogue, style, chosen }: Menu): FieldError[] {
   const held = spoiltPartOf(evening, chosen.broth);
   const other = spoiltPartOf(evening, chosen.otherHalf);
-  const name = ingredientById((held ?? other)?.of[0] ?? 'water').name;
+  const { name } = catalogue.byId((held ?? other)?.of[0] ?? 'water');
   if ((held || other) && chosen.otherHalf) {
     return [
       {
@@ -179,11 +182,11 @@ function foodFaults({ evening, food }: Menu): FieldError[] {
     (one) =>
       one.purpose !== 'beside' &&
       one.role !== 'fat' &&
-      one.cuts.some(({ cut }) => !ingredientById(one.ingredientId).cuts[cut]?.cooks?.simmered),
+      one.cuts.some(({ cut }) => !one.what.cuts[cut]?.cooks?.simmered),
   );
   if (!unknown) return [];
   const index = evening.choices.swaps.findIndex((swap) => swap.withIngredientId === unknown.ingredientId);
-  const { name } = ingredientById(unknown.ingredientId);
+  const { name } = unknown.what;
   return [
     {
       field: index === -1 ? 'style.id' : `choices.swaps[${index}].withIngredientId`,

@@ -8,8 +8,9 @@ import { planPot } from '../planEvening/planPot';
 import { eveningFor, guests, suited } from '../testing/household';
 import { applyEdit } from './edits/applyEdit';
 import { checkEvening, resolveMenu } from './resolveMenu';
-import { isOfMeat } from './sides';
+import { isMeatOrFish } from '../catalogue/kinds';
 import { runs } from '../testing/runs';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const divided = (diners = guests(4)) => suited(eveningFor(diners.length, { diners }), 'dividedPot');
 const after = (evening: Evening, ...edits: Edit[]) =>
@@ -20,7 +21,7 @@ const withVegetarian = () =>
 describe('a pot of two sides', () => {
   it('cooks nothing of an animal on the side that is free of it, and everything else where the cook says', () => {
     const plan = planPot(divided());
-    const animals = plan.menu.slots.filter((one) => isOfMeat(one.ingredientId));
+    const animals = plan.menu.slots.filter((one) => isMeatOrFish(ingredientById(one.ingredientId)));
     expect(animals.length).toBeGreaterThan(1);
     expect(new Set(animals.map((one) => one.where))).toEqual(new Set(['first']));
     const moved = planPot(after(divided(), { kind: 'sideChosen', ingredientId: 'lotusRoot', where: 'second' }));
@@ -97,12 +98,14 @@ describe('a pot of two sides', () => {
     const { build } = planPot(given);
     const inIt = build.placements.filter((one) => one.region);
     expect(new Set(inIt.map((one) => one.side))).toEqual(new Set(['first', 'second']));
-    for (const { side, x } of drawFromAbove(given.vessel, build).pieces.filter((one) => one.place !== 'beside')) {
+    for (const { side, x } of drawFromAbove(CATALOGUE, given.vessel, build).pieces.filter(
+      (one) => one.place !== 'beside',
+    )) {
       // The wall is bent by less than a third of the radius.
       const most = given.vessel.innerDiameterMm / 6;
       expect(side === 'first' ? x : -x).toBeLessThan(most);
     }
-    const meat = inIt.filter((one) => isOfMeat(one.ingredientId));
+    const meat = inIt.filter((one) => isMeatOrFish(ingredientById(one.ingredientId)));
     expect(meat.length).toBeGreaterThan(0);
     expect(meat.every((one) => one.side === 'first')).toBe(true);
   });

@@ -1,6 +1,6 @@
 import type { Diner, Evening } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import type { Formula } from '../catalogue/formula';
-import { ingredientById } from '../catalogue/ingredients';
 import { isMeatOrFish } from '../catalogue/kinds';
 import type { Style } from '../catalogue/style';
 import type { Side, Sides } from '../diners/sides';
@@ -9,9 +9,6 @@ import { whyNot } from '../diners/whyNot';
 import { partsOf } from '../formula/schools';
 import type { TonightsSlots } from '../diners/helpings';
 import type { ChosenLiquids } from './chosenLiquids';
-
-/** Whether it keeps a side from being free of meat. */
-export const isOfMeat = (ingredientId: string): boolean => isMeatOrFish(ingredientById(ingredientId));
 
 const OTHER: Record<Side, Side> = { first: 'second', second: 'first' };
 
@@ -31,7 +28,8 @@ export function meatFreeSide(evening: Evening, style: Style, chosen: ChosenLiqui
   const side = asked ?? style.meatFreeSide;
   const broth = side === 'first' ? chosen.broth : chosen.otherHalf;
   if (!side || !broth) return undefined;
-  return asked ?? (inBroth(broth, evening, table).some(isOfMeat) ? undefined : side);
+  const catalogue = catalogueOf(evening);
+  return asked ?? (inBroth(broth, evening, table).some((id) => isMeatOrFish(catalogue.byId(id))) ? undefined : side);
 }
 
 /**
@@ -49,14 +47,15 @@ export function sidesOf(
   const meatFree = meatFreeSide(evening, style, chosen, table);
   const asked = evening.choices.sides?.of ?? {};
   const servedOf = (slotId: string) => standIn(table, slotId, 'main');
-  const isFixed = (slotId: string) => meatFree !== undefined && isOfMeat(servedOf(slotId));
+  const catalogue = catalogueOf(evening);
+  const isFixed = (slotId: string) => meatFree !== undefined && isMeatOrFish(catalogue.byId(servedOf(slotId)));
   const whereOf: Sides['whereOf'] = (slotId) =>
     isFixed(slotId) && meatFree ? OTHER[meatFree] : (asked[slotId] ?? 'both');
   const food = slots.pot.map((slot) => slot.ingredientId).filter((id) => !table.leaveOut.has(id));
   const contents = { first: inBroth(broth, evening, table), second: inBroth(otherHalf, evening, table) };
   const on = (side: Side) => [...contents[side], ...food.filter((id) => whereOf(id) !== OTHER[side]).map(servedOf)];
   const everything = { first: on('first'), second: on('second') };
-  const canEat = (diner: Diner, side: Side) => everything[side].every((id) => !whyNot(diner, ingredientById(id)));
+  const canEat = (diner: Diner, side: Side) => everything[side].every((id) => !whyNot(diner, catalogue.byId(id)));
   const only = new Map(
     table.main.flatMap((diner): Array<[Diner, Side]> => {
       const sides = (['first', 'second'] as const).filter((side) => canEat(diner, side));

@@ -1,8 +1,8 @@
 import type { Evening } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import { FINISHES, finishById, NO_FINISH } from '../catalogue/finishes';
 import type { Formula, HeldBack } from '../catalogue/formula';
 import { formulaById } from '../catalogue/formulas';
-import { ingredientById } from '../catalogue/ingredients';
 import { usualSlotOf } from '../catalogue/kin';
 import { fits } from '../catalogue/school';
 import type { Finish, Pour, Stage, Style, StyleSlot } from '../catalogue/style';
@@ -76,11 +76,12 @@ export const hasRice = ({ choices }: Evening, style: Style): boolean => choices.
 /** Everything of a style by the schools that are followed, with what the cook added and what finishes it. */
 export function slotsOf(evening: Evening, style: Style): TonightsSlots {
   const { choices } = evening;
+  const catalogue = catalogueOf(evening);
   const schools = schoolsOfStyle(style, evening.style.schools);
   const own = style.slots.filter((slot) => !slot.optional && fits(slot.when, schools));
   const added = (choices.added ?? [])
     .filter((id) => !own.some((slot) => slot.ingredientId === id))
-    .map((id) => style.slots.find((slot) => slot.ingredientId === id) ?? usualSlotOf(ingredientById(id)));
+    .map((id) => style.slots.find((slot) => slot.ingredientId === id) ?? usualSlotOf(catalogue.byId(id)));
   return {
     pot: [...own, ...added].map((slot) => asReturned(asCut(slot, choices), evening, style)),
     finish: finishOf(evening, style)?.slots ?? [],

@@ -1,4 +1,5 @@
 import type { FieldError, PantryItem, ShoppingItem } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import { FORMULAS } from '../catalogue/formulas';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { gramsTyped } from '../measures/gramsTyped';
@@ -10,11 +11,11 @@ const RFC_4180 = { newline: '\r\n', header: true } as const;
 const csv = async () => (await import('papaparse')).default;
 
 /** The shopping list as CSV, a row for each thing. */
-export async function shoppingCsv(items: readonly ShoppingItem[]): Promise<string> {
+export async function shoppingCsv(catalogue: Catalogue, items: readonly ShoppingItem[]): Promise<string> {
   return (await csv()).unparse(
     items.map((item) => ({
       section: item.section,
-      ingredient: ingredientById(item.ingredientId).name,
+      ingredient: catalogue.byId(item.ingredientId).name,
       id: item.ingredientId,
       need_g: Number(item.needG.toFixed(1)),
       have_g: Number(item.haveG.toFixed(1)),

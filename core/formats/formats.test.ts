@@ -4,6 +4,7 @@ import { example } from '../testing/household';
 import { doneInCalendar, prepCalendar } from './calendar';
 import { pantryCsv, pantryFromCsv, shoppingCsv } from './csv';
 import { shoppingText } from './shoppingText';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const EVENING = example('practice-night');
 const { prep, shopping } = planQuickly(EVENING);
@@ -75,7 +76,7 @@ describe('the preparation as iCalendar', () => {
 
 describe('the shopping as CSV and text', () => {
   it('has a row for each thing, with lines that end as RFC 4180 asks and quotes where there is a comma', async () => {
-    const lines = (await shoppingCsv(shopping)).split('\r\n');
+    const lines = (await shoppingCsv(CATALOGUE, shopping)).split('\r\n');
     expect(lines).toHaveLength(shopping.length + 1);
     expect(lines[0]).toBe('section,ingredient,id,need_g,have_g,buy_count,buy_unit,buy,left_g');
     expect(lines.find((line) => line.includes('chickenThigh'))).toMatch(
@@ -85,7 +86,7 @@ describe('the shopping as CSV and text', () => {
 
   it('names under each section what is to be bought, and leaves out what is there', () => {
     const [first, ...others] = shopping;
-    const text = shoppingText('Practice night', [
+    const text = shoppingText(CATALOGUE, 'Practice night', [
       { ...first!, buy: { count: 0, unit: '', text: 'in the house' } },
       ...others,
     ]);

@@ -1,5 +1,5 @@
 import type { ShoppingItem } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Catalogue } from '../catalogue/catalogue';
 import type { Section } from '../catalogue/pack';
 
 /** The sections of a shop in words. */
@@ -19,7 +19,7 @@ export const SECTION_WORDS: Readonly<Record<Section, string>> = {
  * The shopping list as plain text to send to somebody, by section, without what is in the house.
  * @param title a line to stand above it
  */
-export function shoppingText(title: string, items: readonly ShoppingItem[]): string {
+export function shoppingText(catalogue: Catalogue, title: string, items: readonly ShoppingItem[]): string {
   const missing = items.filter((item) => item.buy.count > 0);
   const sections = [...new Set(missing.map((item) => item.section))];
   const blocks = sections.map((section) =>
@@ -27,7 +27,7 @@ export function shoppingText(title: string, items: readonly ShoppingItem[]): str
       SECTION_WORDS[section as Section],
       ...missing
         .filter((item) => item.section === section)
-        .map((item) => `- ${ingredientById(item.ingredientId).name}: ${item.buy.text}`),
+        .map((item) => `- ${catalogue.byId(item.ingredientId).name}: ${item.buy.text}`),
     ].join('\n'),
   );
   return [title, ...blocks].join('\n\n') + '\n';

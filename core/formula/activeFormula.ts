@@ -1,5 +1,5 @@
+import type { Catalogue } from '../catalogue/catalogue';
 import type { Ingredient, Replacement } from '../catalogue/ingredient';
-import { ingredientById } from '../catalogue/ingredients';
 import type { Formula, FormulaPart, FormulaStep, Target } from '../catalogue/formula';
 import { fits } from '../catalogue/school';
 import { partsOf, schoolsOf } from './schools';
@@ -35,19 +35,21 @@ export interface Exchanged {
 const KEPT = { salt: 'saltPct', sweetness: 'sweetnessPct', sourness: 'acidPct', heat: 'heatShu' } as const;
 
 /** Grams of what stands in for a gram of the original. */
-function replacementRatio(original: Ingredient, replacement: Replacement): number {
+function replacementRatio(original: Ingredient, instead: Ingredient, replacement: Replacement): number {
   if (replacement.keeps === 'mass' || replacement.keeps === 'savour') return replacement.ratio ?? 1;
   const key = KEPT[replacement.keeps];
-  const instead = ingredientById(replacement.withIngredientId);
+
   return instead[key] > 0 ? original[key] / instead[key] : (replacement.ratio ?? 1);
 }
 
 /**
  * The formula as it is made tonight.
+ * @param catalogue where its parts and what stands in for them are looked up
  * @param size litres of finished liquid, heads, or kilograms of the main thing
  * @param factors what the table's taste asks of the parts that bring heat and savour
  */
 export function activate(
+  catalogue: Catalogue,
   formula: Formula,
   chosenSchools: Readonly<Record<string, string>>,
   exchanged: Exchanged,
@@ -60,13 +62,13 @@ export function activate(
   const parts = partsOf(formula, chosenSchools)
     .filter((part) => !exchanged.leftOut.has(part.ingredientId))
     .map((part): ActivePart => {
-      const original = ingredientById(part.ingredientId);
+      const original = catalogue.byId(part.ingredientId);
       const swap = exchanged.swaps.find((one) => one.ingredientId === part.ingredientId);
-      const what = ingredientById(swap?.withIngredientId ?? part.ingredientId);
+      const what = catalogue.byId(swap?.withIngredientId ?? part.ingredientId);
       const replaced = original.replacements.find((one) => one.withIngredientId === what.id);
       if (part.grams === undefined) return { part, what, note: replaced ? undefined : part.note };
       const scaled = part.grams * reference * (size / reference) ** (part.exponent ?? 1);
-      const ratio = replaced ? replacementRatio(original, replaced) : 1;
+      const ratio = replaced ? replacementRatio(original, what, replaced) : 1;
       const taste = (what.heatShu > 0 ? factors.heat : 1) * (part.role === 'infusion' ? factors.savour : 1);
       const wantedG = scaled * ratio * taste;
       // Only what flavours without being solved for may move to what a spoon can hold.

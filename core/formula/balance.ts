@@ -1,5 +1,5 @@
 import type { Ingredient } from '../catalogue/ingredient';
-import { ingredientById } from '../catalogue/ingredients';
+
 import { sum } from '../measures/sum';
 import { retainedAlcohol } from '../taste/alcohol';
 import type { ActiveFormula } from './activeFormula';
@@ -131,7 +131,7 @@ export function balanceOf(question: FormulaQuestion, fixed?: SolvedPart): Balanc
   const drawn = (property: keyof Ingredient) => drawnOf({ infused }, property);
   const stockEvaporationG = steamOfSteps(active, question.pan);
   const ofPieces = (massOf: (what: Ingredient) => number, of = pieces) =>
-    sum(of.map((one) => one.massG * massOf(ingredientById(one.ingredientId))));
+    sum(of.map((one) => one.massG * massOf(one.what)));
   const alongG = along?.massG ?? 0;
   // Where nothing lets it down, what boils off makes it stronger; no more than most of what there is.
   const steamedG = isThinned ? stockEvaporationG : Math.min(stockEvaporationG, MOST_STEAMED * fixedLiquidG);

@@ -9,6 +9,7 @@ import { solveFormula } from './solveFormula';
 import { tasteFactors } from './taste';
 import { PLAIN_WATER } from './thinner';
 import { runs } from '../testing/runs';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const pan = { diameterMm: 220, depthMm: 130, heat: ASIDE_HEAT, roomTempC: 20, altitudeM: 0 };
 const step = fc.integer({ min: -3, max: 3 });
@@ -37,7 +38,7 @@ describe('whatever the table likes', () => {
           const finishedG = (formula.mlPerHead ?? 300) * heads;
           const size = isAlong ? 0.15 * heads : formula.scaledBy === 'head' ? heads : finishedG / 1000;
           const solution = solveFormula({
-            active: activate(formula, {}, { swaps: swapped, leftOut: new Set(leaveOut) }, size, factors),
+            active: activate(CATALOGUE, formula, {}, { swaps: swapped, leftOut: new Set(leaveOut) }, size, factors),
             finishedG,
             along: isAlong ? { massG: 150 * heads, saltPct: 0.1 } : undefined,
             taste: factors,

@@ -1,4 +1,5 @@
 import type { Allergen, Evening, Liquid, LiquidStep, Swap } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import type { Band } from '../catalogue/formula';
 import { ingredientById } from '../catalogue/ingredients';
 import type { FoodKind, Ingredient } from '../catalogue/ingredient';
@@ -25,9 +26,10 @@ function sauceStrength(salinityPct: number): string {
 }
 
 function show(parts: readonly SolvedPart[], evening: Evening) {
+  const catalogue = catalogueOf(evening);
   const measured = new Map<string, number>();
   const ingredients = parts.map((part) => {
-    const what = ingredientById(part.ingredientId);
+    const what = catalogue.byId(part.ingredientId);
     const shown = showMeasure(part.massG, what, evening.units, part.cut);
     measured.set(part.ingredientId, part.massG * (1 + shown.errorPct / 100));
     return {

@@ -1,11 +1,12 @@
 import type { Drawn, Ledger, SaltLedger, WaterLedger } from '@elixa/contract';
+import type { Ingredient } from '../catalogue/ingredient';
 import type { SteamingPan } from '../heat/evaporation';
 import type { ActiveFormula, ActivePart } from './activeFormula';
 import type { Thinner } from './thinner';
 
 /** Raw food, in g. */
 export interface Piece {
-  ingredientId: string;
+  what: Ingredient;
   massG: number;
   /** It lay in a marinade: it takes no salt from the liquid, and gives what runs off. */
   marinated?: boolean;

@@ -1,4 +1,5 @@
 import { ingredientById } from '../catalogue/ingredients';
+import type { ActiveFormula } from './activeFormula';
 import { spoonedSaltG } from '../measures/measurable';
 import { sum } from '../measures/sum';
 import { bowlColour } from '../taste/colour';
@@ -54,8 +55,11 @@ function solveWithFixed(question: FormulaQuestion, fixed?: SolvedPart): FormulaS
   return tasted(balance, solved, thinnerG, liquidG);
 }
 
-const whatOf = (list: readonly SolvedPart[]) =>
-  list.map((part) => ({ ...part, what: ingredientById(part.ingredientId) }));
+/** The parts with what they are. */
+function looked({ parts }: ActiveFormula, list: readonly SolvedPart[]) {
+  const what = new Map(parts.map((one) => [one.what.id, one.what]));
+  return list.map((part) => ({ ...part, what: what.get(part.ingredientId)! }));
+}
 
 /** The liquid that these amounts make: its tastes, its colour, and where all of it went. */
 function tasted(balance: Balance, solved: readonly SolvedPart[], thinnerG: number, liquidG: number): FormulaSolution {
@@ -65,7 +69,10 @@ function tasted(balance: Balance, solved: readonly SolvedPart[], thinnerG: numbe
   const seasoningsG = liquidPartsG(balance, solved) + balance.drawnG;
   const finishedG = balance.isThinned ? liquidG : liquidPartsG(balance, solved) - ethanolLostG - steamedG;
   const parts = merged([...given.map(({ what: _what, ...part }) => part), ...solved]);
-  const all = whatOf([...given, ...solved].map(({ ingredientId, role, massG }) => ({ ingredientId, role, massG })));
+  const all = looked(
+    question.active,
+    [...given, ...solved].map(({ ingredientId, role, massG }) => ({ ingredientId, role, massG })),
+  );
   const counted = all.filter(isCounted);
   // Where everything was left out there is nothing to taste.
   const tasteMassG = Math.max(finishedG + alongG, NOTHING_G);
@@ -138,7 +145,7 @@ function tasted(balance: Balance, solved: readonly SolvedPart[], thinnerG: numbe
       const liquid = (list: readonly SolvedPart[]) => sum(list.filter(isLiquid).map((part) => part.massG));
       const changeG = otherThinnerG - thinnerG + liquid(shown) - liquid(parts);
       const shownSaltG =
-        broughtBy(whatOf(shown).filter(isCounted), 'saltPct') +
+        broughtBy(looked(question.active, shown).filter(isCounted), 'saltPct') +
         drawnSaltG +
         alongOf.saltPct +
         gives.saltPct +

@@ -7,6 +7,7 @@ import { PLAIN_WATER } from './thinner';
 import { solveFormula } from './solveFormula';
 import { isAsNamed, nameTonight, timedSteps, workName } from './stepWords';
 import { some } from '../testing/runs';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 interface Change {
   swap?: { ingredientId: string; withIngredientId: string };
@@ -19,7 +20,7 @@ const pan = { diameterMm: 220, depthMm: 130, heat: ASIDE_HEAT, roomTempC: 20, al
 function made(formula: Formula, schools: Record<string, string>, { swap, without }: Change) {
   const exchanged = { swaps: swap ? [swap] : [], leftOut: new Set(without ? [without] : []) };
   const size = formula.scaledBy === 'mainMass' ? 0.6 : formula.scaledBy === 'head' ? 4 : 1.2;
-  const active = activate(formula, schools, exchanged, size);
+  const active = activate(CATALOGUE, formula, schools, exchanged, size);
   const solution = solveFormula({
     active,
     finishedG: (formula.mlPerHead ?? 300) * 4,

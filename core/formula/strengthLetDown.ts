@@ -1,4 +1,3 @@
-import { ingredientById } from '../catalogue/ingredients';
 import { sum } from '../measures/sum';
 import { PIECES_TAKE_SALT } from './balance';
 import type { FormulaSolution, Piece } from './solution';
@@ -14,7 +13,7 @@ export function strengthLetDown(
   pieces: readonly Piece[],
   letDownG: number,
 ): number {
-  const waterG = sum(pieces.map((one) => one.massG * ingredientById(one.ingredientId).composition.water));
-  const releasedG = sum(pieces.map((one) => one.massG * ingredientById(one.ingredientId).releasedShare));
+  const waterG = sum(pieces.map((one) => one.massG * one.what.composition.water));
+  const releasedG = sum(pieces.map((one) => one.massG * one.what.releasedShare));
   return ((salt.addedG + salt.extractedG) / (finishedG + releasedG + letDownG + PIECES_TAKE_SALT * waterG)) * 100;
 }

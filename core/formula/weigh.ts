@@ -1,5 +1,5 @@
 import type { Liquid } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Catalogue } from '../catalogue/catalogue';
 import { sum } from '../measures/sum';
 
 /** What is still to be measured after some has been weighed, so that the liquid comes out as strong as it should. */
@@ -12,16 +12,15 @@ export interface Rest {
   salinityPct: number;
 }
 
-const saltIn = (ingredientId: string, massG: number) => (massG * ingredientById(ingredientId).saltPct) / 100;
-
 /**
  * Solves the rest of a formula again when something was poured that cannot be taken back. Salt poured too much is taken
  * from the salting parts that are still to come; what these cannot take up is let down with water, and everything that
  * is not weighed yet grows with it. Salt poured too little is made up by what is still to come.
  * @param weighedG what lies in the bowl, by ingredient, in g
- * @example restAfter(broth, new Map([['misoLight', 112]])).moreWaterMl // 150
+ * @example restAfter(CATALOGUE, broth, new Map([['misoLight', 112]])).moreWaterMl // 150
  */
-export function restAfter(liquid: Liquid, weighedG: ReadonlyMap<string, number>): Rest {
+export function restAfter(catalogue: Catalogue, liquid: Liquid, weighedG: ReadonlyMap<string, number>): Rest {
+  const saltIn = (ingredientId: string, massG: number) => (massG * catalogue.byId(ingredientId).saltPct) / 100;
   const done = liquid.ingredients.filter((part) => weighedG.has(part.ingredientId));
   const open = liquid.ingredients.filter((part) => !weighedG.has(part.ingredientId));
   const stays = done.filter((part) => part.role !== 'infusion');

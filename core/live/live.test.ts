@@ -12,11 +12,12 @@ import { liveSteps } from './liveSteps';
 import { liveView } from './liveView';
 import { planHashOf } from './planHash';
 import { expected } from './restOf';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const evening = example('practice-night');
 const plan = planPot(evening);
 const { simmer } = plan;
-const steps = liveSteps(simmer);
+const steps = liveSteps(CATALOGUE, simmer);
 const START = Date.parse(simmer.litAt);
 
 /** The same with its keys in another order, as a database gives it back. */
@@ -282,7 +283,7 @@ describe('lateness', () => {
 describe('what is told', () => {
   const first = (styleId: string, vesselId: string) => {
     const vessel = VESSELS.find((one) => one.id === vesselId)!;
-    return liveSteps(planPot(styleChosen({ ...evening, vessel }, styleId)).simmer)[0]!.title;
+    return liveSteps(CATALOGUE, planPot(styleChosen({ ...evening, vessel }, styleId)).simmer)[0]!.title;
   };
 
   it('names what is built in the pot before anything is poured, and stacks as the one thing that they are', () => {
@@ -301,7 +302,7 @@ describe('what is told', () => {
   it('sends the small pan its own words', () => {
     const swaps = [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' as const }];
     const plan = planPot({ ...example('muffled-peal'), choices: { swaps, leaveOut: [] } });
-    const titles = liveSteps(plan.simmer)
+    const titles = liveSteps(CATALOGUE, plan.simmer)
       .filter((step) => step.pan === 'aside')
       .map((step) => step.title);
     expect(titles.some((title) => /cod.* into the small pan$/i.test(title))).toBe(true);

@@ -1,4 +1,5 @@
 import type { Action, ActionKind, Simmer } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
 import { heldSeconds } from '../simmer/heldSeconds';
@@ -26,7 +27,7 @@ const STACKS = 'the stacks';
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Slices of two kinds are held beside one another, each for its own time. */
-function heldTogether(actions: readonly Action[], { pieces }: Simmer): string | undefined {
+function heldTogether(catalogue: Catalogue, actions: readonly Action[], { pieces }: Simmer): string | undefined {
   const held = actions.flatMap(({ kind, pieceId }) =>
     kind === 'swish' ? pieces.filter((one) => one.id === pieceId) : [],
   );
@@ -34,15 +35,15 @@ function heldTogether(actions: readonly Action[], { pieces }: Simmer): string | 
   const times = [...new Set(held.map(heldSeconds))];
   const each = times.map((seconds) => {
     const names = held.flatMap((piece) =>
-      heldSeconds(piece) === seconds ? shortName(piece.ingredientId, piece.cut) : [],
+      heldSeconds(piece) === seconds ? shortName(catalogue.byId(piece.ingredientId), piece.cut) : [],
     );
     return `${andList(names)} for ${seconds} seconds`;
   });
   return `Hold each slice in the broth, never letting it go: ${andList(each)}`;
 }
 
-function titleOf(actions: readonly Action[], simmer: Simmer): string {
-  const together = heldTogether(actions, simmer);
+function titleOf(catalogue: Catalogue, actions: readonly Action[], simmer: Simmer): string {
+  const together = heldTogether(catalogue, actions, simmer);
   if (together) return together;
   const first = actions[0] as Action;
   const added = actions.filter((action) => action.kind === 'add');
@@ -51,7 +52,7 @@ function titleOf(actions: readonly Action[], simmer: Simmer): string {
   const names = added.map((action) => {
     const piece = simmer.pieces.find((one) => one.id === action.pieceId);
     if (piece?.way === 'stacked') return STACKS;
-    return piece ? shortName(piece.ingredientId, piece.cut) : action.says;
+    return piece ? shortName(catalogue.byId(piece.ingredientId), piece.cut) : action.says;
   });
   const list = capital(andList(shortened([...new Set(names)])));
   if (first.kind === 'add') return `${list} in${first.pan === 'aside' ? 'to the small pan' : ''}`;
@@ -61,13 +62,13 @@ function titleOf(actions: readonly Action[], simmer: Simmer): string {
 
 /**
  * The actions of a plan as the steps that a cook takes, in order.
- * @example liveSteps(plan.simmer)[2].title // 'Chicken, daikon and carrot in'
+ * @example liveSteps(CATALOGUE, plan.simmer)[2].title // 'Chicken, daikon and carrot in'
  */
-export function liveSteps(simmer: Simmer): LiveStep[] {
+export function liveSteps(catalogue: Catalogue, simmer: Simmer): LiveStep[] {
   const byStep = new Map<number, Action[]>();
   for (const action of simmer.actions) byStep.set(action.step, [...(byStep.get(action.step) ?? []), action]);
   return [...byStep.entries()].map(([step, actions]) => {
     const { atS, round, pan, kind } = actions[0] as Action;
-    return { step, atS, round, pan, kind, title: titleOf(actions, simmer), actions };
+    return { step, atS, round, pan, kind, title: titleOf(catalogue, actions, simmer), actions };
   });
 }

@@ -1,4 +1,5 @@
 import type { PotPlan, SimmerPiece } from '@elixa/contract';
+import { type Catalogue, catalogueOf } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
 import { doneAtS, doneLines, type DoneLine } from './doneLines';
 import { potClockS, type LiveState } from './foldLive';
@@ -65,7 +66,13 @@ const isDone = ({ actions }: LiveStep, done: Done) => actions.every(({ id }) => 
 
 const endsRound = ({ kind }: LiveStep) => kind === 'serve' || kind === 'off';
 
-function contents(plan: PotPlan, steps: readonly LiveStep[], done: Done, clockS: number): InPot[] {
+function contents(
+  catalogue: Catalogue,
+  plan: PotPlan,
+  steps: readonly LiveStep[],
+  done: Done,
+  clockS: number,
+): InPot[] {
   const since = cookingSinceS(plan, done);
   return plan.simmer.pieces.flatMap((piece): InPot[] => {
     if (piece.way === 'swished') return [];
@@ -80,7 +87,7 @@ function contents(plan: PotPlan, steps: readonly LiveStep[], done: Done, clockS:
     return [
       {
         piece,
-        name: shortName(piece.ingredientId, piece.cut),
+        name: shortName(catalogue.byId(piece.ingredientId), piece.cut),
         forS,
         share: Math.min(1, forS / needsS),
         state: isCooking ? 'cooking' : forS <= piece.mostS + coldS ? 'ready' : 'over',
@@ -153,7 +160,7 @@ export function liveView(plan: PotPlan, steps: readonly LiveStep[], state: LiveS
       return { ...step, dueInS: Math.max(told, askAgainS(plan, step, state)) - clockS };
     });
   const [next, ...coming] = waiting;
-  const inPot = contents(plan, steps, done, clockS);
+  const inPot = contents(catalogueOf(state.started?.evening ?? {}), plan, steps, done, clockS);
   const hasDone = (test: (step: LiveStep) => boolean) =>
     steps.some((step) => step.pan === 'main' && isDone(step, done) && test(step));
   const round = next?.round ?? steps.at(-1)?.round ?? 1;

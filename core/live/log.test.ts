@@ -12,10 +12,11 @@ import { liveView } from './liveView';
 import { planHashOf } from './planHash';
 import { upcastLog } from './upcast';
 import { runs } from '../testing/runs';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const evening = example('practice-night');
 const plan = planPot(evening);
-const steps = liveSteps(plan.simmer);
+const steps = liveSteps(CATALOGUE, plan.simmer);
 const START = Date.parse(plan.simmer.litAt);
 
 /** Ids that follow from one another, so that a failing case can be read. */
@@ -203,7 +204,7 @@ describe('logs of version 1', () => {
     for (const event of log.events)
       expect(liveEventSchema.safeParse(JSON.parse(JSON.stringify(event))).success).toBe(true);
     const state = foldLive(log);
-    const own = liveSteps(state.started!.plan.simmer);
+    const own = liveSteps(CATALOGUE, state.started!.plan.simmer);
     const taps = stepTaps(own, state).map(({ step, atS }) => {
       const { title, kind } = own.find((one) => one.step === step)!;
       return { title, kind, atS };

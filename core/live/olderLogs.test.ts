@@ -7,6 +7,7 @@ import { liveSteps } from './liveSteps';
 import { liveView } from './liveView';
 import { programOfFacts, sightingsOf } from './programOfFacts';
 import { upcastLog, type AnyLog } from './upcast';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 interface Reading {
   status: string;
@@ -28,7 +29,7 @@ function readAs({ plans, events }: AnyLog) {
   const log = upcastLog({ plans, events });
   const state = foldLive(log);
   const { plan } = state.started!;
-  const steps = liveSteps(plan.simmer);
+  const steps = liveSteps(CATALOGUE, plan.simmer);
   const titles = new Map(steps.map(({ step, title }) => [step, title]));
   const told = log.events.filter(({ type }) => type === 'happened');
   return {

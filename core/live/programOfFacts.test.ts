@@ -13,11 +13,12 @@ import { liveSteps } from './liveSteps';
 import { planHashOf } from './planHash';
 import { programOfFacts, sightingsOf } from './programOfFacts';
 import { cookingSinceS, restOf } from './restOf';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const evening = suited(eveningFor(2), 'fishCakeJeongol');
 const pot = rehearsedPot(menuOrThrow(evening), timesTable);
 const { plan } = pot;
-const steps = liveSteps(plan.simmer);
+const steps = liveSteps(CATALOGUE, plan.simmer);
 const start = pot.gone.rehearsal.courses.get('main')!.start;
 
 const LIT_MS = Date.parse('2026-12-01T18:00:00Z');
@@ -223,7 +224,7 @@ describe('a second plan, adopted while the pot cooks', () => {
   it('counts from then on, with what was done before', () => {
     const state = fold(logOf(replanned));
     expect(state.started).toMatchObject({ planId: SECOND_ID, plan: second, sinceS: replanS });
-    const now = liveSteps(second.simmer);
+    const now = liveSteps(CATALOGUE, second.simmer);
     expect(stepTaps(now, state).map((one) => one.step)).toEqual(now.slice(0, boil + 1).map((one) => one.step));
     const served = restOf(state, replanS).find(({ act }) => act.is === 'served')!;
     expect(served.atS).toBeGreaterThan(plan.simmer.readyAtS[0]! + LATER_S - 90);
@@ -233,7 +234,7 @@ describe('a second plan, adopted while the pot cooks', () => {
     const lateTap = [replanS - 1, tap(boil + 1)] as const;
     const log = (knows?: string[]) => {
       const said = [...untilBoil, lateTap, [replanS, { ...adopted(PLAN_ID, second), knows } as LiveNews]] as const;
-      return stepTaps(liveSteps(second.simmer), fold(logOf(said))).length;
+      return stepTaps(liveSteps(CATALOGUE, second.simmer), fold(logOf(said))).length;
     };
     const known = untilBoil.map((_, index) => idOf(index + 1));
     // By the second plan the next step is a quarter of an hour away: what was put in early is no answer to it.
@@ -253,7 +254,7 @@ describe('a second plan, adopted while the pot cooks', () => {
   });
 
   it('is answered by its own facts: what is wanted again is done again, and told once', () => {
-    const next = liveSteps(second.simmer)[boil]!;
+    const next = liveSteps(CATALOGUE, second.simmer)[boil]!;
     const again = factsOf(next, second, SECOND_ID);
     const said = [
       ...replanned,

@@ -14,6 +14,7 @@ import {
   type Plans,
   type PotPlan,
 } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import { planPot } from '../planEvening/planPot';
 import { timesTable } from '../simmer/timesTable';
 import { factsOf } from './facts';
@@ -74,7 +75,7 @@ function from1(events: readonly LiveEvent1[], plans: Plans): LiveEvent[] {
       case 'started': {
         const { evening } = event;
         plan = asToldThen(planPot(inPointedPot(evening), AS_IN_VERSION_1), evening);
-        steps = liveSteps(plan.simmer);
+        steps = liveSteps(catalogueOf(evening), plan.simmer);
         planId = siblingId(event.id);
         const planHash = planHashOf(plan);
         plans[planHash] = plan;

@@ -1,6 +1,5 @@
 import type { Amount, Liquid } from '@elixa/contract';
 import { labelAt } from '../catalogue/cutThickness';
-import { ingredientById } from '../catalogue/ingredients';
 import type { Menu } from '../evening/menu';
 import { showMeasure } from '../measures/showMeasure';
 import { withLengths } from '../measures/showSize';
@@ -14,7 +13,7 @@ const PURPOSE = { broth: 'broth', sauce: 'dip', marinade: 'marinade', base: 'bas
  */
 export function amountsOf({ evening, style, food }: Menu, liquids: readonly Liquid[]): Amount[] {
   const fromPot: Amount[] = food.map((one) => {
-    const what = ingredientById(one.ingredientId);
+    const { what } = one;
     return {
       ingredientId: one.ingredientId,
       purpose: one.pan === 'aside' ? 'aside' : one.purpose,

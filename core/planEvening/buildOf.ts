@@ -27,9 +27,7 @@ const thicknessIn =
 
 /** Where something of a plate goes when it goes into the pot: what is tender over the rest. */
 const inPotPlace = (one: Helping): Place =>
-  one.cuts.every(({ cut }) => slowMinOf(one.ingredientId, cut) <= TENDER_TO_MIN) && one.role === 'green'
-    ? 'top'
-    : 'ring';
+  one.cuts.every(({ cut }) => slowMinOf(one.what, cut) <= TENDER_TO_MIN) && one.role === 'green' ? 'top' : 'ring';
 
 /** What lies in the pot in a round, and what waits on its plate. */
 export function bunchesTonight(menu: Menu, round: number, rounds: number): Bunch[] {

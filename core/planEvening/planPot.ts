@@ -35,7 +35,7 @@ export interface PlannedPot {
 }
 
 const tonightIn = (menu: Menu, model: AdditionModel, corrections: Corrections) =>
-  corrected(asCut(model, menu.evening), corrections);
+  corrected(asCut(model, menu), corrections);
 
 /**
  * A plan as far as a rehearsal needs it: nothing is told of it.
@@ -137,6 +137,7 @@ export function planMenu(
     ownIngredients: ownSummary(menu, new Set(amounts.map((one) => one.ingredientId))),
     cautions: cautionsFor({
       evening,
+      catalogue: menu.catalogue,
       helpings: food,
       liquids,
       conflicts,

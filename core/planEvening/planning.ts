@@ -101,7 +101,7 @@ function* tryingOut(evening: Evening, edits: readonly Edit[], near: RehearsedPot
     kind: 'wondering',
     gone,
   }));
-  yield { kind: 'whatIf', plan: now.plan, differences: differences(before.plan, now.plan) };
+  yield { kind: 'whatIf', plan: now.plan, differences: differences(changed.menu.catalogue, before.plan, now.plan) };
 }
 
 /** Steps whose progress is something found. */

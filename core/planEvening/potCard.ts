@@ -1,4 +1,5 @@
 import type { Evening } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import { drawFromAbove, type PotDrawing } from '../arrange/drawing/fromAbove';
 import { planPot } from './planPot';
 import { rehearsedPlan } from './rehearsed';
@@ -15,7 +16,7 @@ export interface PotCard extends PotSauces {
  */
 export function potCard(evening: Evening): PotCard {
   const plan = planPot(evening);
-  return { drawing: drawFromAbove(evening.vessel, plan.build), ...saucesOf(plan) };
+  return { drawing: drawFromAbove(catalogueOf(evening), evening.vessel, plan.build), ...saucesOf(plan) };
 }
 
 /**

@@ -1,6 +1,5 @@
 import type { Advice, Edit, Evening, PotPlan, SimmerPiece, Unsatisfied } from '@elixa/contract';
 import { cuttableMm, isCutByThickness } from '../catalogue/cutThickness';
-import { ingredientById } from '../catalogue/ingredients';
 import { canBeHotter } from '../evening/tonight';
 import type { Menu } from '../evening/menu';
 import { isOfCold, longestColdS } from '../simmer/coldSpells';
@@ -28,15 +27,15 @@ interface Change {
   edit: Edit;
 }
 
-function cutChange(evening: Evening, piece: SimmerPiece, way: keyof typeof TIMES): Change[] {
+function cutChange({ evening, catalogue }: Menu, piece: SimmerPiece, way: keyof typeof TIMES): Change[] {
   const { ingredientId, cut } = piece;
-  const found = ingredientById(ingredientId).cuts[cut];
+  const found = catalogue.byId(ingredientId).cuts[cut];
   if (!found || !isCutByThickness(found) || piece.way === 'stacked') return [];
   const usualMm = found.thicknessMm;
   const mm = evening.overrides.thicknessMm?.[ingredientId]?.[cut] ?? usualMm;
   const thicknessMm = Math.min(80, Math.max(1, cuttableMm(mm * TIMES[way])));
   if (thicknessMm === mm) return [];
-  const name = shortName(ingredientId, cut);
+  const name = shortName(catalogue.byId(ingredientId), cut);
   return [
     {
       text: `Cut the ${name} ${thicknessMm} mm thick`,
@@ -69,22 +68,22 @@ const LESS: Change = { text: 'Take a third less of everything', edit: { kind: 'f
 /** Changes that may bring pieces into their time, the least of them first. */
 function changesFor(menu: Menu, wrong: Wrong, [worst]: readonly SimmerPiece[]): Change[] {
   if (!worst) return [];
-  const { evening } = menu;
+  const { evening, catalogue } = menu;
   const { ingredientId, cut } = worst;
-  const name = shortName(ingredientId, cut);
+  const name = shortName(catalogue.byId(ingredientId), cut);
   const isOwnTime = evening.overrides.minutesInPot?.[ingredientId]?.[cut] !== undefined;
   const asPlanned: Change[] = isOwnTime
     ? [{ text: `Put the ${name} in when the plan has it`, edit: { kind: 'timeInPotSet', ingredientId, cut } }]
     : [];
   const thawed: Change[] =
-    worst.frozen && ingredientById(ingredientId).kept !== 'freezer'
+    worst.frozen && catalogue.byId(ingredientId).kept !== 'freezer'
       ? [{ text: `Thaw the ${name} first`, edit: { kind: 'frozenSet', ingredientId, frozen: false } }]
       : [];
   // What lies in the pot while it warms is in for less long where the broth is hot.
   const warmer = worst.countsFromS > worst.inAtS ? hotBroth(menu) : [];
   return wrong === 'past'
-    ? [...asPlanned, ...warmer, ...cutChange(evening, worst, 'thicker')]
-    : [...asPlanned, ...thawed, ...cutChange(evening, worst, 'thinner'), ...burner(evening), ...lid(evening), LESS];
+    ? [...asPlanned, ...warmer, ...cutChange(menu, worst, 'thicker')]
+    : [...asPlanned, ...thawed, ...cutChange(menu, worst, 'thinner'), ...burner(evening), ...lid(evening), LESS];
 }
 
 /** What a change comes to where it mends: what is ready when the rest is. */

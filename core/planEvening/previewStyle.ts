@@ -68,7 +68,7 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
     vessel,
     build: plan.build,
     ...saucesOf(plan),
-    fromTheHouse: fromTheHouse(plan.shopping, evening.pantry ?? [], evening.sitDownAt.slice(0, 10)),
+    fromTheHouse: fromTheHouse(menu.catalogue, plan.shopping, evening.pantry ?? [], evening.sitDownAt.slice(0, 10)),
     spanS: prep.spanS,
     toFirstFoodS: plan.simmer.readyAtS[0],
     fillings: plan.build.rounds.length,

@@ -51,6 +51,7 @@ function narrowed({ leastS, mostS }: CookWindow['edges'] & {}, bySafe: boolean, 
 
 /** How long everything was in until it was ready, best and past its best; of several rounds the time that suits all. */
 function correctionsFrom(
+  { catalogue }: Menu,
   { planned, rehearsal, corrections: before }: Pick<Attempt, 'planned' | 'rehearsal' | 'corrections'>,
   spareS: number,
 ): Corrections {
@@ -79,7 +80,7 @@ function correctionsFrom(
   }
   const windows = new Map(
     [...edges].map(([key, { piece, leastS, bestS, mostS }]) => {
-      const wanted = wantedBy(piece);
+      const wanted = wantedBy(catalogue, piece);
       const bySafe = wanted.safe !== undefined;
       const wantsBest = wanted.measure.is === 'doneFor' ? { wantsBest: true as const } : {};
       const window = narrowed({ leastS, mostS }, bySafe, spareS);
@@ -231,7 +232,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
   // A pot whose level nobody knows is gone through again, however long its evening.
   for (let go = 1; go < (best.isOff ? TRIES : tries) && (go === 1 || !isBest()); go += 1) {
     yield;
-    const corrections = correctionsFrom(now, SPARE_S);
+    const corrections = correctionsFrom(menu, now, SPARE_S);
     const beforeCosts = now.objective;
     now = attempt(menu, plannedBy(corrections), corrections, now);
     lowerBound = Math.min(lowerBound, now.planned.simmer.lowerBound ?? 0);
@@ -249,7 +250,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
     let from = best;
     for (let go = 0; go < TOGETHER_TRIES && !isBest(); go += 1) {
       yield;
-      const corrections = correctionsFrom(from, spareS);
+      const corrections = correctionsFrom(menu, from, spareS);
       const planned = plannedBy(corrections);
       lowerBound = Math.min(lowerBound, planned.simmer.lowerBound ?? 0);
       if (additionsOf(planned.simmer) >= additionsOf(best.planned.simmer)) break;
@@ -259,7 +260,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
     }
   }
   // The bound as the windows are in the plan that is kept.
-  const ownBound = leastAdditionsOf(menu, model, correctionsFrom(best, SPARE_S), best.planned);
+  const ownBound = leastAdditionsOf(menu, model, correctionsFrom(menu, best, SPARE_S), best.planned);
   return { ...best, lowerBound: Math.min(lowerBound, ownBound) };
 }
 
@@ -322,7 +323,7 @@ export function* rehearsedInSteps(
     ],
     ...(trace ? { trace } : {}),
   };
-  const given = { altitudeM: place.altitudeM, units };
+  const given = { catalogue: menu.catalogue, altitudeM: place.altitudeM, units };
   const withBecause = withReasons(rehearsed, given, (piece) => isOwnTime(menu, piece));
   const build = withLevels(planned.plan.build, menu, planned.fit, withBecause);
   return { ...planned, plan: { ...planned.plan, simmer: withBecause, program, build }, gone };

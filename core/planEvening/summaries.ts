@@ -1,6 +1,5 @@
 import type { Plan } from '@elixa/contract';
 import { NO_FINISH } from '../catalogue/finishes';
-import { ingredientById } from '../catalogue/ingredients';
 import { ROLES } from '../catalogue/style';
 import { portionsOf } from '../diners/portion';
 import { isOn, type Side } from '../diners/sides';
@@ -15,11 +14,11 @@ export const finishSummary = ({ finish, food }: Menu): NonNullable<Plan['finish'
   name: finish?.name ?? 'none',
   ingredients: food
     .filter((one) => one.purpose === 'finish')
-    .map(({ ingredientId, cuts, massG }) => ({
+    .map(({ ingredientId, what, cuts, massG }) => ({
       ingredientId,
       cut: cuts.map(({ cut }) => cut).join('+'),
       massG,
-      drinksMl: finish?.apart ? 0 : massG * (ingredientById(ingredientId).drinksMlPerG ?? 0),
+      drinksMl: finish?.apart ? 0 : massG * (what.drinksMlPerG ?? 0),
     })),
 });
 

@@ -1,5 +1,5 @@
 import type { FoodIn, SimmerPiece } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Catalogue } from '../catalogue/catalogue';
 import { plant } from '../catalogue/cooking';
 import type { Cut, Ingredient } from '../catalogue/ingredient';
 import { isHeatedThrough } from '../catalogue/kinds';
@@ -21,8 +21,8 @@ export interface Known {
   thawed: { mean: Body; largest: Body };
 }
 
-function windowOf({ ingredientId, cut, way = 'simmered' }: Pick<FoodIn, 'ingredientId' | 'cut' | 'way'>) {
-  const cooks = ingredientById(ingredientId).cuts[cut]?.cooks;
+function windowOf({ cuts }: Ingredient, { cut, way = 'simmered' }: Pick<FoodIn, 'cut' | 'way'>) {
+  const cooks = cuts[cut]?.cooks;
   return cooks?.[way] ?? cooks?.simmered;
 }
 
@@ -30,10 +30,13 @@ function windowOf({ ingredientId, cut, way = 'simmered' }: Pick<FoodIn, 'ingredi
  * What is known of a food that goes into a pot.
  * @throws RangeError when nobody knows the food, its cut, or a time for that
  */
-export function knownOf(food: Pick<FoodIn, 'ingredientId' | 'cut' | 'thicknessMm' | 'frozen' | 'way'>): Known {
-  const what = ingredientById(food.ingredientId);
+export function knownOf(
+  catalogue: Catalogue,
+  food: Pick<FoodIn, 'ingredientId' | 'cut' | 'thicknessMm' | 'frozen' | 'way'>,
+): Known {
+  const what = catalogue.byId(food.ingredientId);
   const cut = what.cuts[food.cut];
-  const window = windowOf(food);
+  const window = windowOf(what, food);
   if (!cut || !window) throw new RangeError(`No time is known for ${food.ingredientId} cut as "${food.cut}"`);
   return { what, cut, wanted: wantedOf(what, cut, window), ...foodBodies(what, cut, food) };
 }
@@ -46,26 +49,26 @@ const THROWN_IN = plant(0, 5, 240, 25, 'it is soft');
  * that nothing is called done too soon; a plant without any time brings its mass, its heat and its water.
  * @throws RangeError when nobody knows the food, or it is of an animal and nobody knows a time for any cut of it
  */
-export function reckonedOf(food: Parameters<typeof knownOf>[0]): Known {
-  const what = ingredientById(food.ingredientId);
-  if (windowOf(food)) return knownOf(food);
+export function reckonedOf(catalogue: Catalogue, food: Parameters<typeof knownOf>[1]): Known {
+  const what = catalogue.byId(food.ingredientId);
+  if (windowOf(what, food)) return knownOf(catalogue, food);
   const timed = Object.entries(what.cuts).flatMap(([cut, { cooks }]) =>
     cooks?.simmered ? [{ cut, bestMin: cooks.simmered.bestMin }] : [],
   );
   const [slowest] = timed.sort((a, b) => b.bestMin - a.bestMin);
-  if (slowest) return knownOf({ ...food, cut: slowest.cut });
+  if (slowest) return knownOf(catalogue, { ...food, cut: slowest.cut });
   const cut = what.cuts[food.cut] ?? Object.values(what.cuts)[0];
-  if (!cut || isHeatedThrough(what)) return knownOf(food);
+  if (!cut || isHeatedThrough(what)) return knownOf(catalogue, food);
   return { what, cut, wanted: wantedOf(what, cut, THROWN_IN), ...foodBodies(what, cut, food) };
 }
 
 /** What a piece of a plan wants: as it is held in the broth, lies on the pan, or simmers, which is also how what was browned goes on. */
-export const wantedBy = ({ way, ...piece }: SimmerPiece): Wanted =>
-  knownOf({ ...piece, way: way === 'swished' || way === 'seared' ? way : 'simmered' }).wanted;
+export const wantedBy = (catalogue: Catalogue, { way, ...piece }: SimmerPiece): Wanted =>
+  knownOf(catalogue, { ...piece, way: way === 'swished' || way === 'seared' ? way : 'simmered' }).wanted;
 
 /** Food as it goes in. */
-export function pieceIn(food: FoodIn, atS: number): PieceState {
-  const { what, mean, largest } = reckonedOf(food);
+export function pieceIn(catalogue: Catalogue, food: FoodIn, atS: number): PieceState {
+  const { what, mean, largest } = reckonedOf(catalogue, food);
   const isFrozen = food.frozen === true || what.kept === 'freezer';
   const startC = food.tempC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
   return {

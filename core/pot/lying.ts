@@ -1,3 +1,4 @@
+import type { Catalogue } from '../catalogue/catalogue';
 import type { Cooked } from '../doneness/wanted';
 import { FREEZES_C } from '../heat/composition';
 import { conducting, type Conducting } from '../heat/conducting';
@@ -29,8 +30,11 @@ export class Lying {
   /** In room of so many ml for a gram as it lies, with what is between its pieces. */
   private readonly mlPerG: number;
 
-  constructor(readonly piece: PieceState) {
-    const known = reckonedOf(piece);
+  constructor(
+    catalogue: Catalogue,
+    readonly piece: PieceState,
+  ) {
+    const known = reckonedOf(catalogue, piece);
     this.known = known;
     this.kg = piece.massG / 1000;
     this.mean = conducting(known.mean, piece.mean);

@@ -1,4 +1,5 @@
 import type { Act, ActOf, Contents, FoodIn } from '@elixa/contract';
+import { type Catalogue, catalogueOf } from '../catalogue/catalogue';
 import { heightAtMm } from '../arrange/vesselShape';
 import { boilingPointC, boilingRaisedK } from '../heat/boilingPoint';
 import { WATER_CP } from '../heat/burner';
@@ -36,6 +37,7 @@ const foodOf = ({ is: _is, ...food }: ActOf<'added'>): FoodIn => food;
 /** A pot that is followed: a `PotState` that goes on in the same place, so that a step leaves nothing behind. */
 export class Running {
   readonly pot: Omit<PotState, 'pieces'> & { liquid: Contents; ladled: Contents; drunk: Contents; heat: HeatLedger };
+  private readonly catalogue: Catalogue;
   /** All food, and what of it lies in the pot. */
   private readonly food: Lying[];
   lying: readonly Lying[] = [];
@@ -54,7 +56,8 @@ export class Running {
       drunk: { ...pot.drunk },
       heat: { ...pot.heat },
     };
-    this.food = pieces.map((one) => new Lying(one));
+    this.catalogue = catalogueOf(kitchen);
+    this.food = pieces.map((one) => new Lying(this.catalogue, one));
     this.losses = new Losses(pot, kitchen);
     this.waterBoilsC = boilingPointC(pot.altitudeM);
     this.see();
@@ -100,7 +103,7 @@ export class Running {
         pot.tempC = Math.max(pot.tempC, act.panC);
         return;
       case 'added':
-        this.food.push(new Lying(pieceIn(foodOf(act), pot.atS)));
+        this.food.push(new Lying(this.catalogue, pieceIn(this.catalogue, foodOf(act), pot.atS)));
         this.see();
         return;
       case 'liftedOut':

@@ -1,4 +1,4 @@
-import type { Act, Contents, FoodIn, HeatSource, Vessel } from '@elixa/contract';
+import type { Act, Contents, FoodIn, HeatSource, OwnThing, Vessel } from '@elixa/contract';
 import { POT_CP, WATER_CP, type LidState } from '../heat/burner';
 import type { Profile } from '../heat/conduction';
 import type { Cooked } from '../doneness/wanted';
@@ -146,12 +146,20 @@ export interface TimedAct {
 
 /** How a kitchen differs from the usual one: what its fire brings in and its pot loses, each as a share of what is usual. */
 export interface Kitchen {
+  /** What the cook names besides what the catalogue has, where it goes into the pot. */
+  own?: readonly OwnThing[] | undefined;
   usefulShare: number;
   lossShare: number;
   steamShare: number;
 }
 
 export const USUAL_KITCHEN: Kitchen = { usefulShare: 1, lossShare: 1, steamShare: 1 };
+
+/** The usual kitchen, with what the cook of an evening names. */
+export const kitchenOf = ({ evening }: { evening: { own?: readonly OwnThing[] | undefined } }): Kitchen => ({
+  ...USUAL_KITCHEN,
+  own: evening.own,
+});
 
 /** A piece that lies in the pot at a moment: the middles of the mean and the largest one in °C, and what it has had. */
 export interface PieceSample {

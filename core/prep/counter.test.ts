@@ -9,10 +9,11 @@ import { planPot } from '../planEvening/planPot';
 import { eveningFor, example, suited } from '../testing/household';
 import { counterList, onCounterByPrep } from './counter';
 import { lanesOf } from './lanes';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 describe('what stands on the counter', () => {
   const plan = planPot(example('practice-night'));
-  const items = counterList(plan);
+  const items = counterList(CATALOGUE, plan);
 
   it('is all that the first round takes, from first in to last, each once', () => {
     const food = items.filter((item) => item.kind === 'food' && item.ingredientId);
@@ -38,13 +39,13 @@ describe('what stands on the counter', () => {
       ]),
     );
     expect(ids).toContain('laterRounds');
-    expect(counterList(planPot(eveningFor(1))).map((item) => item.id)).not.toContain('laterRounds');
+    expect(counterList(CATALOGUE, planPot(eveningFor(1))).map((item) => item.id)).not.toContain('laterRounds');
   });
 
   it('names what belongs to the small pan', () => {
     const swaps = [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' as const }];
     const evening = example('muffled-peal');
-    const aside = counterList(planPot({ ...evening, choices: { swaps, leaveOut: [] } }));
+    const aside = counterList(CATALOGUE, planPot({ ...evening, choices: { swaps, leaveOut: [] } }));
     expect(aside.some((item) => item.name.endsWith(' (small pan)'))).toBe(true);
   });
 });
@@ -67,7 +68,7 @@ describe('lanes against the clock', () => {
 
 describe('ticks of the preparation', () => {
   const evening = example('practice-night');
-  const items = counterList(planPot(evening));
+  const items = counterList(CATALOGUE, planPot(evening));
   const now = evening.sitDownAt.replace('T19', 'T12');
   const all = prepQuickly(evening, { now, ticks: new Map() }).tasks;
   const ticked = (ids: readonly string[], at = now) => {
@@ -103,7 +104,7 @@ describe('ticks of the preparation', () => {
 describe('a pot that begins with slices', () => {
   const iron = VESSELS.find((one) => one.id === 'iron30')!;
   const plan = planPot(styleChosen({ ...example('practice-night'), vessel: iron }, 'sukiyakiEast'));
-  const items = counterList(plan);
+  const items = counterList(CATALOGUE, plan);
 
   it('has the fat and what fills the pot after them on the counter, each once', () => {
     const ids = items.map((item) => item.ingredientId);
@@ -123,7 +124,7 @@ describe('a pot that begins with slices', () => {
 
 describe('the tools', () => {
   const toolsOf = (styleId: string) =>
-    counterList(planPot(suited(example('practice-night'), styleId))).filter((item) => item.kind === 'tool');
+    counterList(CATALOGUE, planPot(suited(example('practice-night'), styleId))).filter((item) => item.kind === 'tool');
 
   it.each(STYLES.map((style) => [style.name, style] as const))('are those of the pot: %s', (_name, style) => {
     const ids = toolsOf(style.id).map((item) => item.id);

@@ -1,5 +1,5 @@
 import type { PotPlan, Prep } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Catalogue } from '../catalogue/catalogue';
 import type { KitchenTool } from '../catalogue/style';
 import { styleById } from '../catalogue/styles';
 import { slicesFirst } from '../simmer/roundName';
@@ -37,7 +37,7 @@ const FOR_RAW: KitchenTool = { id: 'rawChopsticks', name: 'Chopsticks or tongs f
  * Everything that must stand by the pot, in the order in which it goes in: the food, what is poured, what finishes, and
  * the tools. What is on the list cannot be left on the counter behind one's back.
  */
-export function counterList(plan: PotPlan): CounterItem[] {
+export function counterList(catalogue: Catalogue, plan: PotPlan): CounterItem[] {
   const { style, simmer, liquids, amounts, build } = plan;
   const before = slicesFirst(plan);
   const isFirst = ({ round }: { round: number }) => round <= 1 + before;
@@ -60,7 +60,7 @@ export function counterList(plan: PotPlan): CounterItem[] {
     const known = byId.get(id);
     byId.set(id, {
       id,
-      name: shortName(ingredientId, cut) + (pan === 'aside' ? ' (small pan)' : ''),
+      name: shortName(catalogue.byId(ingredientId), cut) + (pan === 'aside' ? ' (small pan)' : ''),
       // A part of it is eaten first, the rest goes in later.
       amountText: known?.amountText && amountText ? `${known.amountText} + ${amountText}` : amountText,
       subjectId: ingredientId,
@@ -98,13 +98,13 @@ export function counterList(plan: PotPlan): CounterItem[] {
     .filter((amount) => amount.purpose === 'finish')
     .map((amount): CounterItem => ({
       id: `finish-${amount.ingredientId}`,
-      name: ingredientById(amount.ingredientId).name,
+      name: catalogue.byId(amount.ingredientId).name,
       amountText: amount.shown.text,
       subjectId: amount.ingredientId,
       ingredientId: amount.ingredientId,
       kind: 'finish',
     }));
-  const isRaw = first.some((one) => ingredientById(one.ingredientId).perils.includes('cookThrough'));
+  const isRaw = first.some((one) => catalogue.byId(one.ingredientId).perils.includes('cookThrough'));
   const isJugged = plan.program.acts.some(({ act }) => act.is === 'ladled' && act.to === 'jug');
   const tools = [
     ...(styleById(style.id)?.kitchenTools ?? []),

@@ -1,7 +1,7 @@
 import type { Edit, Evening, Remedy } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import { brothsOf, chosenLiquids } from '../evening/chosenLiquids';
 import type { Style } from '../catalogue/style';
-import { ingredientById } from '../catalogue/ingredients';
 import { prepWorkOf } from '../catalogue/prepWork';
 import { schoolOf } from '../catalogue/school';
 import { styleById } from '../catalogue/styles';
@@ -45,12 +45,13 @@ function schoolChanges(evening: Evening, style: Style): Change[] {
 }
 
 function boughtChanges(evening: Evening, style: Style): Change[] {
+  const catalogue = catalogueOf(evening);
   const bought = evening.choices.bought ?? [];
   const { pot, finish } = slotsOf(evening, style);
   return [...pot, ...finish]
     .filter((item) => !bought.includes(item.ingredientId) && !evening.choices.leaveOut.includes(item.ingredientId))
     .flatMap((item) => {
-      const what = ingredientById(item.ingredientId);
+      const what = catalogue.byId(item.ingredientId);
       const words = prepWorkOf(what, item.cuts[0]?.cut ?? '', evening.style.schools).bought;
       if (!words) return [];
       return [
@@ -68,13 +69,14 @@ function boughtChanges(evening: Evening, style: Style): Change[] {
 const SMALLER_BY = 3;
 
 function smallerSet(evening: Evening, style: Style): Change[] {
+  const catalogue = catalogueOf(evening);
   const { leaveOut } = evening.choices;
   const plants = slotsOf(evening, style)
     .pot.filter((item) => !leaveOut.includes(item.ingredientId))
-    .filter((item) => ['root', 'mushroom', 'allium', 'leaf'].includes(ingredientById(item.ingredientId).family));
+    .filter((item) => ['root', 'mushroom', 'allium', 'leaf'].includes(catalogue.byId(item.ingredientId).family));
   if (plants.length <= SMALLER_BY + 1) return [];
   const minutes = (item: (typeof plants)[number]) => {
-    const work = prepWorkOf(ingredientById(item.ingredientId), item.cuts[0]?.cut ?? '');
+    const work = prepWorkOf(catalogue.byId(item.ingredientId), item.cuts[0]?.cut ?? '');
     return work.fixedMin + (work.minPer100G * askedPerHeadG(evening, item) * evening.diners.length) / 100;
   };
   // Leaves carry the pot; what takes longest for its weight is missed least.
@@ -82,7 +84,7 @@ function smallerSet(evening: Evening, style: Style): Change[] {
     .sort((a, b) => minutes(b) / b.rangeG[1] - minutes(a) / a.rangeG[1])
     .slice(0, SMALLER_BY)
     .map((item) => item.ingredientId);
-  const names = slow.map((id) => ingredientById(id).name).join(', ');
+  const names = slow.map((id) => catalogue.byId(id).name).join(', ');
   return [
     {
       id: 'smallerSet',

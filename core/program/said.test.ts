@@ -15,6 +15,8 @@ import { timesTable } from '../simmer/timesTable';
 import { atOnce } from '../steps/steps';
 import { eveningFor, guests, inVessels, suited } from '../testing/household';
 import { some } from '../testing/runs';
+import { ingredientById } from '../catalogue/ingredients';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 /** What a cook reads of lid and fire in one line, by a small grammar that knows nothing of acts. */
 interface Read {
@@ -43,7 +45,7 @@ function readLine(line: string): Read {
 
 /** Every line that a cook of a pot reads, with when; the same lines stand on all pages. */
 const linesOf = ({ simmer }: PotPlan, pan: Pan = 'main') =>
-  liveSteps(simmer)
+  liveSteps(CATALOGUE, simmer)
     // What is said of lifting out, of resting and of the fire's end is done at every pot.
     .filter((step) => step.pan === pan || ['serve', 'rest', 'off'].includes(step.kind))
     .map((step) => ({ atS: step.atS, kind: step.kind, text: [step.title, step.actions[0]?.fire ?? ''].join('. ') }));
@@ -228,10 +230,10 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
   });
 
   it('names every slice that is held in the broth, with its own seconds, in what is read aloud', () => {
-    for (const { title, actions } of liveSteps(pot.plan.simmer).filter((step) => step.kind === 'swish')) {
+    for (const { title, actions } of liveSteps(CATALOGUE, pot.plan.simmer).filter((step) => step.kind === 'swish')) {
       for (const { pieceId } of actions) {
         const piece = pot.plan.simmer.pieces.find((one) => one.id === pieceId)!;
-        expect(title).toContain(`${shortName(piece.ingredientId, piece.cut)} `);
+        expect(title).toContain(`${shortName(ingredientById(piece.ingredientId), piece.cut)} `);
         expect(title).toContain(`for ${heldSeconds(piece)} seconds`);
       }
     }

@@ -5,6 +5,7 @@ import { planPot } from '../planEvening/planPot';
 import { eveningFor, suited } from '../testing/household';
 import { fromTheHouse } from './fromTheHouse';
 import { runs } from '../testing/runs';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const DAY = '2026-11-24';
 const NOW = '2026-11-23T10:00:00.000Z';
@@ -16,7 +17,7 @@ const item = (itemId: string, massG: number, bestBefore?: string): PantryItem =>
 });
 const carries = (pantry: PantryItem[], styleId = 'clearChicken') => {
   const { shopping } = planPot(suited(eveningFor(3, { pantry }), styleId));
-  return fromTheHouse(shopping, pantry, DAY);
+  return fromTheHouse(CATALOGUE, shopping, pantry, DAY);
 };
 
 describe('what the house carries of a pot', () => {

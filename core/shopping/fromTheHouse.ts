@@ -1,5 +1,5 @@
 import type { PantryItem, ShoppingItem } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Catalogue } from '../catalogue/catalogue';
 import { shiftIso } from '../time/shiftIso';
 import { goodOn } from './pantry';
 
@@ -27,8 +27,8 @@ const FREE: readonly string[] = ['water'];
 /** Last day of what wants to be used up on this one. */
 const soonUntil = (day: string) => shiftIso(`${day}T12:00:00Z`, SOON_DAYS * 24 * 3600).slice(0, 10);
 
-const namesOf = (items: readonly ShoppingItem[]) =>
-  [...items].sort((a, b) => b.needG - a.needG).map(({ ingredientId }) => ingredientById(ingredientId).name);
+const namesOf = (catalogue: Catalogue, items: readonly ShoppingItem[]) =>
+  [...items].sort((a, b) => b.needG - a.needG).map(({ ingredientId }) => catalogue.byId(ingredientId).name);
 
 /**
  * How far the house carries a pot.
@@ -36,6 +36,7 @@ const namesOf = (items: readonly ShoppingItem[]) =>
  * @param day of the evening, as `2026-11-28`
  */
 export function fromTheHouse(
+  catalogue: Catalogue,
   shopping: readonly ShoppingItem[],
   pantry: readonly PantryItem[],
   day: string,
@@ -52,5 +53,5 @@ export function fromTheHouse(
   const have = needed.length - missing.length;
   const extra = COUNTS - 1;
   const score = (have + extra * usesUp.length) / Math.max(1, needed.length + extra * soon.size);
-  return { have, of: needed.length, missing: namesOf(missing), usesUp: namesOf(usesUp), score };
+  return { have, of: needed.length, missing: namesOf(catalogue, missing), usesUp: namesOf(catalogue, usesUp), score };
 }

@@ -1,7 +1,7 @@
 import type { Advice, Amount, Evening, PantryItem, ShoppingItem, Units } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import { formulaById } from '../catalogue/formulas';
 import type { Ingredient } from '../catalogue/ingredient';
-import { hasIngredient, ingredientById } from '../catalogue/ingredients';
 import { SECTIONS } from '../catalogue/pack';
 import { LEFT_KEEPS_DAYS, LOOSE_STEP_G, packOf, sectionOf } from '../catalogue/packs';
 import { styleById } from '../catalogue/styles';
@@ -80,23 +80,23 @@ function useOf(leftG: number, what: Ingredient, evening: Evening): Advice | unde
 }
 
 /** What a thing is bought as. */
-function boughtAs(
-  ingredientId: string,
-  massG: number,
-  { bought, homemade }: Evening['choices'],
-): Array<{ id: string; massG: number }> {
-  const what = hasIngredient(ingredientId) ? ingredientById(ingredientId) : undefined;
+function boughtAs(evening: Evening, ingredientId: string, massG: number): Array<{ id: string; massG: number }> {
+  const { bought, homemade } = evening.choices;
+  const catalogue = catalogueOf(evening);
+  const what = catalogue.has(ingredientId) ? catalogue.byId(ingredientId) : undefined;
   if (!what || bought?.includes(ingredientId)) return [{ id: ingredientId, massG }];
   const of = homemade?.includes(ingredientId) ? what.homemade?.of : what.madeFrom && [what.madeFrom];
   return of ? of.map((one) => ({ id: one.ingredientId, massG: massG * one.ratio })) : [{ id: ingredientId, massG }];
 }
 
 /** What comes of something made at home besides: the flesh of nuts that were opened for their water. */
-function comesBesides(amounts: readonly Amount[], { choices }: Evening): Map<string, number> {
+function comesBesides(amounts: readonly Amount[], evening: Evening): Map<string, number> {
+  const { choices } = evening;
+  const catalogue = catalogueOf(evening);
   const given = new Map<string, number>();
   for (const { ingredientId, massG } of amounts) {
     if (!choices.homemade?.includes(ingredientId) || choices.bought?.includes(ingredientId)) continue;
-    const also = ingredientById(ingredientId).homemade?.alsoGives ?? [];
+    const also = catalogue.byId(ingredientId).homemade?.alsoGives ?? [];
     for (const one of also.filter((other) => !choices.bought?.includes(other.ingredientId)))
       given.set(one.ingredientId, (given.get(one.ingredientId) ?? 0) + massG * one.ratio);
   }
@@ -115,6 +115,7 @@ export function shoppingList(
   amounts: readonly Amount[],
   pantry: readonly PantryItem[] = evening.pantry ?? [],
 ): ShoppingItem[] {
+  const catalogue = catalogueOf(evening);
   const have = inTheHouse(pantry, evening.sitDownAt.slice(0, 10));
   const besides = comesBesides(amounts, evening);
   const needs = new Map<string, { massG: number; purposes: Set<Amount['purpose']> }>();
@@ -124,14 +125,14 @@ export function shoppingList(
     const givenG = Math.min(massG, besides.get(ingredientId) ?? 0);
     if (givenG > 0) besides.set(ingredientId, besides.get(ingredientId)! - givenG);
     if (givenG === massG) continue;
-    for (const thing of boughtAs(ingredientId, massG - givenG, evening.choices)) {
+    for (const thing of boughtAs(evening, ingredientId, massG - givenG)) {
       const known = needs.get(thing.id) ?? { massG: 0, purposes: new Set() };
       needs.set(thing.id, { massG: known.massG + thing.massG, purposes: known.purposes.add(purpose) });
     }
   }
   return [...needs]
     .map(([ingredientId, { massG: needG, purposes }]): ShoppingItem => {
-      const what = ingredientById(ingredientId);
+      const what = catalogue.byId(ingredientId);
       const haveG = Math.min(needG, have.get(ingredientId) ?? 0);
       const missingG = needG - haveG < needG * (1 - NEAR_ENOUGH) ? 0 : needG - haveG;
       const { buy, boughtG } = purchase(missingG, what, evening.units);
@@ -150,8 +151,8 @@ export function shoppingList(
     })
     .sort(
       (a, b) =>
-        SECTIONS.indexOf(sectionOf(ingredientById(a.ingredientId))) -
-          SECTIONS.indexOf(sectionOf(ingredientById(b.ingredientId))) ||
-        ingredientById(a.ingredientId).name.localeCompare(ingredientById(b.ingredientId).name),
+        SECTIONS.indexOf(sectionOf(catalogue.byId(a.ingredientId))) -
+          SECTIONS.indexOf(sectionOf(catalogue.byId(b.ingredientId))) ||
+        catalogue.byId(a.ingredientId).name.localeCompare(catalogue.byId(b.ingredientId).name),
     );
 }

@@ -1,4 +1,5 @@
 import type { SimmerPiece } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import type { Pan } from '../diners/table';
 import type { PotOnBurner } from '../heat/burner';
 
@@ -8,6 +9,8 @@ export type CourseOf = 'first' | 'later' | 'finish';
 /** A pan on its burner, in its kitchen, and how hot its broth gets. */
 export interface PanContext extends PotOnBurner {
   boilingC: number;
+  /** All that may be cooked in it. */
+  catalogue: Catalogue;
   /** Which pan of the evening it is, and which of its fillings is planned. */
   pan?: Pan;
   course?: CourseOf;

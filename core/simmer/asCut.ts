@@ -1,8 +1,10 @@
-import type { Evening } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Catalogue } from '../catalogue/catalogue';
 import { minutesAtBoil, wantedOf } from '../doneness/wanted';
+import type { Menu } from '../evening/menu';
 import type { AdditionModel, CookWindow } from './additionModel';
 import { seared } from './swished';
+
+type Tonight = Pick<Menu, 'evening' | 'catalogue'>;
 
 /** How a piece is tonight, where that is not as its cut has it. */
 export interface AsCut {
@@ -11,11 +13,12 @@ export interface AsCut {
 }
 
 /** How thick a thing is cut tonight, and whether it goes in frozen; nothing where it is as its cut has it. */
-export function asCutTonight({ overrides, choices }: Evening, ingredientId: string, cut: string): AsCut {
+export function asCutTonight({ evening, catalogue }: Tonight, ingredientId: string, cut: string): AsCut {
+  const { overrides, choices } = evening;
   const thicknessMm = overrides.thicknessMm?.[ingredientId]?.[cut];
   return {
     ...(thicknessMm === undefined ? {} : { thicknessMm }),
-    ...(choices.frozen?.includes(ingredientId) || ingredientById(ingredientId).kept === 'freezer'
+    ...(choices.frozen?.includes(ingredientId) || catalogue.byId(ingredientId).kept === 'freezer'
       ? { frozen: true }
       : {}),
   };
@@ -23,12 +26,13 @@ export function asCutTonight({ overrides, choices }: Evening, ingredientId: stri
 
 /** The window of a slice on the pan: it lies there longer by what its best time is longer for. */
 function searedFor(
+  catalogue: Catalogue,
   window: CookWindow,
   slice: { ingredientId: string; cut: string },
   tonight: AsCut,
   boilingC: number,
 ): CookWindow {
-  const bestOf = (one: AsCut) => seared({ ...slice, ...one }, boilingC, 0).bestS;
+  const bestOf = (one: AsCut) => seared(catalogue, { ...slice, ...one }, boilingC, 0).bestS;
   const longerS = bestOf(tonight) - bestOf({});
   const { leastS, bestS, mostS, ...others } = window;
   return {
@@ -44,7 +48,8 @@ function searedFor(
  * The same model for an evening on which things are cut thicker or thinner, go in frozen, or go in when the cook says: a
  * window is moved by what its best time at 100 °C is longer or shorter for such a piece.
  */
-export function asCut(model: AdditionModel, evening: Evening): AdditionModel {
+export function asCut(model: AdditionModel, tonight: Tonight): AdditionModel {
+  const { evening, catalogue } = tonight;
   const { thicknessMm = {}, minutesInPot = {} } = evening.overrides;
   const { frozen = [] } = evening.choices;
   if (frozen.length + Object.keys({ ...thicknessMm, ...minutesInPot }).length === 0) return model;
@@ -56,17 +61,17 @@ export function asCut(model: AdditionModel, evening: Evening): AdditionModel {
     },
     cookWindow(ingredientId, cutId, pan, way = 'simmered') {
       const window = model.cookWindow(ingredientId, cutId, pan, way);
-      const tonight = asCutTonight(evening, ingredientId, cutId);
-      const what = ingredientById(ingredientId);
+      const cutAs = asCutTonight(tonight, ingredientId, cutId);
+      const what = catalogue.byId(ingredientId);
       const cut = what.cuts[cutId];
       const row = cut?.cooks?.[way === 'swished' ? 'swished' : 'simmered'];
       // What stands in a stack is as thick as its stack.
-      if (!cut || !row || way === 'stacked' || Object.keys(tonight).length === 0) return window;
-      if (way === 'seared') return searedFor(window, { ingredientId, cut: cutId }, tonight, pan.boilingC);
+      if (!cut || !row || way === 'stacked' || Object.keys(cutAs).length === 0) return window;
+      if (way === 'seared') return searedFor(catalogue, window, { ingredientId, cut: cutId }, cutAs, pan.boilingC);
       const wanted = wantedOf(what, cut, row);
       const usualMin = minutesAtBoil(what, cut, wanted, wanted.bestMin);
       if (usualMin <= 0) return window;
-      const times = minutesAtBoil(what, cut, wanted, wanted.bestMin, tonight) / usualMin;
+      const times = minutesAtBoil(what, cut, wanted, wanted.bestMin, cutAs) / usualMin;
       return {
         leastS: window.leastS * times,
         bestS: window.bestS * times,

@@ -1,5 +1,5 @@
 import type { Simmer, SimmerPiece, Units } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Catalogue } from '../catalogue/catalogue';
 import { showLength } from '../measures/showSize';
 import { wantedBy } from '../pot/food';
 
@@ -22,6 +22,7 @@ export function spanText(seconds: number): string {
 }
 
 export interface BecauseGiven {
+  catalogue: Catalogue;
   boilingPointC: number;
   altitudeM: number;
   units: Units;
@@ -33,8 +34,8 @@ export interface BecauseGiven {
 export function becauseOf(piece: SimmerPiece, given: BecauseGiven): string | undefined {
   const { readyAtS, overAtS, countsFromS, inAtS, frozen, way } = piece;
   if (readyAtS === undefined || way === 'seared') return undefined;
-  const wanted = wantedBy(piece);
-  const cut = ingredientById(piece.ingredientId).cuts[piece.cut]!;
+  const wanted = wantedBy(given.catalogue, piece);
+  const cut = given.catalogue.byId(piece.ingredientId).cuts[piece.cut]!;
   const mm = piece.thicknessMm ?? cut.thicknessMm;
   const thick = way === 'stacked' ? 'In a stack' : mm < THIN_MM ? 'Thin' : `${showLength(mm, given.units)} thick`;
   const ofBoil = countsFromS > inAtS;

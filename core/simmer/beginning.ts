@@ -97,7 +97,7 @@ function layingIn({ menu, going }: ActionQuestion, { course, round }: Filling, p
     .filter(({ piece }) => piece.pan === pan && piece.round === round && piece.countsFromS > piece.inAtS)
     .map(({ piece, stageId }) => {
       const stage = course.stages.find((each) => each.id === stageId)!;
-      const name = shortName(piece.ingredientId, piece.cut);
+      const name = shortName(menu.catalogue.byId(piece.ingredientId), piece.cut);
       return {
         id: `add-${piece.id}`,
         atS: piece.inAtS,
@@ -109,7 +109,7 @@ function layingIn({ menu, going }: ActionQuestion, { course, round }: Filling, p
         cut: piece.cut,
         pieceId: piece.id,
         massG: piece.massG,
-        shownText: shown(piece, menu.evening.units),
+        shownText: shown(menu, piece),
         says: stage.do === 'fry' ? stageSays(stage, [name]) : `${name} into ${into(menu, piece)}`,
         lookFor: stage.untilCue,
         joinsLight,
@@ -144,8 +144,8 @@ function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, 
           cut: portion.cut,
           pieceId: searedId,
           massG: portion.massG,
-          shownText: shown({ ...portion, cut: portion.cut ?? '' }, menu.evening.units),
-          says: stageSays(stage, [shortName(portion.ingredientId, portion.cut ?? '')]),
+          shownText: shown(menu, { ...portion, cut: portion.cut ?? '' }),
+          says: stageSays(stage, [shortName(menu.catalogue.byId(portion.ingredientId), portion.cut ?? '')]),
           lookFor: stage.untilCue,
           fire: 'dry',
           does: [

@@ -1,4 +1,5 @@
 import type { PotPlan, SimmerPiece } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import { spanText } from './because';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
@@ -24,7 +25,7 @@ const ofOneRound = ({ simmer }: PotPlan): Map<string, SimmerPiece> => {
 };
 
 const inPotS = (piece: SimmerPiece) => piece.outAtS - piece.inAtS;
-const named = (piece: SimmerPiece) => shortName(piece.ingredientId, piece.cut);
+const named = (catalogue: Catalogue, piece: SimmerPiece) => shortName(catalogue.byId(piece.ingredientId), piece.cut);
 const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A time in the pot that a cook would notice has changed: by half a minute, or by a fifth of what is short. */
@@ -40,28 +41,34 @@ function together(names: readonly string[]): string {
 }
 
 /** What is in for another time than before, alike in one line. */
-function moved(pairs: ReadonlyArray<readonly [now: SimmerPiece, before: SimmerPiece]>): Difference[] {
+function moved(
+  catalogue: Catalogue,
+  pairs: ReadonlyArray<readonly [now: SimmerPiece, before: SimmerPiece]>,
+): Difference[] {
   const alike = new Map<string, string[]>();
   for (const [now, before] of pairs) {
     if (!isMoved(now, before)) continue;
     const text = `${spanText(inPotS(now))} before it comes out, was ${spanText(inPotS(before))}`;
-    alike.set(text, [...(alike.get(text) ?? []), named(now)]);
+    alike.set(text, [...(alike.get(text) ?? []), named(catalogue, now)]);
   }
   return [...alike].map(([text, names]) => ({ kind: 'piece', text: `${sentence(together(names))} in ${text}` }));
 }
 
 /** What is past its best, or not done, when it is lifted out, which was not so before. */
-function outOfWindow(now: SimmerPiece, before: SimmerPiece | undefined): Difference[] {
+function outOfWindow(catalogue: Catalogue, now: SimmerPiece, before: SimmerPiece | undefined): Difference[] {
   if (now.inWindow || before?.inWindow === false) return [];
   const overS = now.outAtS - (now.overAtS ?? now.outAtS);
   const lacksS = (now.readyAtS ?? now.outAtS) - now.outAtS;
   if (overS > WORTH_TELLING_S) {
     return [
-      { kind: 'past', text: `${sentence(named(now))} past its best by ${spanText(overS)} when it is lifted out` },
+      {
+        kind: 'past',
+        text: `${sentence(named(catalogue, now))} past its best by ${spanText(overS)} when it is lifted out`,
+      },
     ];
   }
   if (lacksS > WORTH_TELLING_S || now.readyAtS === undefined) {
-    return [{ kind: 'past', text: `${sentence(named(now))} not done when it is lifted out` }];
+    return [{ kind: 'past', text: `${sentence(named(catalogue, now))} not done when it is lifted out` }];
   }
   return [];
 }
@@ -70,10 +77,10 @@ function outOfWindow(now: SimmerPiece, before: SimmerPiece | undefined): Differe
  * What one plan of a pot does otherwise than another: what becomes raw first, then the evening's times, then each thing.
  * @returns nothing where a cook would do the same
  */
-export function differences(before: PotPlan, now: PotPlan): Difference[] {
+export function differences(catalogue: Catalogue, before: PotPlan, now: PotPlan): Difference[] {
   const old = ofOneRound(before);
   const pieces = [...ofOneRound(now)];
-  const raw = pieces.filter(([, piece]) => !piece.safe).map(([, piece]) => named(piece));
+  const raw = pieces.filter(([, piece]) => !piece.safe).map(([, piece]) => named(catalogue, piece));
   const litS = (Date.parse(now.simmer.litAt) - Date.parse(before.simmer.litAt)) / 1000;
   const boilS = (now.simmer.timeToBoilS ?? 0) - (before.simmer.timeToBoilS ?? 0);
   const rounds = (plan: PotPlan) => plan.build.rounds.length;
@@ -103,8 +110,9 @@ export function differences(before: PotPlan, now: PotPlan): Difference[] {
             text: `It boils after ${spanText(now.simmer.timeToBoilS ?? 0)}, was ${spanText(before.simmer.timeToBoilS ?? 0)}`,
           },
         ]),
-    ...pieces.flatMap(([key, piece]) => outOfWindow(piece, old.get(key))),
+    ...pieces.flatMap(([key, piece]) => outOfWindow(catalogue, piece, old.get(key))),
     ...moved(
+      catalogue,
       pieces.flatMap(([key, piece]) => {
         const was = old.get(key);
         return was ? [[piece, was] as const] : [];

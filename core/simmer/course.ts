@@ -1,5 +1,4 @@
 import { mouthAreaMm2, type Vessel } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
 import type { Stage } from '../catalogue/style';
 import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
@@ -53,10 +52,9 @@ const isDry = (stage: Stage) => DRY_WORDS.includes(stage.do);
 /** How many times slices are laid into the pan. */
 function batches(portions: readonly Portion[], vessel: Vessel): number {
   const areaMm2 = sum(
-    portions.map(({ ingredientId, cut, massG }) => {
-      const { settledDensityGPerMl, cuts } = ingredientById(ingredientId);
-      return (massG / settledDensityGPerMl / (cuts[cut ?? '']?.thicknessMm ?? 5)) * 1000;
-    }),
+    portions.map(
+      ({ what, cut, massG }) => (massG / what.settledDensityGPerMl / (what.cuts[cut ?? '']?.thicknessMm ?? 5)) * 1000,
+    ),
   );
   const bottomMm2 = mouthAreaMm2(vessel) * LAID_SHARE;
   return Math.max(1, Math.ceil(areaMm2 / bottomMm2 - 1e-9));

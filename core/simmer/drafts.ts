@@ -1,5 +1,4 @@
-import type { ActOf, SimmerPiece, Units } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
+import type { ActOf, SimmerPiece } from '@elixa/contract';
 import type { Stage } from '../catalogue/style';
 import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
@@ -49,8 +48,10 @@ export function into({ food, sides }: Menu, { ingredientId, pan }: Pick<SimmerPi
 }
 
 export const isDry = (stage: Stage) => DRY_WORDS.includes(stage.do);
-export const shown = (piece: Pick<SimmerPiece, 'ingredientId' | 'cut' | 'massG'>, units: Units) =>
-  showMeasure(piece.massG, ingredientById(piece.ingredientId), units, piece.cut).text;
+export const shown = (
+  { catalogue, evening }: Menu,
+  { ingredientId, cut, massG }: Pick<SimmerPiece, 'ingredientId' | 'cut' | 'massG'>,
+) => showMeasure(massG, catalogue.byId(ingredientId), evening.units, cut).text;
 
 /** What `{in}` stands for, a stage said in tonight's words. */
 export function stageSays(stage: Stage, names: readonly string[]): string {
@@ -89,7 +90,7 @@ export function brothPoured(
   const laterG = (of: 'saltPct' | 'sweetnessPct') =>
     sum(
       held.flatMap(({ parts }) =>
-        parts.map(({ ingredientId, gPerMl }) => (gPerMl * ingredientById(ingredientId)[of]) / 100),
+        parts.map(({ ingredientId, gPerMl }) => (gPerMl * menu.catalogue.byId(ingredientId)[of]) / 100),
       ),
     );
   const saltG = wholeMl * Math.max(0, saltPct / 100 - laterG('saltPct'));

@@ -1,6 +1,6 @@
 import type { Act, Contents } from '@elixa/contract';
 import type { HeldBack } from '../catalogue/formula';
-import { ingredientById } from '../catalogue/ingredients';
+import type { Ingredient } from '../catalogue/ingredient';
 import { shortName } from '../catalogue/shortName';
 import type { Pan } from '../diners/table';
 import { andList } from '../measures/andList';
@@ -26,8 +26,7 @@ const heldOf = ({ parts }: HeldBroth, brothMl: number): Parts =>
   parts.map(({ ingredientId, gPerMl }) => ({ ingredientId, massG: gPerMl * brothMl }));
 
 /** What a part brings into the pot; what is not salt or sugar counts as water. */
-function contentsOf(ingredientId: string, massG: number): Contents {
-  const { saltPct, sweetnessPct } = ingredientById(ingredientId);
+function contentsOf({ saltPct, sweetnessPct }: Ingredient, massG: number): Contents {
   const saltG = (massG * saltPct) / 100;
   const sugarG = (massG * sweetnessPct) / 100;
   return { ...NOTHING, waterG: massG - saltG - sugarG, saltG, sugarG };
@@ -36,7 +35,10 @@ function contentsOf(ingredientId: string, massG: number): Contents {
 /** Parts stirred in as warm as the room; as liquids, where they are poured by the jug. */
 const goesIn = (parts: Parts, { menu }: ActionQuestion, isPoured: boolean): Act[] =>
   parts.map(({ ingredientId, massG }) => {
-    const more = { contents: contentsOf(ingredientId, massG), tempC: menu.evening.place.roomTempC };
+    const more = {
+      contents: contentsOf(menu.catalogue.byId(ingredientId), massG),
+      tempC: menu.evening.place.roomTempC,
+    };
     return isPoured
       ? { is: 'poured', liquid: ingredientId, ml: massG, ...more }
       : { is: 'seasoned', with: ingredientId, massG, ...more };
@@ -137,12 +139,13 @@ function enriching(question: ActionQuestion, timed: TimedPan, one: HeldBroth, sp
 
 /** How much of what, by its name where it is more than one thing; of a sauce all of it together. */
 function shownOf(parts: Parts, { menu }: ActionQuestion): string {
+  const { catalogue } = menu;
   const { units } = menu.evening;
-  const show = ({ ingredientId, massG }: Parts[number]) => showMeasure(massG, ingredientById(ingredientId), units).text;
+  const show = ({ ingredientId, massG }: Parts[number]) => showMeasure(massG, catalogue.byId(ingredientId), units).text;
   if (parts.length === 1) return show(parts[0]!);
   if (parts.length > 3)
     return show({ ingredientId: parts[0]!.ingredientId, massG: sum(parts.map((part) => part.massG)) });
-  return andList(parts.map((part) => `${show(part)} ${shortName(part.ingredientId, '')}`));
+  return andList(parts.map((part) => `${show(part)} ${shortName(catalogue.byId(part.ingredientId), '')}`));
 }
 
 /** What is held back of each broth, where it is wanted. */

@@ -1,4 +1,5 @@
 import type { SimmerPiece } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import { cookRate } from '../doneness/cookValue';
 import type { Wanted } from '../doneness/wanted';
 import { centreOf } from '../heat/conduction';
@@ -74,6 +75,7 @@ export function followedIn(samples: readonly Sample[]): Map<string, Followed[]> 
  * @param lacksS for how much longer it would have to stay to be ready; zero where it is
  */
 export function leadOf(
+  catalogue: Catalogue,
   all: readonly Followed[],
   boilingC: number,
   piece: SimmerPiece,
@@ -81,7 +83,7 @@ export function leadOf(
   fireUntilS: number,
   lacksS: number,
 ): Lead | undefined {
-  const { wanted } = knownOf(cooked);
+  const { wanted } = knownOf(catalogue, cooked);
   const onFire = all.filter((one) => one.atS <= Math.max(fireUntilS, all[0]?.atS ?? 0));
   if (onFire.length === 0) return undefined;
   const stillS = piece.outAtS - fireUntilS;

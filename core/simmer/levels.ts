@@ -3,7 +3,6 @@ import type { PanFit } from '../arrange/fit';
 import { volumeBelowMl } from '../arrange/vesselShape';
 import { filledVolumeMl } from '../arrange/fit';
 import type { Helping } from '../diners/helpings';
-import { ingredientById } from '../catalogue/ingredients';
 import { sum } from '../measures/sum';
 
 /**
@@ -31,12 +30,12 @@ export interface CourseFood {
 /** What goes into the pot in one of so many rounds, as it changes the level. */
 export function courseFood(helpings: readonly Helping[], rounds: number, pour: Pick<Pour, 'kind'>): CourseFood {
   const massG = sum(helpings.map((one) => one.massG));
-  const releasedG = sum(helpings.map((one) => one.massG * ingredientById(one.ingredientId).releasedShare));
+  const releasedG = sum(helpings.map((one) => one.massG * one.what.releasedShare));
   return {
     solidsMl: filledVolumeMl(helpings) / rounds,
     releasedMl: releasedG / rounds,
     ladledMl: (massG * ladledMlPerG(pour)) / rounds,
-    drunkMl: sum(helpings.map((one) => one.massG * (ingredientById(one.ingredientId).drinksMlPerG ?? 0))) / rounds,
+    drunkMl: sum(helpings.map((one) => one.massG * (one.what.drinksMlPerG ?? 0))) / rounds,
   };
 }
 

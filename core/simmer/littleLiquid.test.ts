@@ -14,6 +14,7 @@ import { seared } from './swished';
 import { timesTable } from './timesTable';
 import { traceAt } from './traceAt';
 import { whatIfs } from './whatIfs';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const of = (styleId: string, more: Partial<Evening> = {}): Evening => ({
   ...suited(example('practice-night'), styleId),
@@ -45,12 +46,12 @@ describe('a slice on a hot pan', () => {
   const row = { least: 24, most: 60 };
 
   it('is safe within the time of the table, later where it is thicker or frozen, and never hotter inside than the boil', () => {
-    const usual = seared(beef, 96, row.least);
+    const usual = seared(CATALOGUE, beef, 96, row.least);
     expect(usual.safeS!).toBeLessThanOrEqual(row.least);
     expect(usual.safeS!).toBeGreaterThan(4);
-    expect(seared({ ...beef, thicknessMm: 6 }, 96, row.least).safeS!).toBeGreaterThan(usual.safeS! * 2);
-    expect(seared({ ...beef, frozen: true }, 96, row.least).safeS!).toBeGreaterThan(usual.safeS! * 1.3);
-    expect(seared(beef, 96, 300).centreC).toBeLessThanOrEqual(96);
+    expect(seared(CATALOGUE, { ...beef, thicknessMm: 6 }, 96, row.least).safeS!).toBeGreaterThan(usual.safeS! * 2);
+    expect(seared(CATALOGUE, { ...beef, frozen: true }, 96, row.least).safeS!).toBeGreaterThan(usual.safeS! * 1.3);
+    expect(seared(CATALOGUE, beef, 96, 300).centreC).toBeLessThanOrEqual(96);
   });
 
   it('lies on the pan for longer where it is cut thicker, and is told raw where it would be', () => {
@@ -111,7 +112,7 @@ describe('broth that is poured boiling', () => {
 
   it('boils sooner in the pot, is said so, and is heated beforehand on the stove', () => {
     expect(gone(hot).simmer.timeToBoilS!).toBeLessThan(gone(evening).simmer.timeToBoilS! * 0.9);
-    expect(liveSteps(gone(hot).simmer)[0]!.title).toContain('boiling hot');
+    expect(liveSteps(CATALOGUE, gone(hot).simmer)[0]!.title).toContain('boiling hot');
     const heats = (one: Evening) => planEvening(one).prep.tasks.filter((task) => task.id.includes('heated'));
     expect(heats(evening)).toEqual([]);
     const tasks = heats(hot);

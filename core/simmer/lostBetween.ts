@@ -1,14 +1,13 @@
 import type { Action, SimmerPiece } from '@elixa/contract';
-import { ingredientById } from '../catalogue/ingredients';
-import type { Pour } from '../catalogue/style';
+import type { Menu } from '../evening/menu';
 import type { Pan } from '../diners/table';
 import { sum } from '../measures/sum';
 import type { Sample } from '../pot/state';
 import { ladledMlPerG } from './levels';
 
 /** What a piece leaves in the liquid when it has been cooked and eaten, as the levels of a plan have it. */
-function leavesMl({ ingredientId, massG }: SimmerPiece, pour: Pick<Pour, 'kind'>): number {
-  const { releasedShare, drinksMlPerG = 0 } = ingredientById(ingredientId);
+function leavesMl({ catalogue, pour }: Menu, { ingredientId, massG }: SimmerPiece): number {
+  const { releasedShare, drinksMlPerG = 0 } = catalogue.byId(ingredientId);
   return massG * (releasedShare - drinksMlPerG - ladledMlPerG(pour));
 }
 
@@ -22,11 +21,11 @@ const pouredAtMl = ({ volumeMl = 0, waterMl = 0 }: Action): number =>
  * @returns g of each course but the last; undefined where there is only one
  */
 export function lostBetween(
+  menu: Menu,
   actions: readonly Action[],
   pieces: readonly SimmerPiece[],
   samples: readonly Sample[],
   pan: Pan,
-  pour: Pick<Pour, 'kind'>,
 ): number[] | undefined {
   const rounds = [...new Set(pieces.map((one) => one.round))].sort((a, b) => a - b);
   if (rounds.length < 2) return undefined;
@@ -42,7 +41,7 @@ export function lostBetween(
     return {
       beforeMl: before?.liquidMl ?? 0,
       pouredMl: sum(mine.filter((one) => !isMadeUp(one)).map(pouredAtMl)),
-      leftMl: sum(pieces.filter((one) => one.round === round).map((one) => leavesMl(one, pour))),
+      leftMl: sum(pieces.filter((one) => one.round === round).map((one) => leavesMl(menu, one))),
     };
   });
   return courses

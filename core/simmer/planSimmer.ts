@@ -66,7 +66,8 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
   const heat = pan === 'main' ? evening.heatSource : ASIDE_HEAT;
   const freeSurface = FREE_SURFACE[pour.kind];
   const boilingC = boilingPointC(evening.place.altitudeM);
-  const context = { vessel: fit.vessel, heat, boilingC, freeSurface, ...evening.place };
+  const { catalogue } = menu;
+  const context = { vessel: fit.vessel, heat, boilingC, freeSurface, catalogue, ...evening.place };
   const base = { service, pan, context, model };
   const start = { liquidMl: fit.potBrothMl - fit.heldMl, fromC: POURED_C[pour.at] };
   const inPot = pot.filter((one) => !isSwished(one, service));
@@ -258,7 +259,7 @@ export function planSimmer(question: PouredQuestion, times: SimmerTimes = timeSi
   const { evening } = menu;
   const { pans, goes, firstRound, mainStartS, boilAtS, filledAtS, readyAtS, finishReadyAtS } = times;
   const main = pans.find((one) => one.pan === 'main')!;
-  const tonight = (piece: SimmerPiece) => ({ ...piece, ...asCutTonight(evening, piece.ingredientId, piece.cut) });
+  const tonight = (piece: SimmerPiece) => ({ ...piece, ...asCutTonight(menu, piece.ingredientId, piece.cut) });
   const going = pans
     .flatMap(({ pan, fillings, first, later, finish }) => [
       ...filledAtS.flatMap((readyS, index) => {

@@ -31,8 +31,8 @@ const WORDS: Record<Wrong, string> = {
 };
 
 /** Names of pieces, each once. */
-export const namesOf = (pieces: readonly SimmerPiece[]): string[] => [
-  ...new Set(pieces.map((one) => shortName(one.ingredientId, one.cut))),
+export const namesOf = ({ catalogue }: Menu, pieces: readonly SimmerPiece[]): string[] => [
+  ...new Set(pieces.map((one) => shortName(catalogue.byId(one.ingredientId), one.cut))),
 ];
 
 function becauseRaw(pieces: readonly SimmerPiece[]): string {
@@ -64,7 +64,7 @@ export function problemsOf(menu: Menu, { pieces }: Pick<Simmer, 'pieces'>): Unsa
     const own = mine.every((piece) => isOwn(menu, piece));
     const late = own ? 'You said when it goes in.' : 'It does not get the time that it needs with the rest.';
     const because = wrong === 'raw' ? becauseRaw(mine) : wrong === 'past' && !own ? becausePast(menu, mine) : late;
-    return [{ id: wrong, text: `${WORDS[wrong]}: ${namesOf(mine).join(', ')}`, because, remedies: [] }];
+    return [{ id: wrong, text: `${WORDS[wrong]}: ${namesOf(menu, mine).join(', ')}`, because, remedies: [] }];
   });
 }
 

@@ -11,6 +11,8 @@ import { inOrder, simulate, simulateAgain } from '../pot/simulate';
 import {
   NOTHING,
   potAtRest,
+  kitchenOf,
+  type Kitchen,
   type PotCourse,
   type PieceState,
   type PotState,
@@ -81,6 +83,7 @@ interface PanRehearsal {
   start: PotState;
   acts: TimedAct[];
   pieces: SimmerPiece[];
+  kitchen: Kitchen;
 }
 
 /** A pan with the acts of the program that are done at it, from the first of them on. */
@@ -102,23 +105,23 @@ function panOf({ menu, fit, simmer, program }: RehearsalQuestion, pan: Pan): Pan
     freeSurface: FREE_SURFACE[pour.kind],
     ...(pour.kind === 'ladles' ? { wetShare: IN_LADLES } : {}),
   });
-  return { start, acts, pieces };
+  return { start, acts, pieces, kitchen: kitchenOf(menu) };
 }
 
 /** The course of a pan until its last piece is lifted out; where it begins as one that is known, from there on. */
-function courseOf({ start, acts, pieces }: PanRehearsal, before: GonePan | undefined): GonePan {
+function courseOf({ start, acts, pieces, kitchen }: PanRehearsal, before: GonePan | undefined): GonePan {
   const endS = Math.max(...pieces.map((one) => one.outAtS));
   const isSameStart = before && isSame(before.start, start);
-  const again = isSameStart ? simulateAgain(before, acts, endS, { stepS: STEP_S }) : undefined;
-  return { start, acts, course: again ?? simulate(start, acts, endS, { stepS: STEP_S }) };
+  const again = isSameStart ? simulateAgain(before, acts, endS, { stepS: STEP_S, kitchen }) : undefined;
+  return { start, acts, course: again ?? simulate(start, acts, endS, { stepS: STEP_S, kitchen }) };
 }
 
 /** The pot before anything is done to it at a moment. */
 const potAt = ({ course }: GonePan, atS: number): PotState =>
   course.checkpoints.find((one) => Math.abs(one.state.atS - atS) < 1e-6)?.state ?? course.state;
 
-function outcomeOf(piece: PieceState, outAtS: number): Outcome {
-  const { wanted } = knownOf(piece);
+function outcomeOf({ catalogue }: Menu, piece: PieceState, outAtS: number): Outcome {
+  const { wanted } = knownOf(catalogue, piece);
   const overAtS = pastAtS(piece, wanted, outAtS);
   const { hadMin, lethalityMin } = piece.cooked;
   return {
@@ -136,17 +139,22 @@ function outcomeOf(piece: PieceState, outAtS: number): Outcome {
 }
 
 /** The same of a slice that its guest holds in the broth, or that sears on the pan. */
-function outcomeByItself(piece: SimmerPiece, boilingC: number): { outcome: Outcome; lead: Lead; late: number } {
+function outcomeByItself(
+  { catalogue }: Menu,
+  piece: SimmerPiece,
+  boilingC: number,
+): { outcome: Outcome; lead: Lead; late: number } {
   const isSeared = piece.way === 'seared';
   // One batch of several on the pan.
   const heldS = isSeared ? piece.cookS : piece.outAtS - piece.inAtS;
   const { cooked, centreC, largestC, safeS, readyS, bestS, overS } = (isSeared ? seared : swished)(
+    catalogue,
     piece,
     boilingC,
     heldS,
   );
   const fromS = isSeared ? piece.outAtS - heldS : piece.inAtS;
-  const wanted = wantedBy(piece);
+  const wanted = wantedBy(catalogue, piece);
   const { leastMin, bestMin, mostMin } = wanted;
   const leastS = readyS ?? bestS;
   const isReady = readyS !== undefined && readyS <= heldS + 1e-9;
@@ -169,9 +177,10 @@ function outcomeByItself(piece: SimmerPiece, boilingC: number): { outcome: Outco
 }
 
 /** How much longer each of these would have to stay, if the fire were tended as before. */
-function lacking(pot: PotState, ids: readonly string[]): Array<[string, number]> {
+function lacking(pot: PotState, kitchen: Kitchen, ids: readonly string[]): Array<[string, number]> {
   const { state } = simulate(pot, [], pot.atS + LOOKED_AT_S, {
     stepS: STEP_S,
+    kitchen,
     isOver: ({ lying }) => lying.every(({ piece, readyAtS }) => readyAtS !== undefined || !ids.includes(piece.pieceId)),
   });
   return ids.map((id) => {
@@ -202,7 +211,7 @@ const isTurnedDown = ({ act }: TimedAct): boolean =>
  * @returns what came of every piece that was, by its id
  */
 export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehearsal {
-  const { simmer } = question;
+  const { menu, simmer } = question;
   const outcomes = new Map<string, Outcome>();
   const lateS = new Map<string, number>();
   const boilAtS = new Map<Pan, number>();
@@ -214,7 +223,7 @@ export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehea
   for (const pan of ['main', 'aside'] as const) {
     const given = panOf(question, pan);
     if (!given) continue;
-    const { start, acts, pieces } = given;
+    const { start, acts, pieces, kitchen } = given;
     const gone = courseOf(given, before?.courses.get(pan));
     courses.set(pan, gone);
     const { samples, boils } = gone.course;
@@ -228,23 +237,23 @@ export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehea
         const cooked = piece.outAtS === outAtS ? byId.get(piece.id) : undefined;
         return cooked ? [{ piece, cooked }] : [];
       });
-      const late = cookedOf.filter(({ cooked }) => !isReady(cooked, knownOf(cooked).wanted)).map((one) => one.piece.id);
-      const lacksS = new Map(late.length > 0 ? lacking(pot, late) : []);
+      const late = cookedOf
+        .filter(({ cooked }) => !isReady(cooked, knownOf(menu.catalogue, cooked).wanted))
+        .map((one) => one.piece.id);
+      const lacksS = new Map(late.length > 0 ? lacking(pot, kitchen, late) : []);
       for (const { piece, cooked } of cookedOf) {
         const { id, inAtS } = piece;
         const lacks = lacksS.get(id) ?? 0;
         const readyAtS = lacks > 0 && lacks < LOOKED_AT_S ? { readyAtS: outAtS + lacks } : {};
-        outcomes.set(id, { ...outcomeOf(cooked, outAtS), ...readyAtS });
+        outcomes.set(id, { ...outcomeOf(menu, cooked, outAtS), ...readyAtS });
         if (lacksS.has(id)) lateS.set(id, lacks);
         const down = acts.filter((one) => isTurnedDown(one) && one.atS > inAtS && one.atS < outAtS);
         const untilS = Math.min(outAtS, ...down.map((one) => one.atS));
-        const lead = leadOf(followed.get(id) ?? [], boilingC, piece, cooked, untilS, lacks);
+        const lead = leadOf(menu.catalogue, followed.get(id) ?? [], boilingC, piece, cooked, untilS, lacks);
         if (lead) leads.set(id, lead);
       }
     }
-    const lost = question.menu.pour.anew
-      ? undefined
-      : lostBetween(simmer.actions, pieces, samples, pan, question.menu.pour);
+    const lost = question.menu.pour.anew ? undefined : lostBetween(menu, simmer.actions, pieces, samples, pan);
     if (lost) lostG.set(pan, lost);
     if (pan === 'main') {
       // A dry pan has no course of its liquid.
@@ -257,7 +266,7 @@ export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehea
     }
   }
   for (const piece of simmer.pieces.filter((one) => ['swished', 'seared'].includes(one.way))) {
-    const { outcome, lead, late } = outcomeByItself(piece, simmer.boilingPointC);
+    const { outcome, lead, late } = outcomeByItself(menu, piece, simmer.boilingPointC);
     outcomes.set(piece.id, outcome);
     // How long the pan is kept for its slices is no matter of the pot.
     if (piece.way === 'swished') leads.set(piece.id, lead);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
+import { CATALOGUE } from '../catalogue/catalogue';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { planPot } from '../planEvening/planPot';
@@ -10,7 +11,14 @@ import { slowerBy } from '../heat/slowerBy';
 import { timesTable } from './timesTable';
 import { runs } from '../testing/runs';
 
-const pan: PanContext = { vessel: VESSELS[0]!, heat: HEAT_SOURCES[0]!, boilingC: 100, roomTempC: 20, altitudeM: 0 };
+const pan: PanContext = {
+  vessel: VESSELS[0]!,
+  heat: HEAT_SOURCES[0]!,
+  boilingC: 100,
+  roomTempC: 20,
+  altitudeM: 0,
+  catalogue: CATALOGUE,
+};
 
 /** Fewest groups by trying every way to part the things, for small cases. */
 function fewestGroups(things: ReadonlyArray<{ leastS: number; mostS: number }>): number {

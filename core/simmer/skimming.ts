@@ -1,4 +1,3 @@
-import { ingredientById } from '../catalogue/ingredients';
 import type { ActionQuestion } from './drafts';
 
 /** From one small thing at the pot to the next. */
@@ -17,9 +16,9 @@ interface Foam {
   bestS: number;
 }
 
-function foamOf({ going }: ActionQuestion, boilS: number | undefined, inRound: number): Foam | undefined {
+function foamOf({ menu, going }: ActionQuestion, boilS: number | undefined, inRound: number): Foam | undefined {
   const round = going.filter(({ piece }) => piece.pan === 'main' && piece.round === inRound);
-  const first = round.find(({ piece }) => ingredientById(piece.ingredientId).foams);
+  const first = round.find(({ piece }) => menu.catalogue.byId(piece.ingredientId).foams);
   if (!first) return undefined;
   const { piece, recoveryS } = first;
   if (piece.countsFromS > piece.inAtS) {

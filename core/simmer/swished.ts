@@ -1,4 +1,5 @@
 import type { SimmerPiece } from '@elixa/contract';
+import type { Catalogue } from '../catalogue/catalogue';
 import { cookedFor, isSafe, RAW, type Cooked } from '../doneness/wanted';
 import { conducting, type Conducting } from '../heat/conducting';
 import { evenly, nodesOf } from '../heat/conduction';
@@ -36,8 +37,13 @@ interface Round {
   neverOverC: number;
 }
 
-function followed(piece: Slice, { way, bathC, film, neverOverC }: Round, heldS: number): ByItself {
-  const { what, wanted, mean, largest } = knownOf({ ...piece, way });
+function followed(
+  catalogue: Catalogue,
+  piece: Slice,
+  { way, bathC, film, neverOverC }: Round,
+  heldS: number,
+): ByItself {
+  const { what, wanted, mean, largest } = knownOf(catalogue, { ...piece, way });
   const startC = piece.frozen ? FROZEN_C : KEPT_C[what.kept];
   const step = (one: Conducting, h: number) => {
     one.step(STEP_S, h, bathC, bathC, bathC);
@@ -72,12 +78,17 @@ function followed(piece: Slice, { way, bathC, film, neverOverC }: Round, heldS: 
  * A slice that a guest holds in simmering broth: it is moved, so the broth washes round it as at a rolling boil.
  * @param heldS for how long it is held
  */
-export const swished = (piece: Slice, boilingC: number, heldS: number): ByItself =>
-  followed(piece, { way: 'swished', bathC: boilingC - BELOW_BOIL_K, film: FILM.rolling, neverOverC: boilingC }, heldS);
+export const swished = (catalogue: Catalogue, piece: Slice, boilingC: number, heldS: number): ByItself =>
+  followed(
+    catalogue,
+    piece,
+    { way: 'swished', bathC: boilingC - BELOW_BOIL_K, film: FILM.rolling, neverOverC: boilingC },
+    heldS,
+  );
 
 /**
  * A slice that sears on a hot pan, turned once. While there is juice in it its middle does not pass the boil.
  * @param heldS for how long it lies on the pan, both sides together
  */
-export const seared = (piece: Slice, boilingC: number, heldS: number): ByItself =>
-  followed(piece, { way: 'seared', bathC: HOT_PAN.tempC, film: HOT_PAN.film, neverOverC: boilingC }, heldS);
+export const seared = (catalogue: Catalogue, piece: Slice, boilingC: number, heldS: number): ByItself =>
+  followed(catalogue, piece, { way: 'seared', bathC: HOT_PAN.tempC, film: HOT_PAN.film, neverOverC: boilingC }, heldS);

@@ -1,6 +1,5 @@
 import type { SimmerPiece } from '@elixa/contract';
 import { STACK_TAKES_MIN, type AdditionWindow, type CookingWay } from '../catalogue/cooking';
-import { ingredientById } from '../catalogue/ingredients';
 import { reboilS, timeToBoilS } from '../heat/burner';
 import { freezingOf, specificHeatJPerKgK, thermalOf } from '../heat/composition';
 import { KEPT_C } from '../heat/givens';
@@ -32,7 +31,7 @@ const stacked = (window: AdditionWindow): AdditionWindow => ({
 const heatDrawnJ = (loads: readonly Load[], pan: PanContext): number =>
   sum(
     loads.map(({ ingredientId, massG }) => {
-      const { composition, kept } = ingredientById(ingredientId);
+      const { composition, kept } = pan.catalogue.byId(ingredientId);
       const fromC = KEPT_C[kept];
       const cp = specificHeatJPerKgK(composition, (Math.max(0, fromC) + pan.boilingC) / 2);
       if (kept !== 'freezer') return (massG / 1000) * cp * (pan.boilingC - fromC);
@@ -45,7 +44,7 @@ const heatDrawnJ = (loads: readonly Load[], pan: PanContext): number =>
 export const timesTable: AdditionModel = {
   id: 'table of times',
   cookWindow(ingredientId, cut, pan, way = 'simmered') {
-    const row = ingredientById(ingredientId).cuts[cut]?.cooks?.[ROW[way]];
+    const row = pan.catalogue.byId(ingredientId).cuts[cut]?.cooks?.[ROW[way]];
     if (!row) throw new RangeError(`No time is known for ${ingredientId} cut as "${cut}", ${way}`);
     const window = way === 'stacked' ? stacked(row) : row;
     // A hot pan is as hot on a mountain.

@@ -3,7 +3,6 @@ import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../arrange/fit';
 import { usableVolumeMl } from '../arrange/vesselShape';
 import { HEAT_SOURCES, standsOn } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
-import { ingredientById } from '../catalogue/ingredients';
 import { vesselSuits } from '../evening/vesselFit';
 import { sum } from '../measures/sum';
 import { holdsBoil, usefulPowerW } from '../heat/burner';
@@ -215,11 +214,11 @@ const WINDOW = 'window-';
 /** It tells of the window of one piece. */
 export const isOfWindows = ({ id }: Unsatisfied): boolean => id.startsWith(WINDOW);
 
-function ofWindows(pieces: readonly SimmerPiece[]): Unsatisfied[] {
+function ofWindows({ menu }: SimmerQuestion, pieces: readonly SimmerPiece[]): Unsatisfied[] {
   return pieces
     .filter((piece) => !piece.inWindow || !piece.safe)
     .map((piece) => {
-      const { name, cuts } = ingredientById(piece.ingredientId);
+      const { name, cuts } = menu.catalogue.byId(piece.ingredientId);
       return {
         id: `${WINDOW}${piece.id}`,
         text: `The ${cuts[piece.cut]?.short ?? name} does not get the time it needs`,
@@ -261,6 +260,6 @@ export function unsatisfied(
     ...ofLoad(question, pans),
     ...ofHands(pans),
     ...ofRoom(question),
-    ...ofWindows(pieces),
+    ...ofWindows(question, pieces),
   ];
 }

@@ -12,6 +12,7 @@ import { pieceAt } from './pieceAt';
 import { overMark, problemsOf } from './problems';
 import { timesTable } from './timesTable';
 import { whatIfs, whatIfsOf } from './whatIfs';
+import { CATALOGUE } from '../catalogue/catalogue';
 
 const planned = (evening: Evening): PotPlan => rehearsedPot(menuOrThrow(evening), timesTable).plan;
 const evening = suited(eveningFor(4), 'clearChicken');
@@ -81,10 +82,10 @@ describe('a time of the cook’s own', () => {
 });
 
 describe('what a change does', () => {
-  const texts = (of: PotPlan) => differences(plan, of).map((one) => one.text);
+  const texts = (of: PotPlan) => differences(CATALOGUE, plan, of).map((one) => one.text);
 
   it('is nothing where nothing changes', () => {
-    expect(differences(plan, plan)).toEqual([]);
+    expect(differences(CATALOGUE, plan, plan)).toEqual([]);
   });
 
   it('is told as a cook would say it: longer to the boil without a lid, longer in the pot higher up', () => {
@@ -105,7 +106,7 @@ describe('what a change does', () => {
           ? { ...one, inWindow: false, overAtS: one.outAtS - 120 }
           : one,
     );
-    const [first, ...rest] = differences(plan, { ...plan, simmer: { ...plan.simmer, pieces } });
+    const [first, ...rest] = differences(CATALOGUE, plan, { ...plan, simmer: { ...plan.simmer, pieces } });
     expect(first).toMatchObject({ kind: 'raw', text: 'Chicken would not be cooked through' });
     expect(rest.filter((one) => one.kind === 'past').map((one) => one.text)).toEqual([
       'Mizuna past its best by 2 min when it is lifted out',
@@ -193,7 +194,13 @@ describe('why', () => {
   });
 
   it('says nothing of what was not gone through', () => {
-    const given = { boilingPointC: 96, altitudeM: 1180, units: 'metric', isOwnTime: false } as const;
+    const given = {
+      catalogue: CATALOGUE,
+      boilingPointC: 96,
+      altitudeM: 1180,
+      units: 'metric',
+      isOwnTime: false,
+    } as const;
     expect(becauseOf({ ...pieceOf(plan, 'daikon'), readyAtS: undefined }, given)).toBeUndefined();
   });
 

@@ -1,7 +1,7 @@
 import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import { HEAT_SOURCES, standsOn } from '../catalogue/heatSources';
 import { cuttableMm, isCutByThickness } from '../catalogue/cutThickness';
-import { ingredientById } from '../catalogue/ingredients';
 import { styleById } from '../catalogue/styles';
 import { canBeHotter, pourOf, stagesOf } from '../evening/tonight';
 import { usefulPowerW } from '../heat/burner';
@@ -83,9 +83,10 @@ export function whatIfs(evening: Evening): WhatIf[] {
 /** What can be asked of one thing that goes into the pot. */
 export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
   const { ingredientId } = piece;
-  const what = ingredientById(ingredientId);
+  const catalogue = catalogueOf(evening);
+  const what = catalogue.byId(ingredientId);
   const usualMm = what.cuts[piece.cut]?.thicknessMm;
-  const short = shortName(ingredientId, piece.cut);
+  const short = shortName(catalogue.byId(ingredientId), piece.cut);
   const name = short.charAt(0).toUpperCase() + short.slice(1);
   const isFrozen = evening.choices.frozen?.includes(ingredientId) === true;
   const mm = evening.overrides.thicknessMm?.[ingredientId]?.[piece.cut] ?? usualMm;

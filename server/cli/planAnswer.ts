@@ -1,5 +1,5 @@
 import { readEvening, type FieldError } from '@elixa/contract';
-import { EveningError, planEvening, programText } from '@elixa/core';
+import { catalogueOf, EveningError, planEvening, programText } from '@elixa/core';
 
 /** Exit code for a document or a call that cannot be used. */
 const BAD_INPUT = 2;
@@ -47,7 +47,7 @@ function planned([path, how]: readonly string[], read: (path: string) => string)
   if (!evening) throw new Refused(asLines(path, faults));
   try {
     const plan = planEvening(evening);
-    return how ? programText(plan) : JSON.stringify(plan, null, 2);
+    return how ? programText(catalogueOf(evening), plan) : JSON.stringify(plan, null, 2);
   } catch (error) {
     if (error instanceof EveningError) throw new Refused(asLines(path, error.errors));
     throw error;

@@ -1,7 +1,8 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { liveSteps, stepTaps, type LiveState } from '@elixa/core';
+import { type Catalogue, type LiveState, liveSteps, stepTaps } from '@elixa/core';
 import { Redirect, router } from 'expo-router';
 import { nowDate } from '@/state/clock';
+import { useCatalogue } from '@/ui/catalogue';
 import { Download, Repeat } from '@/ui/icons';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -109,15 +110,16 @@ interface Outcome {
 }
 
 /** What was planned, and when each of it was done, in s from lighting the burner. */
-function doneIn({ plan, state }: Outcome) {
-  const steps = liveSteps(plan.simmer);
+function doneIn(catalogue: Catalogue, { plan, state }: Outcome) {
+  const steps = liveSteps(catalogue, plan.simmer);
   return { steps, done: new Map(stepTaps(steps, state).map((tap) => [tap.step, tap.atS])) };
 }
 
 function InFigures({ evening, ...outcome }: Outcome & { evening: Evening }) {
+  const catalogue = useCatalogue();
   const { startedAtMs, finishedAtMs } = outcome.state;
   if (startedAtMs === undefined) return null;
-  const { steps, done } = doneIn(outcome);
+  const { steps, done } = doneIn(catalogue, outcome);
   const serve = steps.find((step) => step.kind === 'serve');
   const boil = steps.find((step) => step.kind === 'boil');
   const servedS = serve && done.get(serve.step);
@@ -138,8 +140,9 @@ function InFigures({ evening, ...outcome }: Outcome & { evening: Evening }) {
 }
 
 function StepByStep(outcome: Outcome) {
+  const catalogue = useCatalogue();
   if (outcome.state.startedAtMs === undefined) return null;
-  const { steps, done } = doneIn(outcome);
+  const { steps, done } = doneIn(catalogue, outcome);
   return (
     <>
       <Section title="Step by step">

@@ -1,6 +1,7 @@
 import type { Evening, OwnThing, PotPlan } from '@elixa/contract';
-import { ingredientById } from '@elixa/core';
+import { ownIngredient } from '@elixa/core';
 import { View } from 'react-native';
+import { useCatalogue } from '@/ui/catalogue';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Segmented } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
@@ -22,7 +23,7 @@ const timesOf = (thing: OwnThing) => thing.timesLonger ?? 1;
 const isSame = (a: OwnThing, b: OwnThing) => a.name === b.name && a.likeId === b.likeId;
 
 function bestS(thing: OwnThing, cut: string | undefined): number | undefined {
-  const { cuts } = ingredientById(thing.id);
+  const { cuts } = ownIngredient(thing);
   const minutes = cuts[cut ?? Object.keys(cuts)[0] ?? '']?.cooks?.simmered?.bestMin;
   return minutes === undefined ? undefined : minutes * 60;
 }
@@ -34,6 +35,7 @@ function bestS(thing: OwnThing, cut: string | undefined): number | undefined {
  */
 export function OwnTimes({ cooked, plan }: { cooked: Evening; plan: PotPlan }) {
   const { evening, edit } = useEvening();
+  const catalogue = useCatalogue();
   const things = (cooked.own ?? []).flatMap((was) => {
     const piece = plan.simmer.pieces.find((one) => one.ingredientId === was.id);
     const now = evening.own?.find((one) => isSame(one, was));
@@ -57,7 +59,7 @@ export function OwnTimes({ cooked, plan }: { cooked: Evening; plan: PotPlan }) {
             {hadS === undefined || nextS === undefined ? null : (
               <Small>
                 {found === 'right'
-                  ? `It is cooked for ${lasting(hadS)}, like ${ingredientById(was.likeId).name}.`
+                  ? `It is cooked for ${lasting(hadS)}, like ${catalogue.byId(was.likeId).name}.`
                   : nextS === hadS
                     ? `It has to be cooked through: ${lasting(hadS)} stay the least. Cut it otherwise.`
                     : `Next time ${lasting(nextS)} instead of ${lasting(hadS)}.`}

@@ -1,7 +1,8 @@
 import type { Evening } from '@elixa/contract';
-import { BASES, BROTHS, chosenLiquids, ingredientById, MARINADES, SAUCES, styleById, type Formula } from '@elixa/core';
+import { BASES, BROTHS, chosenLiquids, type Formula, MARINADES, SAUCES, styleById } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { ChoiceList, ToggleRow } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Sheet } from '@/ui/Sheet';
@@ -39,6 +40,7 @@ function ManyOf({ title, formulas, on, onToggle }: ListProps) {
 
 /** Which broth, which sauces, what is marinated or made ahead. */
 export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): void }) {
+  const catalogue = useCatalogue();
   const { evening, plan, edit } = useEvening();
   const style = styleById(evening.style.id);
   if (!style) return null;
@@ -51,7 +53,7 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
   const kinds = new Set(
     plan?.amounts
       .filter((one) => one.purpose === 'pot' || one.purpose === 'aside')
-      .flatMap((one) => ingredientById(one.ingredientId).kinds),
+      .flatMap((one) => catalogue.byId(one.ingredientId).kinds),
   );
   const isFor = ({ needs }: Formula) => needs === undefined || kinds.has(needs);
   // What needs a food that this pot does not have stays only where it is chosen already.

@@ -1,9 +1,9 @@
 import type { Liquid } from '@elixa/contract';
-import { ingredientById } from '@elixa/core';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { useCatalogue } from '@/ui/catalogue';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
 import { lasting } from '@/ui/time';
@@ -16,6 +16,7 @@ type Drawn = Liquid['drawn'][number];
 
 /** The course of one thing that steeps: what it gives until it is lifted out, and what happens when it is forgotten. */
 function Course({ drawn }: { drawn: Drawn }) {
+  const catalogue = useCatalogue();
   const [width, setWidth] = useState(320);
   const first = drawn.course[0];
   const last = drawn.course[drawn.course.length - 1];
@@ -34,10 +35,10 @@ function Course({ drawn }: { drawn: Drawn }) {
   const before = [...drawn.course.filter((point) => point.atS < out.atS), out];
   const after = [out, ...drawn.course.filter((point) => point.atS > out.atS)];
   const spoilsAtS = drawn.course.find((point) => point.spoiled >= 1)?.atS;
-  const name = ingredientById(drawn.ingredientId).name;
+  const name = catalogue.byId(drawn.ingredientId).name;
   const steeps = lasting(drawn.outAtS - drawn.inAtS);
   const share = Math.round(drawn.drawnShare * 100);
-  const { spoils } = ingredientById(drawn.ingredientId).draws ?? {};
+  const { spoils } = catalogue.byId(drawn.ingredientId).draws ?? {};
   const outX = x(out.atS);
   return (
     <View className="gap-1">

@@ -1,8 +1,9 @@
 import type { Liquid } from '@elixa/contract';
-import { formulaById, ingredientById } from '@elixa/core';
+import { formulaById } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Section } from '@/ui/Page';
@@ -13,13 +14,14 @@ const MOST_PCT = 60;
 
 /** What the label of a carton, bottle or packet says, from which its liquid is let down. */
 export function LabelSection({ liquid }: { liquid: Liquid }) {
+  const catalogue = useCatalogue();
   const { evening, edit } = useEvening();
   const bottleId = formulaById(liquid.formulaId)?.fromLabel;
   const [name, setName] = useState('');
   const [salt, setSalt] = useState('');
   if (bottleId === undefined) return null;
   const swap = evening.choices.swaps.find((one) => one.ingredientId === bottleId && one.scope === 'everyone');
-  const what = ingredientById(swap?.withIngredientId ?? bottleId);
+  const what = catalogue.byId(swap?.withIngredientId ?? bottleId);
   const saltPct = typedNumber(salt, MOST_PCT);
   const isWrong = salt.trim() !== '' && (saltPct === undefined || saltPct > MOST_PCT);
   const take = () => {

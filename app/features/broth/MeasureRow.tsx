@@ -1,8 +1,9 @@
 import type { Edit, Liquid } from '@elixa/contract';
-import { ingredientById, withLengths } from '@elixa/core';
+import { withLengths } from '@elixa/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Figure, Small } from '@/ui/Text';
@@ -17,16 +18,17 @@ function exactness(massG: number, errorPct: number): string {
 
 /** One thing to measure. A tap says what to do when there is none of it in the house. */
 export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ingredients'][number] }) {
+  const catalogue = useCatalogue();
   const { evening, edit } = useEvening();
   const [asking, setAsking] = useState(false);
-  const what = ingredientById(part.ingredientId);
+  const what = catalogue.byId(part.ingredientId);
   const swap = liquid.swaps.find((one) => one.withIngredientId === part.ingredientId);
   const choose = (change: Edit) => {
     edit(change);
     setAsking(false);
   };
   const under = swap
-    ? `instead of ${ingredientById(swap.ingredientId).name}`
+    ? `instead of ${catalogue.byId(swap.ingredientId).name}`
     : [
         part.note ?? (part.cut === undefined ? what.nativeName : undefined),
         part.cut && withLengths(what.cuts[part.cut]?.label ?? '', evening.units),
@@ -60,7 +62,7 @@ export function MeasureRow({ liquid, part }: { liquid: Liquid; part: Liquid['ing
           <Button
             left
             look="main"
-            label={`Back to ${ingredientById(swap.ingredientId).name}`}
+            label={`Back to ${catalogue.byId(swap.ingredientId).name}`}
             onPress={() => choose({ kind: 'putBack', ingredientIds: [swap.ingredientId] })}
           />
         ) : (

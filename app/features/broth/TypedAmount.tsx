@@ -1,8 +1,9 @@
 import type { Liquid } from '@elixa/contract';
-import { gramsTyped, ingredientById } from '@elixa/core';
+import { gramsTyped } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 
@@ -10,9 +11,10 @@ type Part = Liquid['ingredients'][number];
 
 /** For a cook with spoons and no scale: `1½ tbsp`, `250 ml`, `2 cloves`. */
 export function TypedAmount({ part, onTaken }: { part: Part; onTaken(massG: number): void }) {
+  const catalogue = useCatalogue();
   const { evening } = useEvening();
   const [text, setText] = useState('');
-  const massG = gramsTyped(text, ingredientById(part.ingredientId), evening.units, part.cut);
+  const massG = gramsTyped(text, catalogue.byId(part.ingredientId), evening.units, part.cut);
   const wrong = text.trim() !== '' && massG === undefined;
   const take = () => {
     if (massG !== undefined) onTaken(massG);

@@ -1,8 +1,9 @@
 import type { Liquid } from '@elixa/contract';
-import { ingredientById, restAfter, showVolume, type Rest } from '@elixa/core';
+import { type Catalogue, type Rest, restAfter, showVolume } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Figure, Small } from '@/ui/Text';
@@ -30,6 +31,7 @@ const MOST_MORE_WATER = 0.5;
 
 /** What a mistake changes, in a sentence. */
 function consequence(
+  catalogue: Catalogue,
   name: string,
   offG: number,
   rest: Rest,
@@ -46,16 +48,17 @@ function consequence(
   }
   const changed = [...rest.massG].filter(([id, massG]) => Math.abs(massG - (before.massG.get(id) ?? massG)) >= LEAST_G);
   if (changed.length === 0) return offG > 0 ? `${over}: take some back out.` : `${over}: put the rest in.`;
-  return `${over}: now ${changed.map(([id, massG]) => `${grams(massG)} ${ingredientById(id).name}`).join(', ')}.`;
+  return `${over}: now ${changed.map(([id, massG]) => `${grams(massG)} ${catalogue.byId(id).name}`).join(', ')}.`;
 }
 
 /** Weighs a formula one thing after the other; what goes wrong is solved again on the way. */
 export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): void }) {
+  const catalogue = useCatalogue();
   const { evening } = useEvening();
   const scale = useScale();
   const [weighed, setWeighed] = useState<ReadonlyMap<string, number>>(new Map());
   const [said, setSaid] = useState<string | undefined>(undefined);
-  const rest = restAfter(liquid, weighed);
+  const rest = restAfter(catalogue, liquid, weighed);
   const part = liquid.ingredients.find((one) => !weighed.has(one.ingredientId));
   const targetG = part ? (rest.massG.get(part.ingredientId) ?? part.massG) : 0;
   const readG = scale.reading?.massG ?? 0;
@@ -68,11 +71,19 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
     if (!part) return;
     const offG = takenG - targetG;
     const next = new Map([...weighed, [part.ingredientId, Math.max(0, takenG)]]);
-    const name = ingredientById(part.ingredientId).name;
+    const name = catalogue.byId(part.ingredientId).name;
     setSaid(
       near(offG, targetG)
         ? undefined
-        : consequence(name, offG, restAfter(liquid, next), rest, evening.units, liquid.finishedMl),
+        : consequence(
+            catalogue,
+            name,
+            offG,
+            restAfter(catalogue, liquid, next),
+            rest,
+            evening.units,
+            liquid.finishedMl,
+          ),
     );
     setWeighed(next);
     scale.tare();
@@ -80,7 +91,7 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
   return (
     <Sheet
       open
-      title={part ? ingredientById(part.ingredientId).name : 'All weighed'}
+      title={part ? catalogue.byId(part.ingredientId).name : 'All weighed'}
       onClose={onClose}
       footer={
         part ? (
@@ -145,7 +156,7 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
         <Button
           look="quiet"
           className="-ml-3 self-start"
-          label={`Weigh ${ingredientById([...weighed.keys()].at(-1) as string).name} again`}
+          label={`Weigh ${catalogue.byId([...weighed.keys()].at(-1) as string).name} again`}
           onPress={() => {
             setWeighed(new Map([...weighed].slice(0, -1)));
             setSaid(undefined);
@@ -158,7 +169,7 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
           Then:{' '}
           {[...rest.massG]
             .slice(1)
-            .map(([id, restG]) => `${ingredientById(id).name} ${grams(restG)}`)
+            .map(([id, restG]) => `${catalogue.byId(id).name} ${grams(restG)}`)
             .join(' · ')}
         </Small>
       ) : null}

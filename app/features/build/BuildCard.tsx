@@ -1,11 +1,21 @@
 import type { Build, Evening, PotPlan, Units } from '@elixa/contract';
-import { buildSteps, saucesOf, shortName, showLength, showVolume, type BuildStep } from '@elixa/core';
+import {
+  type BuildStep,
+  buildSteps,
+  type Catalogue,
+  catalogueOf,
+  saucesOf,
+  shortName,
+  showLength,
+  showVolume,
+} from '@elixa/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useEveningDocument } from '@/features/evening/useEveningDocument';
 import { usePlanned, usePlanning } from '@/features/evening/usePlanning';
 import { useStocked } from '@/state/usePantry';
+import { CatalogueProvider, useCatalogue } from '@/ui/catalogue';
 import { Instead } from '@/ui/Page';
 import { PaperPage } from '@/ui/PaperPage';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -20,7 +30,12 @@ import { StackCard } from './StackCard';
 const CARD_SIZE = '0.62';
 
 /** A line of the card: what is done, how much, and where. */
-function lineOf(step: BuildStep, build: Build, units: Units): { name: string; says: string } | undefined {
+function lineOf(
+  catalogue: Catalogue,
+  step: BuildStep,
+  build: Build,
+  units: Units,
+): { name: string; says: string } | undefined {
   switch (step.kind) {
     case 'picture':
       return undefined;
@@ -32,13 +47,14 @@ function lineOf(step: BuildStep, build: Build, units: Units): { name: string; sa
     case 'lay': {
       const amounts = step.cuts.map((one) => piecesWords(one, units)).join(' and ');
       const [first] = step.cuts;
-      return { name: bunchName(step.cuts), says: `${amounts}, ${first ? PLACE_WORDS[first.place] : ''}` };
+      return { name: bunchName(catalogue, step.cuts), says: `${amounts}, ${first ? PLACE_WORDS[first.place] : ''}` };
     }
   }
 }
 
 function Lines({ plan, units }: { plan: PotPlan; units: Units }) {
-  const lines = buildSteps(plan).flatMap((step) => lineOf(step, plan.build, units) ?? []);
+  const catalogue = useCatalogue();
+  const lines = buildSteps(plan).flatMap((step) => lineOf(catalogue, step, plan.build, units) ?? []);
   return (
     <View className="border-t border-line">
       {lines.map(({ name, says }, index) => (
@@ -54,12 +70,13 @@ function Lines({ plan, units }: { plan: PotPlan; units: Units }) {
 
 /** What waits for the later rounds, in one line each. */
 function LaterRounds({ build, units }: { build: Build; units: Units }) {
+  const catalogue = useCatalogue();
   return build.plates.slice(1).map((plate, index) => (
     <Small key={index} className="text-ink">
       <Small className="font-semibold text-ink">Plate {index + 2}: </Small>
       {plate
         .filter((one) => one.massG > 0)
-        .map((one) => `${shortName(one.ingredientId, one.cut)} ${piecesWords(one, units)}`)
+        .map((one) => `${shortName(catalogue.byId(one.ingredientId), one.cut)} ${piecesWords(one, units)}`)
         .join(' · ')}
     </Small>
   ));
@@ -121,7 +138,9 @@ export function BuildCard() {
   if (!evening || !plan) return <Instead title="Drawing the card" busy />;
   return (
     <PaperPage onBack={() => router.replace(`/evening/${id}/build`)}>
-      <Card evening={evening} plan={plan} />
+      <CatalogueProvider value={catalogueOf(evening)}>
+        <Card evening={evening} plan={plan} />
+      </CatalogueProvider>
     </PaperPage>
   );
 }

@@ -1,5 +1,5 @@
 import type { Build, PotPlan, Units } from '@elixa/contract';
-import { ingredientById, isMeatOrFish, isOfRoom, saucesOf, showVolume } from '@elixa/core';
+import { isMeatOrFish, isOfRoom, saucesOf, showVolume } from '@elixa/core';
 import { router } from 'expo-router';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -7,6 +7,7 @@ import { useEvening } from '@/features/evening/EveningContext';
 import { WhatDoesNot } from '@/features/evening/WhatDoesNot';
 import { Faults } from '@/features/evening/Faults';
 import { PhotoPlace } from '@/features/photo/PhotoPlace';
+import { useCatalogue } from '@/ui/catalogue';
 import { Section } from '@/ui/Page';
 import { Body, Figures } from '@/ui/Text';
 import { fileNameOf } from '@/ui/saveText';
@@ -44,6 +45,7 @@ export function BuildScreen() {
 }
 
 function Building({ plan }: { plan: PotPlan }) {
+  const catalogue = useCatalogue();
   const { evening, edit } = useEvening();
   const { vessel, units } = evening;
   const sauces = useMemo(() => saucesOf(plan), [plan]);
@@ -59,7 +61,7 @@ function Building({ plan }: { plan: PotPlan }) {
   const carriedOver = (id: string, side: 'first' | 'second') => {
     const ingredientId = build.placements.find((one) => one.id === id)?.ingredientId;
     if (!ingredientId) return;
-    const what = ingredientById(ingredientId);
+    const what = catalogue.byId(ingredientId);
     if (isMeatOrFish(what) && evening.choices.sides?.meatFree !== 'none') {
       setStayed(`The ${what.name} stays on its side: the other is free of meat and fish.`);
       return;

@@ -2,6 +2,7 @@ import type { Laid, Placement, Units } from '@elixa/contract';
 import { isMovable, lockedAs, moved, nextTo, onSideOf, showWeight, stepped, swapped } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button, IconButton } from '@/ui/Button';
 import { ChevronLeft, ChevronRight, X } from '@/ui/icons';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
@@ -78,12 +79,13 @@ function Moves({
 
 /** One bunch: how much it is, why it lies where it does, and where else it may go. */
 export function BunchPanel({ id, laying, units, onClose }: Props) {
+  const catalogue = useCatalogue();
   const [swapping, setSwapping] = useState(false);
   const bunches = bunchesIn(laying.build.placements);
   const cuts = bunches.get(id);
   const [first] = cuts ?? [];
   if (!cuts || !first) return null;
-  const name = bunchName(cuts);
+  const name = bunchName(catalogue, cuts);
   const others = onSideOf(laying.laid, id, laying.build.placements).filter((one) => one.id !== id);
   return (
     <View className="gap-3 rounded-2xl bg-well p-4" aria-live="polite">
@@ -111,7 +113,7 @@ export function BunchPanel({ id, laying, units, onClose }: Props) {
             {others.map((one) => (
               <Button
                 key={one.id}
-                label={bunchName(bunches.get(one.id) ?? [])}
+                label={bunchName(catalogue, bunches.get(one.id) ?? [])}
                 onPress={() => {
                   setSwapping(false);
                   laying.keep(swapped(laying.laid, id, one.id));

@@ -3,16 +3,17 @@ import {
   bestCutDeg,
   bunchAt,
   drawFromAbove,
-  moved,
-  spotAt,
-  stepped,
   type DrawnBunch,
+  moved,
   type Point,
   type PotDrawing,
+  spotAt,
+  stepped,
 } from '@elixa/core';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { G, Path } from 'react-native-svg';
+import { useCatalogue } from '@/ui/catalogue';
 import { classes } from '@/ui/classes';
 import { pictureOf, PotDrawn } from '@/ui/pot/PotDrawn';
 import { WALL_MM } from '@/ui/pot/Vessel';
@@ -103,6 +104,7 @@ function Places({
   chosenId,
   onChosen,
 }: Pick<Props, 'laying' | 'chosenId' | 'onChosen'> & { drawing: PotDrawing; build: Build }) {
+  const catalogue = useCatalogue();
   const picture = pictureOf(drawing);
   const bunches = bunchesIn(build.placements);
   return drawing.bunches.map(({ id, x, y, place, held }) => (
@@ -111,7 +113,7 @@ function Places({
       tabIndex={0}
       role="button"
       aria-pressed={id === chosenId}
-      aria-label={`${bunchName(bunches.get(id) ?? [])}, ${PLACE_WORDS[place]}${held === 'locked' ? ', locked' : ''}`}
+      aria-label={`${bunchName(catalogue, bunches.get(id) ?? [])}, ${PLACE_WORDS[place]}${held === 'locked' ? ', locked' : ''}`}
       {...({
         onKeyDown: (event: { key: string; preventDefault(): void }) => {
           if (event.key === 'Enter' || event.key === ' ') {
@@ -208,9 +210,10 @@ const Hand = lazy(async () => ({ default: (await import('./Hand')).Hand }));
  * arrow keys. What it does to the rest is seen while it moves.
  */
 export function LayBoard(given: Props) {
+  const catalogue = useCatalogue();
   const { vessel, laying, sauces, chosenId, onChosen, moving } = given;
   const { build } = laying;
-  const drawing = useMemo(() => drawFromAbove(vessel, build), [vessel, build]);
+  const drawing = useMemo(() => drawFromAbove(catalogue, vessel, build), [catalogue, vessel, build]);
   const cutDeg = useMemo(() => bestCutDeg(vessel, build.placements), [vessel, build]);
   const hand = useHand(given, drawing);
   const chosen = drawing.bunches.find((one) => one.id === chosenId);

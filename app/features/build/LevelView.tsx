@@ -2,6 +2,7 @@ import type { Build, Simmer, Units, Vessel } from '@elixa/contract';
 import { firstFullAt, isCovered, showLength, showVolume, sunkAt } from '@elixa/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { useCatalogue } from '@/ui/catalogue';
 import { IconButton } from '@/ui/Button';
 import { Minus, Plus } from '@/ui/icons';
 import { PotFromSide } from '@/ui/pot/PotFromSide';
@@ -22,14 +23,15 @@ const minutes = (min: number) => {
 
 /** The pot cut through, with its liquid as it stands now and as it will: minute by minute until the first food is ready. */
 export function LevelView({ vessel, build, simmer, units, sauces }: Props) {
+  const catalogue = useCatalogue();
   const { levelAfterMin, usableVolumeMl } = build;
   const [index, setIndex] = useState<number>();
   const at = Math.min(index ?? firstFullAt({ build, simmer }), levelAfterMin.length - 1);
   const now = levelAfterMin[at];
   const fromS = simmer.trace?.fromS;
   const lying = useMemo(
-    () => (now && fromS !== undefined ? sunkAt({ build, simmer }, fromS + now.min * 60) : undefined),
-    [build, simmer, now, fromS],
+    () => (now && fromS !== undefined ? sunkAt(catalogue, { build, simmer }, fromS + now.min * 60) : undefined),
+    [catalogue, build, simmer, now, fromS],
   );
   const covered = isCovered(build);
   const step = (by: number) => setIndex(Math.min(levelAfterMin.length - 1, Math.max(0, at + by)));

@@ -1,5 +1,6 @@
 import type { Build, Units } from '@elixa/contract';
-import { ingredientById, shortName, showLength, showWeight } from '@elixa/core';
+import { shortName, showLength, showWeight } from '@elixa/core';
+import { useCatalogue } from '@/ui/catalogue';
 import { Section } from '@/ui/Page';
 import { Body, Figures, Small } from '@/ui/Text';
 
@@ -11,9 +12,10 @@ const some = (count: number) => {
 
 /** How stacks are piled, cut and stood, and how sticks are threaded: in the numbers of tonight. */
 export function StackCard({ build, units }: { build: Build; units: Units }) {
+  const catalogue = useCatalogue();
   const { stacks, skewers, placements } = build;
   const cutOf = (ingredientId: string) => placements.find((one) => one.ingredientId === ingredientId)?.cut ?? '';
-  const name = (ingredientId: string) => shortName(ingredientId, cutOf(ingredientId));
+  const name = (ingredientId: string) => shortName(catalogue.byId(ingredientId), cutOf(ingredientId));
   if (stacks) {
     const repeat = stacks.inEach
       .map(({ ingredientId, pieces }) => `${name(ingredientId)} (${some(pieces)})`)
@@ -54,7 +56,7 @@ export function StackCard({ build, units }: { build: Build; units: Units }) {
             },
             {
               value: showWeight(skewers.gramsEach, units),
-              says: `of ${first ? ingredientById(first).name : 'food'} on each`,
+              says: `of ${first ? catalogue.byId(first).name : 'food'} on each`,
             },
           ]}
         />

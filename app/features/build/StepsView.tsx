@@ -1,8 +1,9 @@
 import type { Build, Evening, Simmer } from '@elixa/contract';
-import { buildSteps, type BuildStep } from '@elixa/core';
+import { type BuildStep, buildSteps, type Catalogue } from '@elixa/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { PhotoPlace } from '@/features/photo/PhotoPlace';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
@@ -21,7 +22,12 @@ interface Props {
 }
 
 /** What a card says: what to do in a few words, and the line under them. */
-function wordsOf(step: BuildStep, build: Build, units: Evening['units']): { title: string; says: string } {
+function wordsOf(
+  catalogue: Catalogue,
+  step: BuildStep,
+  build: Build,
+  units: Evening['units'],
+): { title: string; says: string } {
   switch (step.kind) {
     case 'pour':
       return {
@@ -35,7 +41,7 @@ function wordsOf(step: BuildStep, build: Build, units: Evening['units']): { titl
     case 'lay': {
       const [first] = step.cuts;
       return {
-        title: bunchName(step.cuts),
+        title: bunchName(catalogue, step.cuts),
         says: first
           ? `${PLACE_WORDS[first.place].replace(/^./, (letter) => letter.toUpperCase())}. ${first.because}`
           : '',
@@ -46,6 +52,7 @@ function wordsOf(step: BuildStep, build: Build, units: Evening['units']): { titl
 
 /** The pot being built, one card at a time: the picture grows by what each of them lays. */
 export function StepsView({ evening, build, simmer, sauces, onDone }: Props) {
+  const catalogue = useCatalogue();
   const { vessel, units } = evening;
   const { wide } = useScreen();
   const steps = useMemo(() => buildSteps({ build, simmer }), [build, simmer]);
@@ -59,7 +66,7 @@ export function StepsView({ evening, build, simmer, sauces, onDone }: Props) {
     [step, shownStacks, build.liquidStandsMm],
   );
   if (!step) return null;
-  const { title, says } = wordsOf(step, build, units);
+  const { title, says } = wordsOf(catalogue, step, build, units);
   const isLast = at === steps.length - 1;
   const card = (
     <View className="gap-3" aria-live="polite">

@@ -1,5 +1,5 @@
 import type { PotPlan } from '@elixa/contract';
-import { buildSteps, laidOf, planPot, relaid, resolveMenu } from '@elixa/core';
+import { buildSteps, laidOf, planPot, relaid, resolveMenu, CATALOGUE } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { BunchPanel } from './BunchPanel';
@@ -65,7 +65,9 @@ describe('a bunch of the pot', () => {
   });
 
   it('is called by all of its cuts', () => {
-    expect(bunchName(bunchesIn(plan.build.placements).get('napaCabbage')!)).toBe('Cabbage stems and cabbage leaves');
+    expect(bunchName(CATALOGUE, bunchesIn(plan.build.placements).get('napaCabbage')!)).toBe(
+      'Cabbage stems and cabbage leaves',
+    );
   });
 });
 

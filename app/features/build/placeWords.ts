@@ -1,5 +1,5 @@
 import type { Placement } from '@elixa/contract';
-import { shortName } from '@elixa/core';
+import { type Catalogue, shortName } from '@elixa/core';
 
 /** Where a thing lies, in the words of a sentence. */
 export const PLACE_WORDS: Record<Placement['place'], string> = {
@@ -18,8 +18,8 @@ export const SIDE_WORDS = { first: 'left side', second: 'right side' } as const;
 const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What a bunch is called: as its only cut is, or by all of its cuts. */
-export function bunchName(cuts: readonly Placement[]): string {
-  const names = [...new Set(cuts.map((one) => shortName(one.ingredientId, one.cut)))];
+export function bunchName(catalogue: Catalogue, cuts: readonly Placement[]): string {
+  const names = [...new Set(cuts.map((one) => shortName(catalogue.byId(one.ingredientId), one.cut)))];
   return sentence(names.length > 1 ? names.join(' and ') : (names[0] ?? ''));
 }
 

@@ -1,4 +1,4 @@
-import { drawFromAbove, saucesOf } from '@elixa/core';
+import { catalogueOf, drawFromAbove, saucesOf } from '@elixa/core';
 import { useMemo } from 'react';
 import { usePlanned, usePlanning } from '@/features/evening/usePlanning';
 import { useAppSelector } from '@/state';
@@ -14,7 +14,7 @@ export function LocalCard({ row }: { row: EveningRow }) {
     () =>
       evening &&
       plan && {
-        drawing: drawFromAbove(evening.vessel, plan.build),
+        drawing: drawFromAbove(catalogueOf(evening), evening.vessel, plan.build),
         ...saucesOf(plan),
       },
     [evening, plan],

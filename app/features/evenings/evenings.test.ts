@@ -1,5 +1,5 @@
 import type { EveningList, LiveEvent } from '@elixa/contract';
-import { checkEvening, factsOf, liveSteps, planPot } from '@elixa/core';
+import { checkEvening, factsOf, liveSteps, planPot, CATALOGUE } from '@elixa/core';
 import { practice } from '@/testing/household';
 import { eveningRows, groupRows, knownPeople } from './eveningRows';
 import { cookAgain, makeEvening, nextSupper } from './makeEvening';
@@ -36,7 +36,13 @@ describe('the list', () => {
     const plan = planPot(practice());
     const events: LiveEvent[] = [
       { ...said, id: 'x', clock: 1, type: 'planAdopted', evening: practice(), planHash: 'tonight' },
-      { ...said, id: 'y', clock: 2, type: 'happened', facts: factsOf(liveSteps(plan.simmer)[0]!, plan, 'x') },
+      {
+        ...said,
+        id: 'y',
+        clock: 2,
+        type: 'happened',
+        facts: factsOf(liveSteps(CATALOGUE, plan.simmer)[0]!, plan, 'x'),
+      },
     ];
     const rows = eveningRows(
       list(summary('a', at(0))),

@@ -1,8 +1,9 @@
-import { findFood, foodTonight, ingredientById, inStock, showWeight, usualSlotOf } from '@elixa/core';
+import { findFood, foodTonight, inStock, showWeight, usualSlotOf } from '@elixa/core';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { usePantry } from '@/state/usePantry';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
@@ -20,6 +21,7 @@ interface Props {
 
 /** Anything that the catalogue or the cook knows, found by its name, its family or what the house has, and put in. */
 export function AddFoodSheet({ onPutIn, onClose }: Props) {
+  const catalogue = useCatalogue();
   const { evening, edit } = useEvening();
   const { items } = usePantry();
   const [wanted, setWanted] = useState('');
@@ -27,9 +29,9 @@ export function AddFoodSheet({ onPutIn, onClose }: Props) {
   const house = useMemo(() => new Map(inStock(items).map((one) => [one.itemId, one.massG])), [items]);
   const found = useMemo(() => {
     const there = new Set(foodTonight(evening).flatMap((one) => (one.isLeftOut ? [] : [one.ingredientId])));
-    const things = (evening.own ?? []).map((one) => ingredientById(one.id));
+    const things = (evening.own ?? []).map((one) => catalogue.byId(one.id));
     return findFood(wanted, new Set(house.keys()), things).filter((one) => !there.has(one.id));
-  }, [evening, wanted, house]);
+  }, [catalogue, evening, wanted, house]);
   const putIn = (ingredientId: string) => {
     edit({ kind: 'putIn', ingredientId });
     onPutIn(ingredientId);
@@ -39,7 +41,7 @@ export function AddFoodSheet({ onPutIn, onClose }: Props) {
     const inHouse = house.get(id);
     return [
       nativeName,
-      `${showWeight(usualSlotOf(ingredientById(id)).rangeG[1], evening.units)} a head`,
+      `${showWeight(usualSlotOf(catalogue.byId(id)).rangeG[1], evening.units)} a head`,
       inHouse === undefined ? undefined : `${showWeight(inHouse, evening.units)} in the house`,
     ]
       .filter(Boolean)

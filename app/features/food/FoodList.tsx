@@ -1,8 +1,9 @@
 import type { Amount, ShoppingItem, Units } from '@elixa/contract';
-import { foodTonight, ingredientById, showWeight } from '@elixa/core';
+import { foodTonight, showWeight } from '@elixa/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { ChevronRight, Plus } from '@/ui/icons';
 import { Section } from '@/ui/Page';
@@ -21,8 +22,9 @@ function boughtWords(item: ShoppingItem | undefined, units: Units): string {
 
 /** One thing with its amount; pressed, it can be changed where that means something. */
 export function AmountRow({ amount, onPress }: { amount: Amount; onPress?(): void }) {
+  const catalogue = useCatalogue();
   const { evening, plan } = useEvening();
-  const what = ingredientById(amount.ingredientId);
+  const what = catalogue.byId(amount.ingredientId);
   const item = plan?.shopping.find((one) => one.ingredientId === amount.ingredientId);
   const words = (
     <>
@@ -56,6 +58,7 @@ export function AmountRow({ amount, onPress }: { amount: Amount; onPress?(): voi
 
 /** What goes into the pot, each thing open to change, what was left out of it, and the way to put in more. */
 export function FoodList() {
+  const catalogue = useCatalogue();
   const { evening, plan, edit } = useEvening();
   const [open, setOpen] = useState<string>();
   const [adding, setAdding] = useState(false);
@@ -89,11 +92,11 @@ export function FoodList() {
       </View>
       {leftOut.map(({ ingredientId }) => (
         <View key={ingredientId} className="flex-row flex-wrap items-center justify-between gap-x-3">
-          <Small>Without {ingredientById(ingredientId).name}</Small>
+          <Small>Without {catalogue.byId(ingredientId).name}</Small>
           <Button
             look="quiet"
             label="Put it back"
-            aria-label={`Put ${ingredientById(ingredientId).name} back`}
+            aria-label={`Put ${catalogue.byId(ingredientId).name} back`}
             onPress={() => edit({ kind: 'putBack', ingredientIds: [ingredientId] })}
           />
         </View>

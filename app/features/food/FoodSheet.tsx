@@ -1,18 +1,18 @@
 import type { Units } from '@elixa/contract';
 import {
   foodTonight,
+  type FoodTonight,
   headsTonight,
-  ingredientById,
   KIN_WORDS,
   kinOf,
   perHeadTyped,
   showWeight,
   withLengths,
-  type FoodTonight,
 } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { ChoiceList, ToggleChip } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -44,10 +44,11 @@ interface AmountProps {
 
 /** How much of it a regular head gets, typed in the cook's own way. */
 function AmountSection({ food, keepSum }: AmountProps) {
+  const catalogue = useCatalogue();
   const { evening, plan, edit } = useEvening();
   const { ingredientId, servedId, rangeG, servedRatio: ratio } = food;
   const [text, setText] = useState('');
-  const what = ingredientById(servedId);
+  const what = catalogue.byId(servedId);
   const cut = food.cut !== undefined && food.cut in what.cuts ? food.cut : Object.keys(what.cuts)[0];
   const perHeadG = food.perHeadG * ratio;
   const pieceG = cut === undefined ? undefined : what.cuts[cut]?.pieceG;
@@ -106,12 +107,13 @@ function AmountSection({ food, keepSum }: AmountProps) {
 
 /** One thing of the pot: how much of it, how it is cut, what instead of it, or without it. */
 export function FoodSheet({ ingredientId, onClose }: { ingredientId: string; onClose(): void }) {
+  const catalogue = useCatalogue();
   const { evening, edit } = useEvening();
   const [keepSum, setKeepSum] = useState(false);
   const food = foodTonight(evening).find((one) => one.ingredientId === ingredientId && !one.isLeftOut);
   if (!food) return null;
-  const what = ingredientById(ingredientId);
-  const served = ingredientById(food.servedId);
+  const what = catalogue.byId(ingredientId);
+  const served = catalogue.byId(food.servedId);
   const leaveOut = () => {
     edit({ kind: 'leftOut', ingredientId, keepSum });
     onClose();

@@ -1,8 +1,9 @@
-import { ingredientById, inStock, likesOf, showWeight, type FoodTonight } from '@elixa/core';
+import { type FoodTonight, inStock, likesOf, showWeight } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { usePantry } from '@/state/usePantry';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
@@ -12,13 +13,14 @@ const SHOWN = 6;
 
 /** Like for like: what else could be in its place, what the house has first. */
 export function Instead({ food: { ingredientId, servedId, isFat } }: { food: FoodTonight }) {
+  const catalogue = useCatalogue();
   const { evening, edit } = useEvening();
   const { items } = usePantry();
   const [all, setAll] = useState(false);
   const house = new Map(inStock(items).map((one) => [one.itemId, one.massG]));
-  const own = (evening.own ?? []).map((one) => ingredientById(one.id)).filter((one) => one.likeId === ingredientId);
-  const known = ingredientById(ingredientId).replacements.map((one) => ingredientById(one.withIngredientId));
-  const likes = [...new Set([...own, ...known, ...(isFat ? [] : likesOf(ingredientId))])]
+  const own = (evening.own ?? []).map((one) => catalogue.byId(one.id)).filter((one) => one.likeId === ingredientId);
+  const known = catalogue.byId(ingredientId).replacements.map((one) => catalogue.byId(one.withIngredientId));
+  const likes = [...new Set([...own, ...known, ...(isFat ? [] : likesOf(catalogue.byId(ingredientId)))])]
     .filter((one) => one.id !== servedId)
     .sort((a, b) => Number(house.has(b.id)) - Number(house.has(a.id)));
   const shown = all ? likes : likes.slice(0, SHOWN);
@@ -30,7 +32,7 @@ export function Instead({ food: { ingredientId, servedId, isFat } }: { food: Foo
         <Button
           left
           className="self-start"
-          label={`${ingredientById(ingredientId).name} again`}
+          label={`${catalogue.byId(ingredientId).name} again`}
           onPress={() => edit({ kind: 'putBack', ingredientIds: [ingredientId] })}
         />
       )}

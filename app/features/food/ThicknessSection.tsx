@@ -1,6 +1,7 @@
-import { ingredientById, isCutByThickness, type FoodTonight } from '@elixa/core';
+import { type FoodTonight, isCutByThickness } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { ToggleChip } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
 import { Section } from '@/ui/Page';
@@ -10,9 +11,10 @@ const MM = { least: 1, most: 80 };
 
 /** How thick a thing is cut and whether it goes in frozen: what its time in the pot follows. */
 export function ThicknessSection({ food }: { food: FoodTonight }) {
+  const catalogue = useCatalogue();
   const { evening, edit } = useEvening();
   const { servedId, cut = '' } = food;
-  const { cuts, kept } = ingredientById(servedId);
+  const { cuts, kept } = catalogue.byId(servedId);
   const found = cuts[cut];
   if (!found?.cooks) return null;
   const isFrozen = evening.choices.frozen?.includes(servedId) === true;

@@ -1,11 +1,10 @@
-import { formulaById, hasIngredient, ingredientById } from '@elixa/core';
+import { CATALOGUE, nameOf } from '@elixa/core';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Body, Figure, Small } from '@/ui/Text';
 
 /** What something in the pantry is called: an ingredient, or a jar of a sauce or base. */
-export const pantryName = (itemId: string) =>
-  hasIngredient(itemId) ? ingredientById(itemId).name : (formulaById(itemId)?.name ?? itemId);
+export const pantryName = (itemId: string) => nameOf(CATALOGUE, itemId);
 
 interface Props {
   itemId: string;

@@ -1,8 +1,9 @@
-import { counterList, onCounterByPrep, type CounterItem } from '@elixa/core';
+import { type CounterItem, counterList, onCounterByPrep } from '@elixa/core';
 import { memo, useCallback, useMemo } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useLiveLog } from '@/features/live/useLiveLog';
+import { useCatalogue } from '@/ui/catalogue';
 import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Small } from '@/ui/Text';
@@ -10,10 +11,11 @@ import { TickRow } from '@/ui/TickRow';
 
 /** Everything that must stand by the pot, in the order in which it goes in. */
 export function CounterCheck() {
+  const catalogue = useCatalogue();
   const { evening, plan, prep } = useEvening();
   const log = useLiveLog(evening.id);
   const { record } = log;
-  const items = useMemo(() => (plan ? counterList(plan) : []), [plan]);
+  const items = useMemo(() => (plan ? counterList(catalogue, plan) : []), [catalogue, plan]);
   const onTick = useCallback(
     (itemId: string, on: boolean) => record({ type: 'ticked', list: 'counter', itemId, on }),
     [record],

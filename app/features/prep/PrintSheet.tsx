@@ -1,5 +1,5 @@
 import type { Evening, Liquid, PotPlan, Prep, PrepTask, Units } from '@elixa/contract';
-import { counterList, ingredientById, liveSteps, shiftIso, showVolume, slicesFirst } from '@elixa/core';
+import { type Catalogue, catalogueOf, counterList, liveSteps, shiftIso, showVolume, slicesFirst } from '@elixa/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { View } from 'react-native';
@@ -17,18 +17,18 @@ import { sheetSize, type SheetWords } from './sheetSize';
 const dark = (task: PrepTask | undefined) => [task?.label, task?.amountText].filter(Boolean).join(', ');
 
 /** What is measured for a liquid, in a row. */
-function toMeasure({ kind, jar, startWaterText, ingredients }: Liquid, units: Units): string[] {
+function toMeasure(catalogue: Catalogue, { kind, jar, startWaterText, ingredients }: Liquid, units: Units): string[] {
   if (jar) return [`${showVolume(jar.needG, units)} out of the jar`];
   return [
     ...(startWaterText ? [`${startWaterText} ${kind === 'broth' ? 'water' : 'to let it down'}`] : []),
-    ...ingredients.map((part) => `${part.shownText} ${ingredientById(part.ingredientId).name}`),
+    ...ingredients.map((part) => `${part.shownText} ${catalogue.byId(part.ingredientId).name}`),
   ];
 }
 
 /** The first round, and how the others follow it. */
-function simmerWords(plan: PotPlan): string {
+function simmerWords(catalogue: Catalogue, plan: PotPlan): string {
   const { simmer, build } = plan;
-  const steps = liveSteps(simmer).filter((step) => step.round <= 1 + slicesFirst(plan));
+  const steps = liveSteps(catalogue, simmer).filter((step) => step.round <= 1 + slicesFirst(plan));
   const first = steps.map((step) => `${clock(shiftIso(simmer.litAt, step.atS))} ${step.title}`).join(' · ');
   return build.rounds.length > 1
     ? `${first}. The other ${build.rounds.length - 1} rounds in the same order.`
@@ -37,18 +37,19 @@ function simmerWords(plan: PotPlan): string {
 
 /** Everything that stands on the sheet. */
 function wordsOf(evening: Evening, plan: PotPlan, prep: Prep): SheetWords {
+  const catalogue = catalogueOf(evening);
   const sitDown = `${dayShort(evening.sitDownAt)}, sit down at ${clock(evening.sitDownAt)}`;
   return {
     opening: `${sitDown}, ${evening.diners.length} at table. Light the burner at ${clock(plan.simmer.litAt)}.`,
     liquids: plan.liquids.map((liquid) => {
       const name = liquid.forGuests ? `${liquid.name}, for ${liquid.forGuests.join(' and ')}` : liquid.name;
-      return `${name}: ${toMeasure(liquid, evening.units).join(', ')}.`;
+      return `${name}: ${toMeasure(catalogue, liquid, evening.units).join(', ')}.`;
     }),
     rows: inGoes(handTasks(prep)).map(({ tasks }) => `${dark(tasks[0])}: ${tasks.map((task) => task.how).join('; ')}`),
-    counter: counterList(plan)
+    counter: counterList(catalogue, plan)
       .map((item) => (item.amountText ? `${item.name} (${item.amountText})` : item.name))
       .join(' · '),
-    simmer: simmerWords(plan),
+    simmer: simmerWords(catalogue, plan),
     cautions: plan.cautions
       .filter((caution) => caution.severity === 'danger')
       .map((caution) =>

@@ -1,23 +1,25 @@
-import { ingredientById, prepWorkOf, schoolOf, styleById } from '@elixa/core';
+import { prepWorkOf, schoolOf, styleById } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
+import { useCatalogue } from '@/ui/catalogue';
 import { ChoiceList, ToggleChip } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
 
 /** Ways of preparing that cooks disagree on, and what is bought ready. */
 export function WaysOfPreparing() {
+  const catalogue = useCatalogue();
   const { evening, plan, edit } = useEvening();
   const style = styleById(evening.style.id);
   if (!plan || !style) return null;
   const bought = evening.choices.bought ?? [];
   // What can be had ready from a shop, of what is cut or cooked at home.
   const ready = [...new Map(plan.menu.slots.map((slot) => [slot.ingredientId, slot.cuts[0] ?? '']))].flatMap(
-    ([id, cut]) => (prepWorkOf(ingredientById(id), cut).bought ? [id] : []),
+    ([id, cut]) => (prepWorkOf(catalogue.byId(id), cut).bought ? [id] : []),
   );
   const homemade = evening.choices.homemade ?? [];
   const there = [...plan.menu.slots, ...plan.liquids.flatMap((liquid) => liquid.ingredients)];
-  const projects = [...new Set(there.map((one) => one.ingredientId))].filter((id) => ingredientById(id).homemade);
+  const projects = [...new Set(there.map((one) => one.ingredientId))].filter((id) => catalogue.byId(id).homemade);
   const choices = style.schools.filter((choice) => choice.asked !== 'broth');
   return (
     <>
@@ -37,13 +39,13 @@ export function WaysOfPreparing() {
             <View key={id} className="gap-1">
               <View className="flex-row flex-wrap">
                 <ToggleChip
-                  label={ingredientById(id).name}
+                  label={catalogue.byId(id).name}
                   on={homemade.includes(id)}
                   onChange={(on) => edit({ kind: 'madeAtHome', ingredientId: id, made: on })}
                 />
               </View>
               <Small>
-                {ingredientById(id).homemade?.yields}
+                {catalogue.byId(id).homemade?.yields}
                 {homemade.includes(id)
                   ? '. Its work stands in the plan, what it is made of on the shopping list.'
                   : '.'}
@@ -58,7 +60,7 @@ export function WaysOfPreparing() {
             {ready.map((id) => (
               <ToggleChip
                 key={id}
-                label={ingredientById(id).name}
+                label={catalogue.byId(id).name}
                 on={bought.includes(id)}
                 onChange={(on) => edit({ kind: 'boughtReady', ingredientId: id, bought: on })}
               />

@@ -2,7 +2,7 @@ import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
 import { Suspense, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { changesSince, knowOwn, saucesOf } from '@elixa/core';
+import { catalogueOf, changesSince, saucesOf } from '@elixa/core';
 import { ChangedSince } from '@/features/live/ChangedSince';
 import { OldPage } from '@/features/live/OldPage';
 import { useFollowing } from '@/features/live/useFollowing';
@@ -13,6 +13,7 @@ import { RunningTimers } from '@/features/timers/RunningTimers';
 import { ThemeButton } from '@/features/settings/ThemeButton';
 import { saveAsFile } from '@/features/evening/saveAsFile';
 import { Boundary } from '@/ui/Boundary';
+import { CatalogueProvider } from '@/ui/catalogue';
 import { Button, IconButton } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { Instead } from '@/ui/Page';
@@ -41,9 +42,10 @@ export function EveningShell() {
   useFollowing(id, draft !== undefined && draft.baseVersion > 0);
   const stocked = useStocked(evening);
   const { state: live } = useLiveLog(id);
-  // Things of the cook's own can be looked up from here on.
-  knowOwn(evening?.own);
-  knowOwn(live.started?.evening.own);
+  const own = evening?.own;
+  const cookedWith = live.started?.evening.own;
+  // What was cooked with under the name of before, too.
+  const catalogue = useMemo(() => catalogueOf({ own: [...(own ?? []), ...(cookedWith ?? [])] }), [own, cookedWith]);
   const path = usePathname();
   const isOver = live.status !== 'waiting';
   // Once the burner is lit, nobody asks for the preparation but its own page.
@@ -139,61 +141,63 @@ export function EveningShell() {
 
   return (
     <EveningProvider value={open}>
-      <MomentProvider value={moment}>
-        <SkipLink />
-        {wide ? (
-          <View className="h-screen flex-row">
-            <View className="w-60 gap-5 border-r border-line p-4">
-              <View className="flex-row items-center justify-between">
+      <CatalogueProvider value={catalogue}>
+        <MomentProvider value={moment}>
+          <SkipLink />
+          {wide ? (
+            <View className="h-screen flex-row">
+              <View className="w-60 gap-5 border-r border-line p-4">
+                <View className="flex-row items-center justify-between">
+                  {back}
+                  {corner}
+                </View>
+                <View className="px-4">{name}</View>
+                {bar}
+                {atBroth && plan ? (
+                  <View className="px-2 pt-4">
+                    <PotFromAbove vessel={evening.vessel} build={plan.build} {...saucesOf(plan)} />
+                  </View>
+                ) : null}
+              </View>
+              <ScrollView
+                className="min-w-0 flex-1"
+                contentContainerClassName={classes(
+                  'mx-auto w-full gap-8 p-8',
+                  atStove || atBroth || atBuild ? 'max-w-5xl' : 'max-w-2xl',
+                )}
+              >
+                <RunningTimers eveningId={id} />
+                {page}
+              </ScrollView>
+              {atStove || atBroth || atBuild ? null : (
+                <View className="w-[380px] border-l border-line bg-sheet">
+                  <ScrollView role="region" aria-label="The pot" tabIndex={0} contentContainerClassName="p-6">
+                    <PotPanel />
+                  </ScrollView>
+                </View>
+              )}
+            </View>
+          ) : (
+            <View className="h-screen">
+              <View
+                className={classes(
+                  'flex-row flex-wrap items-center gap-x-1 border-b border-line px-2',
+                  short ? '' : 'py-2',
+                )}
+              >
                 {back}
+                {name}
                 {corner}
               </View>
-              <View className="px-4">{name}</View>
+              <ScrollView className="flex-1" contentContainerClassName="gap-8 px-5 pb-12 pt-5">
+                <RunningTimers eveningId={id} />
+                {page}
+              </ScrollView>
               {bar}
-              {atBroth && plan ? (
-                <View className="px-2 pt-4">
-                  <PotFromAbove vessel={evening.vessel} build={plan.build} {...saucesOf(plan)} />
-                </View>
-              ) : null}
             </View>
-            <ScrollView
-              className="min-w-0 flex-1"
-              contentContainerClassName={classes(
-                'mx-auto w-full gap-8 p-8',
-                atStove || atBroth || atBuild ? 'max-w-5xl' : 'max-w-2xl',
-              )}
-            >
-              <RunningTimers eveningId={id} />
-              {page}
-            </ScrollView>
-            {atStove || atBroth || atBuild ? null : (
-              <View className="w-[380px] border-l border-line bg-sheet">
-                <ScrollView role="region" aria-label="The pot" tabIndex={0} contentContainerClassName="p-6">
-                  <PotPanel />
-                </ScrollView>
-              </View>
-            )}
-          </View>
-        ) : (
-          <View className="h-screen">
-            <View
-              className={classes(
-                'flex-row flex-wrap items-center gap-x-1 border-b border-line px-2',
-                short ? '' : 'py-2',
-              )}
-            >
-              {back}
-              {name}
-              {corner}
-            </View>
-            <ScrollView className="flex-1" contentContainerClassName="gap-8 px-5 pb-12 pt-5">
-              <RunningTimers eveningId={id} />
-              {page}
-            </ScrollView>
-            {bar}
-          </View>
-        )}
-      </MomentProvider>
+          )}
+        </MomentProvider>
+      </CatalogueProvider>
     </EveningProvider>
   );
 }

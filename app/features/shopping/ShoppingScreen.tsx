@@ -1,12 +1,11 @@
 import type { ShoppingItem } from '@elixa/contract';
 import {
-  ingredientById,
   putAway,
+  type Section as ShopSection,
   SECTION_WORDS,
   shoppingCsv,
   shoppingText,
   showWeight,
-  type Section as ShopSection,
 } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -17,6 +16,7 @@ import { usePantry } from '@/state/usePantry';
 import { PantrySection } from '@/features/pantry/PantrySection';
 import { useLiveLog } from '@/features/live/useLiveLog';
 import { nowIso } from '@/state/clock';
+import { useCatalogue } from '@/ui/catalogue';
 import { fileNameOf, saveMade } from '@/ui/saveText';
 import { Button } from '@/ui/Button';
 import { Download, Share } from '@/ui/icons';
@@ -31,6 +31,7 @@ const INK = 'rgb(var(--ink))';
 
 /** One list over everything that goes into the evening, by the sections of a shop, less what the house has. */
 export function ShoppingScreen() {
+  const catalogue = useCatalogue();
   const { evening, plan } = useEvening();
   const log = useLiveLog(evening.id);
   const { items: pantry, count } = usePantry();
@@ -68,12 +69,14 @@ export function ShoppingScreen() {
           <Button
             label="Send as text"
             icon={<Share size={20} color={INK} />}
-            onPress={() => void share(title, shoppingText(title, plan.shopping)).then(setTold)}
+            onPress={() => void share(title, shoppingText(catalogue, title, plan.shopping)).then(setTold)}
           />
           <Button
             label="Save as CSV"
             icon={<Download size={20} color={INK} />}
-            onPress={() => void saveMade(`${name}.csv`, 'text/csv', shoppingCsv(plan.shopping)).then(setTold)}
+            onPress={() =>
+              void saveMade(`${name}.csv`, 'text/csv', shoppingCsv(catalogue, plan.shopping)).then(setTold)
+            }
           />
         </View>
         <Small aria-live="polite">{told}</Small>
@@ -107,8 +110,9 @@ export function ShoppingScreen() {
 }
 
 function ShoppingRow({ item, on, onChange }: { item: ShoppingItem; on: boolean; onChange(on: boolean): void }) {
+  const catalogue = useCatalogue();
   const { units } = useEvening().evening;
-  const what = ingredientById(item.ingredientId);
+  const what = catalogue.byId(item.ingredientId);
   const notes = [
     `needs ${item.needText}`,
     item.haveG > 0 ? `${showWeight(item.haveG, units)} of it in the house` : '',

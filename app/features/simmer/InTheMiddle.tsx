@@ -1,6 +1,7 @@
 import type { SimmerPiece } from '@elixa/contract';
 import { shiftIso, shortName } from '@elixa/core';
 import { View } from 'react-native';
+import { useCatalogue } from '@/ui/catalogue';
 import { CircleAlert, ShieldCheck } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
@@ -16,7 +17,8 @@ interface Props {
 
 /** How hot the middle of what is of animals gets, and from when on it is safe; said in words and with a mark of its own. */
 export function InTheMiddle({ pieces, litAt }: Props) {
-  const told = pieces.filter((piece) => piece.largestCentreTempC !== undefined && isOfAnimal(piece));
+  const catalogue = useCatalogue();
+  const told = pieces.filter((piece) => piece.largestCentreTempC !== undefined && isOfAnimal(catalogue, piece));
   if (told.length === 0) return null;
   return (
     <Section title="Cooked through">
@@ -30,8 +32,8 @@ export function InTheMiddle({ pieces, litAt }: Props) {
             )}
             <View className="words gap-1">
               <Body className="font-semibold">
-                {shortName(piece.ingredientId, piece.cut)}: {whole(piece.centreTempC)} °C, the largest piece{' '}
-                {whole(piece.largestCentreTempC)} °C
+                {shortName(catalogue.byId(piece.ingredientId), piece.cut)}: {whole(piece.centreTempC)} °C, the largest
+                piece {whole(piece.largestCentreTempC)} °C
               </Body>
               <Small>
                 {piece.safe && piece.safeAtS !== undefined

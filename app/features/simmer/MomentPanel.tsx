@@ -1,6 +1,7 @@
 import type { Evening } from '@elixa/contract';
-import { shiftIso, shortName, showVolume, spanText, type TraceMoment } from '@elixa/core';
+import { type Catalogue, shiftIso, shortName, showVolume, spanText, type TraceMoment } from '@elixa/core';
 import { View } from 'react-native';
+import { useCatalogue } from '@/ui/catalogue';
 import { ShieldCheck, TriangleAlert } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, Small } from '@/ui/Text';
@@ -40,11 +41,12 @@ function liquidWords(
 }
 
 /** Done, and whether it is cooked through, in one line. */
-function stateWords({ piece, now }: StandingPiece, atS: number): string {
+function stateWords(catalogue: Catalogue, { piece, now }: StandingPiece, atS: number): string {
   const { state, isSafe, centreTempC } = now;
-  const middle = centreTempC !== undefined && isOfAnimal(piece) ? `${Math.round(centreTempC)} °C in the middle, ` : '';
+  const middle =
+    centreTempC !== undefined && isOfAnimal(catalogue, piece) ? `${Math.round(centreTempC)} °C in the middle, ` : '';
   const leftS = (piece.readyAtS ?? piece.outAtS) - atS;
-  if (isOfAnimal(piece) && !isSafe) return `${middle}not cooked through yet`;
+  if (isOfAnimal(catalogue, piece) && !isSafe) return `${middle}not cooked through yet`;
   if (state === 'past') return `${middle}past its best`;
   if (state === 'ready') return `${middle}ready`;
   return `${middle}done in ${spanText(Math.max(5, leftS))}`;
@@ -52,6 +54,7 @@ function stateWords({ piece, now }: StandingPiece, atS: number): string {
 
 /** The pot at a moment, in its own drawing: what is in, how far each thing has come, what is safe. */
 export function MomentPanel({ evening, moment, drawn }: Props) {
+  const catalogue = useCatalogue();
   const { plan, atS } = moment;
   const inPot = inPotAt(moment);
   const liquid = liquidAt(moment);
@@ -68,15 +71,15 @@ export function MomentPanel({ evening, moment, drawn }: Props) {
         {inPot.map((one) => (
           <View key={one.piece.id} role="listitem" className="flex-row items-center gap-3 border-b border-line py-2">
             <View className="w-6 items-center" aria-hidden>
-              {!isOfAnimal(one.piece) ? null : one.now.isSafe ? (
+              {!isOfAnimal(catalogue, one.piece) ? null : one.now.isSafe ? (
                 <ShieldCheck size={20} color="rgb(var(--iron))" />
               ) : (
                 <TriangleAlert size={20} color="rgb(var(--ember))" />
               )}
             </View>
             <Body className="words">
-              <Body className="font-semibold">{shortName(one.piece.ingredientId, one.piece.cut)}</Body>{' '}
-              {stateWords(one, atS)}
+              <Body className="font-semibold">{shortName(catalogue.byId(one.piece.ingredientId), one.piece.cut)}</Body>{' '}
+              {stateWords(catalogue, one, atS)}
             </Body>
           </View>
         ))}

@@ -1,6 +1,16 @@
 import type { SimmerPiece, Vessel } from '@elixa/contract';
-import { cutKey, isDryAt, pieceAt, saucesOf, traceAt, traceBeforeS, type PieceMoment } from '@elixa/core';
+import {
+  type Catalogue,
+  cutKey,
+  isDryAt,
+  pieceAt,
+  type PieceMoment,
+  saucesOf,
+  traceAt,
+  traceBeforeS,
+} from '@elixa/core';
 import { useMemo } from 'react';
+import { useCatalogue } from '@/ui/catalogue';
 import type { DoneMark } from '@/ui/pot/DoneMarks';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { isOfAnimal } from './isOfAnimal';
@@ -28,13 +38,13 @@ export function liquidAt({ plan: { simmer }, round, atS }: MomentShown) {
 const lessDone = (a: DoneMark, b: DoneMark): DoneMark => (a.share <= b.share ? a : b);
 
 /** Marks by ingredient, of two cuts the one that has come less far; and what waits. Plain text, so that a like moment is the same. */
-function drawnAt(moment: MomentShown): string {
+function drawnAt(catalogue: Catalogue, moment: MomentShown): string {
   const marks = new Map<string, DoneMark>();
   const inPot = new Set<string>();
   for (const { piece, now } of inPotAt(moment)) {
     const state = now.state === 'out' || now.state === 'waits' ? 'cooking' : now.state;
     const share = Math.round(now.share * 50) / 50;
-    const mark: DoneMark = { share, state, ...(isOfAnimal(piece) && now.isSafe ? { isSafe: true } : {}) };
+    const mark: DoneMark = { share, state, ...(isOfAnimal(catalogue, piece) && now.isSafe ? { isSafe: true } : {}) };
     const other = marks.get(piece.ingredientId);
     marks.set(piece.ingredientId, other ? lessDone(other, mark) : mark);
     inPot.add(cutKey(piece.ingredientId, piece.cut));
@@ -48,8 +58,9 @@ function drawnAt(moment: MomentShown): string {
 
 /** The pot in its own drawing at a moment: what is in, what waits, and how far each thing has come. */
 export function MomentPot({ vessel, moment }: { vessel: Vessel; moment: MomentShown }) {
+  const catalogue = useCatalogue();
   const { plan } = moment;
-  const drawn = drawnAt(moment);
+  const drawn = drawnAt(catalogue, moment);
   const { marks, inPot, waits } = useMemo(() => {
     const [entries, lying, waiting] = JSON.parse(drawn) as [Array<[string, DoneMark]>, string[], string[]];
     return { marks: new Map(entries), inPot: new Set(lying), waits: new Set(waiting) };

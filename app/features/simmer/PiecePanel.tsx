@@ -1,6 +1,7 @@
 import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
 import { shortName, spanText, whatIfsOf } from '@elixa/core';
 import { View } from 'react-native';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button, IconButton } from '@/ui/Button';
 import { ChevronLeft, ChevronRight, X } from '@/ui/icons';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
@@ -21,8 +22,9 @@ interface Props {
 
 /** One thing of a round: why it goes in when it does, and what may be done otherwise with it. */
 export function PiecePanel({ evening, piece, onMoved, ask, edit, onClose }: Props) {
+  const catalogue = useCatalogue();
   const { ingredientId, cut } = piece;
-  const name = shortName(ingredientId, cut);
+  const name = shortName(catalogue.byId(ingredientId), cut);
   const inPotS = piece.outAtS - piece.inAtS;
   const stepS = inPotS <= 180 ? 15 : 30;
   const own = evening.overrides.minutesInPot?.[ingredientId]?.[cut];

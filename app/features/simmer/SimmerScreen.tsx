@@ -1,11 +1,12 @@
 import type { PotPlan, SimmerPiece } from '@elixa/contract';
-import { liveSteps, roundName, shiftIso, shortName, spanText, type LiveStep } from '@elixa/core';
+import { type LiveStep, liveSteps, roundName, shiftIso, shortName, spanText } from '@elixa/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { WhatDoesNot } from '@/features/evening/WhatDoesNot';
 import { useStopSearching } from '@/features/evening/usePlanning';
 import { Faults } from '@/features/evening/Faults';
+import { useCatalogue } from '@/ui/catalogue';
 import { Section } from '@/ui/Page';
 import { RoundChoice } from '@/ui/RoundChoice';
 import { SearchProgress } from '@/ui/SearchProgress';
@@ -38,6 +39,7 @@ function lookedAt(plan: PotPlan, chosen: number, momentS: number | undefined): M
 
 /** When everything goes in, back from sitting down. */
 export function SimmerScreen() {
+  const catalogue = useCatalogue();
   const { evening, plan: own, pending, mending, edit } = useEvening();
   const stop = useStopSearching(evening.id);
   const [chosen, setChosen] = useState(1);
@@ -55,7 +57,7 @@ export function SimmerScreen() {
   useEffect(() => () => show(undefined), [show]);
   if (!own || !plan || !looked) return <Faults />;
   const { simmer } = plan;
-  const steps = liveSteps(simmer);
+  const steps = liveSteps(catalogue, simmer);
   const rounds = [...new Set(steps.map((step) => step.round))];
   const { round, atS } = looked;
   const shown = simmer.pieces.filter((one) => one.round === round);
@@ -63,7 +65,7 @@ export function SimmerScreen() {
   const moved = (one: SimmerPiece, seconds: number) => {
     setPieceId(one.id);
     whatIf.ask({
-      label: `${sentence(shortName(one.ingredientId, one.cut))} in for ${spanText(seconds)}`,
+      label: `${sentence(shortName(catalogue.byId(one.ingredientId), one.cut))} in for ${spanText(seconds)}`,
       edits: [{ kind: 'timeInPotSet', ingredientId: one.ingredientId, cut: one.cut, minutes: seconds / 60 }],
       inHand: true,
     });

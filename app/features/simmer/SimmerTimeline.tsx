@@ -3,6 +3,7 @@ import { shiftIso } from '@elixa/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
+import { useCatalogue } from '@/ui/catalogue';
 import { clock } from '@/ui/time';
 import { layoutOf, piecesOf, ROW } from './chart/layout';
 import { CHART_TEXT, PieceRows } from './chart/PieceRows';
@@ -19,9 +20,10 @@ const BOILS_WIDTH = 40;
 
 /** What is in the pot from when to when, against the clock. */
 export const SimmerTimeline = memo(function SimmerTimeline({ simmer, round }: Props) {
+  const catalogue = useCatalogue();
   const [width, setWidth] = useState(350);
   if (piecesOf(simmer, round).length === 0) return null;
-  const layout = layoutOf(simmer, round, width);
+  const layout = layoutOf(catalogue, simmer, round, width);
   const { pieces, names, x, fromS, readyS } = layout;
   // What is seared before any liquid is eaten before anything boils.
   const boils = round === 1 && simmer.boilAtS < readyS;

@@ -1,6 +1,7 @@
 import type { LiveStep } from '@elixa/core';
-import { shortName } from '@elixa/core';
+import { type Catalogue, shortName } from '@elixa/core';
 import { View } from 'react-native';
+import { useCatalogue } from '@/ui/catalogue';
 import { Small } from '@/ui/Text';
 import { lasting } from '@/ui/time';
 
@@ -19,11 +20,12 @@ function fireWords({ recoveryS = 0, fire, gently }: Partial<Action>): string | u
 type Action = LiveStep['actions'][number];
 
 /** What an amount is an amount of. */
-const nameOf = ({ ingredientId, cut, kind }: Action): string =>
-  ingredientId ? shortName(ingredientId, cut ?? '') : kind === 'pour' ? 'pour' : 'ladle out';
+const nameOf = (catalogue: Catalogue, { ingredientId, cut, kind }: Action): string =>
+  ingredientId ? shortName(catalogue.byId(ingredientId), cut ?? '') : kind === 'pour' ? 'pour' : 'ladle out';
 
 /** Amounts of what goes in together, each with its name; or the one amount and the sign to look for. */
 export function StepDetail({ step, large }: { step: LiveStep; large?: boolean }) {
+  const catalogue = useCatalogue();
   const size = large ? 'text-lg leading-7' : '';
   const measured = step.actions.filter((action) => action.shownText);
   const fire = fireWords(step.actions[0] ?? {});
@@ -34,7 +36,7 @@ export function StepDetail({ step, large }: { step: LiveStep; large?: boolean })
         <View className="flex-row flex-wrap gap-x-4">
           {measured.map((action) => (
             <Small key={action.id} className={size}>
-              {nameOf(action)} <Small className={`font-semibold text-ink ${size}`}>{action.shownText}</Small>
+              {nameOf(catalogue, action)} <Small className={`font-semibold text-ink ${size}`}>{action.shownText}</Small>
             </Small>
           ))}
         </View>

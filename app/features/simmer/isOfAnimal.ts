@@ -1,5 +1,6 @@
 import type { SimmerPiece } from '@elixa/contract';
-import { ingredientById, isHeatedThrough } from '@elixa/core';
+import { type Catalogue, isHeatedThrough } from '@elixa/core';
 
 /** A food whose middle has to get hot. */
-export const isOfAnimal = ({ ingredientId }: SimmerPiece): boolean => isHeatedThrough(ingredientById(ingredientId));
+export const isOfAnimal = (catalogue: Catalogue, { ingredientId }: SimmerPiece): boolean =>
+  isHeatedThrough(catalogue.byId(ingredientId));

@@ -1,4 +1,4 @@
-import { planEvening } from '@elixa/core';
+import { planEvening, CATALOGUE } from '@elixa/core';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { InTheMiddle } from './InTheMiddle';
@@ -68,7 +68,7 @@ describe('a round on its line of time', () => {
 describe('the names beside the bars', () => {
   it('leave nothing behind when the page was too narrow for them: two lines may be cut to the same', async () => {
     const said = jest.spyOn(console, 'error');
-    await render(<PieceRows layout={layoutOf(simmer, 1, 0)} top={0} width={0} />);
+    await render(<PieceRows layout={layoutOf(CATALOGUE, simmer, 1, 0)} top={0} width={0} />);
     expect(said.mock.calls.filter(([words]) => /same key/.test(String(words)))).toEqual([]);
   });
 });

@@ -1,6 +1,7 @@
-import { lookOf, type InPot, type NextStep } from '@elixa/core';
+import { type InPot, lookOf, type NextStep } from '@elixa/core';
 import { memo } from 'react';
 import { View } from 'react-native';
+import { useCatalogue } from '@/ui/catalogue';
 import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Small } from '@/ui/Text';
@@ -15,6 +16,7 @@ const TONE = { cooking: 'text-soft', ready: 'text-moss font-bold', over: 'text-e
 
 /** What is in the pot and for how long. */
 export function InPotList({ inPot }: { inPot: readonly InPot[] }) {
+  const catalogue = useCatalogue();
   if (inPot.length === 0) return null;
   return (
     <Section title="In the pot">
@@ -34,7 +36,7 @@ export function InPotList({ inPot }: { inPot: readonly InPot[] }) {
                   className="h-full rounded-full"
                   style={{
                     width: `${Math.round(one.share * 100)}%`,
-                    backgroundColor: `var(--glaze-${lookOf(one.piece.ingredientId, one.piece.cut).glaze})`,
+                    backgroundColor: `var(--glaze-${lookOf(catalogue.byId(one.piece.ingredientId), one.piece.cut).glaze})`,
                   }}
                 />
               </View>

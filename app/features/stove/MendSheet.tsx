@@ -39,16 +39,16 @@ const LEAST_SALT_G = 0.2;
 
 /** What to pour in, in words; the figures are the cook's own measures. */
 function mendWords(mend: Mend, { units }: Evening): string[] {
-  const measure = (massG: number, id: string) => showPinch(massG, ingredientById(id), units);
+  const [salt, sugar, soy] = [ingredientById('salt'), ingredientById('sugar'), ingredientById('lightSoy')];
   const lines: string[] = [];
   if (mend.ladleOutMl >= 10) lines.push(`Ladle out ${showVolume(mend.ladleOutMl, units)} first: there is no room`);
   if (mend.addWaterMl >= 10) lines.push(`Pour in ${showVolume(mend.addWaterMl, units)} of hot water`);
   if (mend.addReserveMl >= 10) lines.push(`Pour in ${showVolume(mend.addReserveMl, units)} of the broth kept back`);
   if (mend.addSaltG >= LEAST_SALT_G) {
-    const soy = measure(mend.addSaltG / (ingredientById('lightSoy').saltPct / 100), 'lightSoy');
-    lines.push(`Stir in ${measure(mend.addSaltG, 'salt')} of salt, or ${soy} of light soy`);
+    const ofSoy = showPinch(mend.addSaltG / (soy.saltPct / 100), soy, units);
+    lines.push(`Stir in ${showPinch(mend.addSaltG, salt, units)} of salt, or ${ofSoy} of light soy`);
   }
-  if (mend.orSugarG > 0) lines.push(`Or only round it off: ${measure(mend.orSugarG, 'sugar')} of sugar`);
+  if (mend.orSugarG > 0) lines.push(`Or only round it off: ${showPinch(mend.orSugarG, sugar, units)} of sugar`);
   return lines;
 }
 

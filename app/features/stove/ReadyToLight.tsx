@@ -1,5 +1,6 @@
 import type { Evening, PotPlan } from '@elixa/contract';
 import { counterList, liveSteps, saucesOf } from '@elixa/core';
+import { useCatalogue } from '@/ui/catalogue';
 import { Flame } from '@/ui/icons';
 import { View } from 'react-native';
 import { CounterCheck } from '@/features/prep/CounterCheck';
@@ -47,14 +48,15 @@ function whenWords(litInS: number, readyMs: number): string {
 
 /** Just before the burner is lit: when, and what must stand beside it. */
 export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onStart }: Props) {
+  const catalogue = useCatalogue();
   const now = useNow(true);
   const { wide } = useScreen();
   const light = useOnceReady(!pending, onStart);
   const { simmer, build } = plan;
   const litInS = (Date.parse(simmer.litAt) - now) / 1000;
   const readyMs = now + (simmer.readyAtS[0] ?? 0) * 1000;
-  const first = liveSteps(simmer)[0];
-  const counter = counterList(plan);
+  const first = liveSteps(catalogue, simmer)[0];
+  const counter = counterList(catalogue, plan);
   const forgotten = counter.filter((item) => onCounter[item.id] === undefined && !prepared.has(item.id));
   // What a guest must not have stands in a box of its own.
   const open = plan.conflicts.filter((one) => !one.resolvedBy && !one.avoided);

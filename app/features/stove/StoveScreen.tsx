@@ -10,9 +10,11 @@ import { Cooking } from './Cooking';
 import { ReadyToLight } from './ReadyToLight';
 import { useLiveLog, type LiveLogAccess } from '@/features/live/useLiveLog';
 import { useSecond } from '@/state/useNow';
+import { useCatalogue } from '@/ui/catalogue';
 
 /** At the stove: before it is lit, while it cooks, until it is finished. */
 export function StoveScreen() {
+  const catalogue = useCatalogue();
   const { evening, plan, prep, pending } = useEvening();
   const log = useLiveLog(evening.id);
   const { started } = log.state;
@@ -26,10 +28,10 @@ export function StoveScreen() {
       evening={evening}
       plan={plan}
       onCounter={log.state.ticks.counter}
-      prepared={onCounterByPrep(counterList(plan), prep)}
+      prepared={onCounterByPrep(counterList(catalogue, plan), prep)}
       pending={pending}
       onStart={() => {
-        const [first] = liveSteps(plan.simmer);
+        const [first] = liveSteps(catalogue, plan.simmer);
         const planId = log.adopt(evening, plan);
         if (first) log.record({ type: 'happened', facts: factsOf(first, plan, planId) });
       }}
@@ -45,11 +47,12 @@ interface OnTheStoveProps {
 
 /** Cooks by the plan that was adopted when the burner was lit, whatever is changed in the document or the planner since. */
 function OnTheStove({ started, log, changes }: OnTheStoveProps) {
+  const catalogue = useCatalogue();
   useKeepAwake();
   const { evening, plan } = started;
   // Once a second while it runs; the time itself is asked for anew.
   useSecond(log.state.status === 'running');
-  const steps = useMemo(() => liveSteps(plan.simmer), [plan]);
+  const steps = useMemo(() => liveSteps(catalogue, plan.simmer), [catalogue, plan]);
   const view = liveView(plan, steps, log.state, nowMs());
   return (
     <>

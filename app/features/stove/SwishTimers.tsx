@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { nowMs } from '@/state/clock';
 import { useAppDispatch, useAppSelector } from '@/state';
 import { timerStarted, timerStopped } from '@/state/timers';
+import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
@@ -32,7 +33,8 @@ export const SwishTimers = memo(function SwishTimers({ evening, plan, open }: Pr
 });
 
 function Slice({ piece, evening }: { piece: SimmerPiece; evening: Evening }) {
-  const name = shortName(piece.ingredientId, piece.cut);
+  const catalogue = useCatalogue();
+  const name = shortName(catalogue.byId(piece.ingredientId), piece.cut);
   return (
     <View className="gap-3 border-t border-line pt-3">
       <View className="flex-row items-center gap-3">

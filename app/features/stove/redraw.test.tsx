@@ -1,4 +1,4 @@
-import { factsOf, liveSteps, liveView, planPot, WAITING, type LiveState } from '@elixa/core';
+import { factsOf, liveSteps, liveView, planPot, WAITING, type LiveState, CATALOGUE } from '@elixa/core';
 import { act, screen } from '@testing-library/react-native';
 import { Text } from 'react-native';
 import { inEvening } from '@/testing/inEvening';
@@ -16,7 +16,7 @@ jest.mock('@/ui/pot/PotDrawn', () => ({
 
 const evening = practice();
 const plan = planPot(evening);
-const steps = liveSteps(plan.simmer);
+const steps = liveSteps(CATALOGUE, plan.simmer);
 const START = Date.parse(plan.simmer.litAt);
 const cooking: LiveState = {
   ...WAITING,

@@ -1,4 +1,4 @@
-import { factsOf, liveSteps, liveView, planPot, WAITING, type LiveState } from '@elixa/core';
+import { factsOf, liveSteps, liveView, planPot, WAITING, type LiveState, CATALOGUE } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { changeWords } from './ChangeLine';
@@ -7,7 +7,7 @@ import { NextAction } from './NextAction';
 const evening = practice();
 const plan = planPot(evening);
 const { simmer } = plan;
-const steps = liveSteps(simmer);
+const steps = liveSteps(CATALOGUE, simmer);
 const START = Date.parse(simmer.litAt);
 const running = (upTo: number): LiveState => ({
   ...WAITING,

@@ -1,5 +1,5 @@
 import type { Conflict, Offer } from '@elixa/contract';
-import { ingredientById } from '@elixa/core';
+import { useCatalogue } from '@/ui/catalogue';
 import { Check, Info, TriangleAlert } from '@/ui/icons';
 import { View } from 'react-native';
 import { AdviceList } from '@/features/evening/AdviceList';
@@ -51,7 +51,8 @@ interface RowProps {
 }
 
 function ConflictRow({ conflict, onTake, onLeaveOut, onUndo }: RowProps) {
-  const name = ingredientById(conflict.ingredientId).name;
+  const catalogue = useCatalogue();
+  const name = catalogue.byId(conflict.ingredientId).name;
   const settled = conflict.resolvedBy;
   const Icon = settled ? Check : TriangleAlert;
   return (
@@ -76,7 +77,7 @@ function ConflictRow({ conflict, onTake, onLeaveOut, onUndo }: RowProps) {
           {conflict.standsInFor ? (
             <Button
               left
-              label={`Take the exchange back: ${ingredientById(conflict.standsInFor).name} again`}
+              label={`Take the exchange back: ${catalogue.byId(conflict.standsInFor).name} again`}
               onPress={onUndo}
             />
           ) : (

@@ -1,4 +1,5 @@
 import type { Appetite, Diner } from '@elixa/contract';
+import { useCatalogue } from '@/ui/catalogue';
 import { Pencil } from '@/ui/icons';
 import { Pressable, View } from 'react-native';
 import { Segmented } from '@/ui/Choice';
@@ -19,6 +20,7 @@ const OPTIONS = [
 
 /** One guest: name, what to remember, how hungry. */
 export function DinerRow({ diner, onEdit, onAppetite }: Props) {
+  const catalogue = useCatalogue();
   return (
     <View className="min-h-main flex-row flex-wrap items-center gap-x-3 gap-y-2 border-b border-line py-2">
       <Pressable
@@ -29,7 +31,7 @@ export function DinerRow({ diner, onEdit, onAppetite }: Props) {
       >
         <View className="min-w-0 flex-1">
           <Body className="text-lg font-semibold">{diner.name}</Body>
-          <Small>{dinerNotes(diner) || 'eats everything'}</Small>
+          <Small>{dinerNotes(catalogue, diner) || 'eats everything'}</Small>
         </View>
         <Pencil size={18} color="rgb(var(--edge))" aria-hidden />
       </Pressable>

@@ -1,5 +1,5 @@
 import { type Allergen, type Appetite, type Diet, type Diner, type HeatSource, type Units } from '@elixa/contract';
-import { hasIngredient, ingredientById } from '@elixa/core';
+import { type Catalogue, nameOf } from '@elixa/core';
 
 export const APPETITE: Record<Appetite, string> = { small: 'Small', regular: 'Regular', large: 'Large' };
 
@@ -43,16 +43,14 @@ export const HEAT: Record<HeatSource['kind'], string> = {
   ownElement: 'Its own element',
 };
 
-const avoided = (avoid: string) => {
-  if (avoid in ALLERGEN) return ALLERGEN[avoid as Allergen].toLowerCase();
-  return hasIngredient(avoid) ? ingredientById(avoid).name : avoid;
-};
+const avoided = (catalogue: Catalogue, avoid: string) =>
+  avoid in ALLERGEN ? ALLERGEN[avoid as Allergen].toLowerCase() : nameOf(catalogue, avoid);
 
 /** What the cook has to remember about a guest, in one line. */
-export function dinerNotes(diner: Diner): string {
+export function dinerNotes(catalogue: Catalogue, diner: Diner): string {
   return [
     ...CARE.filter(({ name }) => diner[name]).map(({ label }) => label.toLowerCase()),
     ...diner.diets.map((diet) => DIET[diet].toLowerCase()),
-    ...diner.avoids.map((avoid) => `no ${avoided(avoid)}`),
+    ...diner.avoids.map((avoid) => `no ${avoided(catalogue, avoid)}`),
   ].join(' · ');
 }

@@ -6,6 +6,7 @@ import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react
 import { PieceGlyph } from './PieceGlyph';
 import { StandingStacks } from './Stacks';
 import { WALL_MM } from './Vessel';
+import { useCatalogue } from '@/ui/catalogue';
 
 interface Props {
   vessel: Vessel;
@@ -43,6 +44,7 @@ export const PotFromSide = memo(function PotFromSide({
   levelMm,
   risesToMm,
 }: Props) {
+  const catalogue = useCatalogue();
   // Several pots stand on one page; each is clipped by its own wall.
   const clip = `pot-${useId().replace(/\W/g, '')}`;
   const radius = vessel.innerDiameterMm / 2;
@@ -52,8 +54,8 @@ export const PotFromSide = memo(function PotFromSide({
     if (!build) return undefined;
     const placements = lying ?? build.placements;
     const stacks = placements.some((one) => one.place === 'stack') ? build.stacks : undefined;
-    return drawFromSide(vessel, { placements, stacks }, cutDeg);
-  }, [vessel, build, lying, cutDeg]);
+    return drawFromSide(catalogue, vessel, { placements, stacks }, cutDeg);
+  }, [catalogue, vessel, build, lying, cutDeg]);
   const shown = drawing?.pieces.filter((one) => !inPot || inPot.has(one.cutKey)) ?? [];
   // Two broths, a wall between them.
   const halves = build?.placements.some((one) => one.side) ?? false;

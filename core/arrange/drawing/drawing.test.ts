@@ -12,6 +12,8 @@ import { pieceOf } from '../pieces';
 import { radiusAtMm } from '../vesselShape';
 import { drawFromAbove, type Buildable } from './fromAbove';
 import { bestCutDeg, drawFromSide } from './fromSide';
+import { CATALOGUE } from '../../catalogue/catalogue';
+import { ingredientById } from '../../catalogue/ingredients';
 
 const nights = STYLES.flatMap((style) =>
   [2, 6].map((count) => {
@@ -21,15 +23,15 @@ const nights = STYLES.flatMap((style) =>
 );
 
 describe.each(nights)('the drawing of $name', ({ evening: { vessel }, build }) => {
-  const above = drawFromAbove(vessel, build);
-  const side = drawFromSide(vessel, build);
+  const above = drawFromAbove(CATALOGUE, vessel, build);
+  const side = drawFromSide(CATALOGUE, vessel, build);
 
   it('keeps every piece inside the wall of its side, the same way every time', () => {
     for (const { x, y, side: half, place } of above.pieces) {
       if (place === 'beside') continue;
       expect(placeOf(outlineFor(vessel, half), { x, y }).share).toBeLessThan(place === 'skewer' ? 1.1 : 1);
     }
-    expect(drawFromAbove(vessel, build)).toEqual(above);
+    expect(drawFromAbove(CATALOGUE, vessel, build)).toEqual(above);
   });
 
   it('draws no more pieces than there are, and something of everything', () => {
@@ -76,8 +78,8 @@ describe('a drawing to scale', () => {
 
   it('has every piece as large as it is, whatever the pot', () => {
     for (const vessel of VESSELS) {
-      const tofu = drawFromAbove(vessel, build).pieces.find((one) => one.ingredientId === 'firmTofu')!;
-      const { form, alongMm } = pieceOf('firmTofu', 'block');
+      const tofu = drawFromAbove(CATALOGUE, vessel, build).pieces.find((one) => one.ingredientId === 'firmTofu')!;
+      const { form, alongMm } = pieceOf(ingredientById('firmTofu'), 'block');
       expect(Math.abs(tofu.radius * 2 * form.along - alongMm)).toBeLessThan(0.1);
     }
   });
@@ -90,7 +92,7 @@ describe('a drawing to scale', () => {
       innerBreadthMm: 220,
       rimVolumeMl: 2900,
     };
-    const { vessel, pieces } = drawFromAbove(oval, build);
+    const { vessel, pieces } = drawFromAbove(CATALOGUE, oval, build);
     expect(vessel).toMatchObject({ halfLengthMm: 165, halfBreadthMm: 110 });
     for (const { x, y } of pieces) expect(Math.hypot(x / 165, y / 110)).toBeLessThan(1);
     expect(bestCutDeg(oval, build.placements)).toBe(90);
@@ -101,7 +103,7 @@ describe('a drawing to scale', () => {
     const half = { startDeg: 0, sweepDeg: 180, fromShare: 0, toShare: 1 };
     const one = build.placements.find((each) => each.place === 'ring')!;
     const right = { ...one, region: half, fromMm: 0, toMm: 40 };
-    const { runs } = drawFromSide(vessel, { placements: [right] }, 90);
+    const { runs } = drawFromSide(CATALOGUE, vessel, { placements: [right] }, 90);
     // It lies in the right half: from the middle to the rim.
     expect(runs).toHaveLength(1);
     expect(Math.abs(runs[0]!.fromX)).toBeLessThan(4);
@@ -121,7 +123,7 @@ it('draws what a plan of an older shape was cooked by', () => {
     'plan2-practice-night.json',
   );
   const { build } = migratePlan(JSON.parse(readFileSync(file, 'utf8'))) as { build: Buildable };
-  const { pieces, bunches } = drawFromAbove(VESSELS[0]!, build);
+  const { pieces, bunches } = drawFromAbove(CATALOGUE, VESSELS[0]!, build);
   expect(bunches.length).toBeGreaterThan(8);
   expect(sum(bunches.map((one) => pieces.filter((piece) => piece.bunchId === one.id).length))).toBeGreaterThan(30);
 });

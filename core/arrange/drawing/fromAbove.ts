@@ -1,5 +1,5 @@
 import type { Build, Placement, Vessel } from '@elixa/contract';
-import { ingredientById } from '../../catalogue/ingredients';
+import type { Catalogue } from '../../catalogue/catalogue';
 import { mouthOf, outlineFor, pointAt, wallLine, type Outline, type Point } from '../outline';
 import { pieceOf, piecesOf } from '../pieces';
 import { widthShareAt } from '../vesselShape';
@@ -129,17 +129,17 @@ const LEANS_OUT = 0.02;
 const PLATE = { radius: 0.66, at: 0.84 } as const;
 
 /** The pieces that a placement is drawn with: as many as it has, or in plans of an older shape as its mass makes. */
-const countOf = ({ ingredientId, cut, pieces, massG }: Placement) =>
-  pieces > 0 ? pieces : Math.max(1, piecesOf(ingredientId, cut, massG).count);
+const countOf = (catalogue: Catalogue, { ingredientId, cut, pieces, massG }: Placement) =>
+  pieces > 0 ? pieces : Math.max(1, piecesOf(catalogue.byId(ingredientId), cut, massG).count);
 
-function drawnPieces(placement: Placement, vessel: Vessel): DrawnPiece[] {
+function drawnPieces(catalogue: Catalogue, placement: Placement, vessel: Vessel): DrawnPiece[] {
   const { id: bunchId, ingredientId, cut, place, side, region } = placement;
   if (!region || place === 'stack') return [];
   const outline = outlineFor(vessel, side);
-  const piece = pieceOf(ingredientId, cut);
+  const piece = pieceOf(catalogue.byId(ingredientId), cut);
   const radius = piece.alongMm / 2 / piece.form.along;
   const outMm = place === 'skewer' ? piece.alongMm * LEANS_OUT : 0;
-  return layPieces(outline, region, piece, countOf(placement), `${bunchId}${cut}`, place === 'top').map(
+  return layPieces(outline, region, piece, countOf(catalogue, placement), `${bunchId}${cut}`, place === 'top').map(
     ({ x, y, turnDeg }, index) => {
       const [dx, dy] = [x - outline.centre.x, y - outline.centre.y];
       const far = Math.hypot(dx, dy) || 1;
@@ -201,14 +201,18 @@ function blocksOf(vessel: Vessel, { stacks }: Buildable): Block[] {
 }
 
 /** What is held in the pot by its guests waits on a plate behind it; its slices lie fanned where they are seen. */
-function onPlate(placements: readonly Placement[], vessel: Vessel): { plate?: DrawnPlate; pieces: DrawnPiece[] } {
+function onPlate(
+  catalogue: Catalogue,
+  placements: readonly Placement[],
+  vessel: Vessel,
+): { plate?: DrawnPlate; pieces: DrawnPiece[] } {
   const waiting = placements.filter((one) => one.place === 'beside');
   if (waiting.length === 0) return { pieces: [] };
   const halfMm = vessel.innerDiameterMm / 2;
   const plate = { x: halfMm * PLATE.at, y: halfMm * PLATE.at, radius: halfMm * PLATE.radius };
   const shown = waiting.flatMap((placement) => {
-    const piece = pieceOf(placement.ingredientId, placement.cut);
-    const most = Math.ceil(Math.min(countOf(placement), 7 / waiting.length));
+    const piece = pieceOf(catalogue.byId(placement.ingredientId), placement.cut);
+    const most = Math.ceil(Math.min(countOf(catalogue, placement), 7 / waiting.length));
     return Array.from({ length: most }, (_, index) => ({ placement, piece, index }));
   });
   const pieces = shown.map(({ placement, piece, index }, at): DrawnPiece => {
@@ -233,7 +237,7 @@ function onPlate(placements: readonly Placement[], vessel: Vessel): { plate?: Dr
 }
 
 /** Bunches by their middles; two cuts of one thing are one. */
-function bunchesOf(placements: readonly Placement[], vessel: Vessel): DrawnBunch[] {
+function bunchesOf(catalogue: Catalogue, placements: readonly Placement[], vessel: Vessel): DrawnBunch[] {
   const seen = new Set<string>();
   return placements.flatMap((one): DrawnBunch[] => {
     if (!one.region || seen.has(one.id)) return [];
@@ -248,7 +252,7 @@ function bunchesOf(placements: readonly Placement[], vessel: Vessel): DrawnBunch
       {
         id: one.id,
         ingredientId: one.ingredientId,
-        name: ingredientById(one.ingredientId).name,
+        name: catalogue.byId(one.ingredientId).name,
         place: one.place,
         ...at,
         ...(one.held ? { held: one.held } : {}),
@@ -259,13 +263,13 @@ function bunchesOf(placements: readonly Placement[], vessel: Vessel): DrawnBunch
 }
 
 /** The layers of a stack from its bottom, as often as they are repeated, and the leaf on top. */
-export function layersOf({ stacks, placements }: Buildable): Layer[] {
+export function layersOf(catalogue: Catalogue, { stacks, placements }: Buildable): Layer[] {
   if (!stacks) return [];
   const cutOf = (id: string) => placements.find((one) => one.ingredientId === id && one.place === 'stack')?.cut ?? '';
   const one = stacks.inEach.map(({ ingredientId }) => ({
     ingredientId,
     cutKey: cutKey(ingredientId, cutOf(ingredientId)),
-    glaze: lookOf(ingredientId, cutOf(ingredientId)).glaze,
+    glaze: lookOf(catalogue.byId(ingredientId), cutOf(ingredientId)).glaze,
   }));
   return Array.from({ length: stacks.repeats }, () => one)
     .flat()
@@ -276,7 +280,7 @@ export function layersOf({ stacks, placements }: Buildable): Layer[] {
  * Where every piece lies, and how it looks, to scale.
  * @param build the placements of a plan; what has no pieces in it is drawn by its mass
  */
-export function drawFromAbove(vessel: Vessel, build: Buildable): PotDrawing {
+export function drawFromAbove(catalogue: Catalogue, vessel: Vessel, build: Buildable): PotDrawing {
   const { placements, liquidStandsMm } = build;
   const { name, material, divided, handles, innerDiameterMm, innerBreadthMm = innerDiameterMm } = vessel;
   const isParted = placements.some((one) => one.side);
@@ -285,8 +289,8 @@ export function drawFromAbove(vessel: Vessel, build: Buildable): PotDrawing {
   const sorted = [...placements].sort(
     (a, b) => PAINTED.indexOf(a.place) - PAINTED.indexOf(b.place) || a.fromMm - b.fromMm,
   );
-  const { plate, pieces: waiting } = onPlate(placements, vessel);
-  const laid = sorted.flatMap((one) => drawnPieces(one, vessel));
+  const { plate, pieces: waiting } = onPlate(catalogue, placements, vessel);
+  const laid = sorted.flatMap((one) => drawnPieces(catalogue, one, vessel));
   return {
     vessel: {
       name,
@@ -309,13 +313,13 @@ export function drawFromAbove(vessel: Vessel, build: Buildable): PotDrawing {
       : {}),
     pieces: [...laid, ...waiting],
     blocks: blocksOf(vessel, build),
-    layers: layersOf(build),
+    layers: layersOf(catalogue, build),
     sticks: sticksOf(laid),
     ...(plate ? { plate } : {}),
-    bunches: bunchesOf(placements, vessel),
+    bunches: bunchesOf(catalogue, placements, vessel),
     names: [...new Set(placements.map((one) => one.ingredientId))].map((ingredientId) => ({
       ingredientId,
-      name: ingredientById(ingredientId).name,
+      name: catalogue.byId(ingredientId).name,
       cutKeys: placements
         .filter((one) => one.ingredientId === ingredientId)
         .map((one) => cutKey(ingredientId, one.cut)),

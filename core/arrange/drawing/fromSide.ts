@@ -1,4 +1,5 @@
 import type { Placement, Vessel } from '@elixa/contract';
+import type { Catalogue } from '../../catalogue/catalogue';
 import { outlineFor, placeOf, type Point } from '../outline';
 import { pieceOf, type Piece } from '../pieces';
 import { radiusAtMm, widthShareAt } from '../vesselShape';
@@ -203,13 +204,14 @@ function blocksOf(vessel: Vessel, { stacks }: Buildable): StandingBlock[] {
  * @param cutDeg direction of its right hand, clockwise from the back; the one that shows most where none is given
  */
 export function drawFromSide(
+  catalogue: Catalogue,
   vessel: Vessel,
   build: Buildable,
   cutDeg = bestCutDeg(vessel, build.placements),
 ): SideDrawing {
   const { placements } = build;
   const pieces = placements.flatMap((one) => {
-    const piece = pieceOf(one.ingredientId, one.cut);
+    const piece = pieceOf(catalogue.byId(one.ingredientId), one.cut);
     return runsAlong(vessel, [one], cutDeg).flatMap((run) => fillRun(run, piece, one.cut));
   });
   return {
@@ -217,6 +219,6 @@ export function drawFromSide(
     runs: runsAlong(vessel, placements, cutDeg),
     pieces,
     blocks: blocksOf(vessel, build),
-    layers: layersOf(build),
+    layers: layersOf(catalogue, build),
   };
 }

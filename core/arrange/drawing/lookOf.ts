@@ -1,5 +1,5 @@
+import type { Ingredient } from '../../catalogue/ingredient';
 import { FAMILY_GLYPH, type Glyph } from '../../catalogue/look';
-import { ingredientById } from '../../catalogue/ingredients';
 
 /** How a piece is drawn: its shape, and its glaze by name. */
 export interface DrawnLook {
@@ -8,8 +8,7 @@ export interface DrawnLook {
 }
 
 /** What a piece of an ingredient looks like: as its cut says, or the ingredient, or its family. */
-export function lookOf(ingredientId: string, cut = ''): DrawnLook {
-  const { family, look, cuts } = ingredientById(ingredientId);
+export function lookOf({ family, look, cuts }: Ingredient, cut = ''): DrawnLook {
   const own = cuts[cut]?.look;
   return {
     glyph: own?.glyph ?? look?.glyph ?? FAMILY_GLYPH[family],

@@ -39,7 +39,4 @@ export function ingredientById(id: string): Ingredient {
   return found;
 }
 
-/** Adds one that is not in the catalogue, to be looked up from now on; its id has to stand for it and nothing else. */
-export const rememberIngredient = (one: Ingredient): void => void BY_ID.set(one.id, one);
-
 export const hasIngredient = (id: string) => BY_ID.has(id);

@@ -1,5 +1,5 @@
 import type { EditOf, Evening } from '@elixa/contract';
-import { ingredientById } from '../../catalogue/ingredients';
+import { catalogueOf } from '../../catalogue/catalogue';
 import { inPotG, kinOf } from '../../catalogue/kin';
 import type { StyleSlot } from '../../catalogue/style';
 import { styleById } from '../../catalogue/styles';
@@ -28,16 +28,17 @@ const isEaten = ({ role }: StyleSlot) => role !== 'fat';
 
 /** What a slot weighs in the pot for a head, in g. */
 const weighsG = (evening: Evening, slot: StyleSlot) =>
-  inPotG(ingredientById(slot.ingredientId), askedPerHeadG(evening, slot));
+  inPotG(catalogueOf(evening).byId(slot.ingredientId), askedPerHeadG(evening, slot));
 
 /**
  * The evening after a change of one thing, with the others of its kind made more or less so that all of them together weigh
  * for a head what they did before. Where nothing else of its kind is in the pot, the change alone.
  */
 function keepingSum(before: Evening, after: Evening, ingredientId: string): Evening {
-  const kin = kinOf(ingredientById(ingredientId));
+  const catalogue = catalogueOf(before);
+  const kin = kinOf(catalogue.byId(ingredientId));
   const ofKin = (evening: Evening) =>
-    potSlots(evening).filter((slot) => isEaten(slot) && kinOf(ingredientById(slot.ingredientId)) === kin);
+    potSlots(evening).filter((slot) => isEaten(slot) && kinOf(catalogue.byId(slot.ingredientId)) === kin);
   const others = ofKin(after).filter((slot) => slot.ingredientId !== ingredientId && askedPerHeadG(after, slot) > 0);
   const othersG = sum(others.map((slot) => weighsG(after, slot)));
   if (othersG <= 0) return after;

@@ -1,5 +1,5 @@
 import type { Edit, EditKind, EditOf, Evening } from '@elixa/contract';
-import { knowOwn } from '../../catalogue/ownThings';
+
 import * as amounts from './amounts';
 import * as choices from './choices';
 import * as own from './own';
@@ -24,10 +24,8 @@ const EDITS: { [Kind in EditKind]: (evening: Evening, edit: EditOf<Kind>) => Eve
  * @throws RangeError when the change names a style that does not exist
  * @example applyEdit(evening, { kind: 'brothSet', ml: 300 }).overrides.brothMlPerHead // 300
  */
-export const applyEdit = <Kind extends EditKind>(evening: Evening, edit: EditOf<Kind>): Evening => {
-  knowOwn(evening.own);
-  return (EDITS[edit.kind] as (evening: Evening, edit: Edit) => Evening)(evening, edit);
-};
+export const applyEdit = <Kind extends EditKind>(evening: Evening, edit: EditOf<Kind>): Evening =>
+  (EDITS[edit.kind] as (evening: Evening, edit: Edit) => Evening)(evening, edit);
 
 /** The same for changes one on top of the other. */
 export const applyEdits = (evening: Evening, edits: readonly Edit[]): Evening =>

@@ -1,7 +1,7 @@
 import type { EditOf, Evening } from '@elixa/contract';
-import { ingredientById } from '../../catalogue/ingredients';
+
 import { potCutsOf } from '../../catalogue/kin';
-import { knowOwn, ownIdOf } from '../../catalogue/ownThings';
+import { ownIdOf, ownIngredient } from '../../catalogue/ownThings';
 import { withHousePot } from '../housePot';
 import { putIn } from './amounts';
 import { liquidsChosen, swapTaken } from './choices';
@@ -12,8 +12,7 @@ import { liquidsChosen, swapTaken } from './choices';
  */
 export function ownMade(evening: Evening, { thing: said, instead, liquids }: EditOf<'ownMade'>): Evening {
   const thing = { ...said, id: ownIdOf(said) };
-  ingredientById(thing.likeId);
-  knowOwn([thing]);
+  const what = ownIngredient(thing);
   const others = (evening.own ?? []).filter((one) => one.id !== thing.id);
   const named = { ...evening, own: [...others, thing] };
   const known = liquids ? liquidsChosen(named, { kind: 'liquidsChosen', liquids }) : named;
@@ -21,8 +20,7 @@ export function ownMade(evening: Evening, { thing: said, instead, liquids }: Edi
     const swap = { ingredientId: instead, withIngredientId: thing.id, scope: 'everyone' } as const;
     return swapTaken(known, { kind: 'swapTaken', swap });
   }
-  const isFood = potCutsOf(ingredientById(thing.id)).length > 0;
-  return isFood ? putIn(known, { kind: 'putIn', ingredientId: thing.id }) : known;
+  return potCutsOf(what).length > 0 ? putIn(known, { kind: 'putIn', ingredientId: thing.id }) : known;
 }
 
 /** The same document with another word wherever it says this one, as a value or as a key. */
@@ -48,7 +46,7 @@ export function ownTimed(evening: Evening, { ingredientId, timesLonger }: EditOf
   if (before === timesLonger) return evening;
   const timed = timesLonger === 1 ? said : { ...said, timesLonger };
   const known = { ...timed, id: ownIdOf(timed) };
-  knowOwn([known]);
+
   const own = evening.own!.map((one) => (one === thing ? known : one));
   return { ...renamed({ ...evening, own: undefined }, id, known.id), own };
 }

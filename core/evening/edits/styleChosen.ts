@@ -1,7 +1,8 @@
 import type { Evening, Service } from '@elixa/contract';
+import { catalogueOf } from '../../catalogue/catalogue';
 import { finishById, NO_FINISH } from '../../catalogue/finishes';
 import { formulaById } from '../../catalogue/formulas';
-import { hasIngredient, ingredientById } from '../../catalogue/ingredients';
+import { nameOf as named } from '../../catalogue/nameOf';
 import type { Style } from '../../catalogue/style';
 import { brothIdOf, styleById } from '../../catalogue/styles';
 import { chosenLiquids, everyLiquid } from '../chosenLiquids';
@@ -130,7 +131,6 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
   return withService(schoolsForVessel(kept, style), before, style);
 }
 
-const nameOf = (id: string) => (hasIngredient(id) ? ingredientById(id).name : (formulaById(id)?.name ?? id));
 const gone = (before: readonly string[] = [], after: readonly string[] = []) =>
   before.filter((id) => !after.includes(id));
 const keys = (table: object | undefined) => Object.keys(table ?? {});
@@ -142,6 +142,8 @@ const keys = (table: object | undefined) => Object.keys(table ?? {});
  */
 export function droppedByStyle(before: Evening, after: Evening): string[] {
   const [was, is] = [before.choices, after.choices];
+  const catalogue = catalogueOf(before);
+  const nameOf = (id: string) => named(catalogue, id);
   const style = styleById(before.style.id);
   const swaps = was.swaps.filter((swap) => !is.swaps.some((one) => one.ingredientId === swap.ingredientId));
   const schools = (style?.schools ?? []).filter(

@@ -1,6 +1,5 @@
 import type { Diner } from '@elixa/contract';
 import type { Formula } from '../../catalogue/formula';
-import { ingredientById } from '../../catalogue/ingredients';
 import { portionsOf } from '../../diners/portion';
 import type { Pan } from '../../diners/table';
 import { whyNot } from '../../diners/whyNot';
@@ -24,7 +23,7 @@ function lyingIn({ marinades }: Menu, formula: Formula): { massG: number; saltPc
   const on = marinades.get(formula);
   const massG = sum((on ?? []).map((one) => one.massG));
   const [first] = on ?? [];
-  return first && massG > 0 ? { massG, saltPct: ingredientById(first.ingredientId).saltPct } : undefined;
+  return first && massG > 0 ? { massG, saltPct: first.what.saltPct } : undefined;
 }
 
 /** Share of its usual amount that each dip is mixed in: by where the salt is, and by how many dips there are. */
@@ -43,11 +42,11 @@ const suits = (diner: Diner, liquids: readonly ActiveFormula[]) =>
  * Guests who get this sauce in a bowl of their own: those for whom something was settled, at the pot or in this sauce,
  * and who could not eat what the others dip into, the broth that thins it included.
  */
-function guestsApart({ evening, table }: Menu, formula: Formula, shared: readonly ActiveFormula[]): Diner[] {
+function guestsApart({ evening, catalogue, table }: Menu, formula: Formula, shared: readonly ActiveFormula[]): Diner[] {
   if (formula.kind !== 'sauce') return [];
   const swaps = asideSwapsOf(formula, evening.style.schools, table);
   const isSettled = (diner: Diner) =>
-    table.aside.includes(diner) || swaps.some((swap) => whyNot(diner, ingredientById(swap.ingredientId)));
+    table.aside.includes(diner) || swaps.some((swap) => whyNot(diner, catalogue.byId(swap.ingredientId)));
   return evening.diners.filter((diner) => isSettled(diner) && !suits(diner, shared));
 }
 
@@ -71,7 +70,10 @@ export function solveBeside(menu: Menu, formula: Formula, broths: readonly Solve
   const share = isSauce ? dipShare(menu) : 1;
   const taste = tasteFactors(evening.choices.taste?.[formula.id]);
   const activeFor = (size: number, pan: Pan) =>
-    madeAt(activate(formula, evening.style.schools, exchangedIn(table, pan), size, taste), evening.place.altitudeM);
+    madeAt(
+      activate(menu.catalogue, formula, evening.style.schools, exchangedIn(table, pan), size, taste),
+      evening.place.altitudeM,
+    );
   const solve = (heads: number, pan: Pan, dippers: readonly Diner[]): Omit<SolvedLiquid, 'place'> => {
     const active = activeFor(along ? along.massG / 1000 : heads, pan);
     const finishedG = (formula.mlPerHead ?? 0) * heads * SAUCE_G_PER_ML;

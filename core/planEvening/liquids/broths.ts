@@ -138,7 +138,10 @@ function askedBroths(menu: Menu, pieces: readonly Helping[], dipsG: BrothForDips
     const factors = tasteFactors(evening.choices.taste?.[formula.id]);
     const ofSize = (sizeG: number) =>
       withReturned(
-        madeAt(activate(formula, schools, exchangedIn(table, pan), sizeG / 1000, factors), evening.place.altitudeM),
+        madeAt(
+          activate(menu.catalogue, formula, schools, exchangedIn(table, pan), sizeG / 1000, factors),
+          evening.place.altitudeM,
+        ),
         style,
         place === 'pot' || place === 'otherHalf' ? own : [],
       );

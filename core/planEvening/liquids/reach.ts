@@ -1,5 +1,4 @@
 import type { Diner } from '@elixa/contract';
-import { ingredientById } from '../../catalogue/ingredients';
 import type { Ingredient } from '../../catalogue/ingredient';
 import { isOn } from '../../diners/sides';
 import type { Menu } from '../../evening/menu';
@@ -22,7 +21,7 @@ export function reachOf({ table, food, sides }: Menu, liquids: readonly SolvedLi
     const pan = table.aside.includes(diner) ? 'aside' : 'main';
     const only = sides?.only.get(diner);
     const mine = food.filter((one) => one.pan === pan && (only === undefined || isOn(one.where, only)));
-    const inPan = mine.map((one) => ingredientById(one.ingredientId));
+    const inPan = mine.map((one) => one.what);
     // Who eats from one side thins a dip with the broth of that side.
     const isOverTheWall = ({ place }: SolvedLiquid) =>
       (only === 'second' && place === 'pot') || (only === 'first' && place === 'otherHalf');

@@ -1,4 +1,4 @@
-import { ingredientById } from '../../catalogue/ingredients';
+import type { Catalogue } from '../../catalogue/catalogue';
 import type { Helping } from '../../diners/helpings';
 import type { FormulaSolution, RunOff } from '../../formula/solution';
 import { isCounted } from '../../formula/balance';
@@ -16,13 +16,14 @@ export type RunsOff = ReadonlyMap<string, RunOff>;
  * @param share of what it brings
  */
 export function runOffOf(
+  catalogue: Catalogue,
   { parts }: FormulaSolution,
   on: readonly Helping[],
   share = RUNS_OFF,
 ): Array<[string, RunOff]> {
   const massG = sum(on.map((one) => one.massG));
   const brings = (property: 'saltPct' | 'sweetnessPct') =>
-    sum(parts.filter(isCounted).map((part) => (part.massG * ingredientById(part.ingredientId)[property]) / 100));
+    sum(parts.filter(isCounted).map((part) => (part.massG * catalogue.byId(part.ingredientId)[property]) / 100));
   if (massG <= 0) return [];
   const each = { saltG: (share * brings('saltPct')) / massG, sweetG: (share * brings('sweetnessPct')) / massG };
   return on.map((one) => [one.slotId, each]);

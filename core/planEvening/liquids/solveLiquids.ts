@@ -46,7 +46,7 @@ export function solveLiquids(menu: Menu, model: AdditionModel, near?: SolvedLiqu
       [...menu.marinades].flatMap(([formula, on]) =>
         solveBeside(menu, formula, [])
           .slice(0, 1)
-          .flatMap(({ solution }) => runOffOf(solution, on, formula.runsOff)),
+          .flatMap(({ solution }) => runOffOf(menu.catalogue, solution, on, formula.runsOff)),
       ),
     );
   const first = near ?? solveBroths(menu, model, {}, runsOff);

@@ -1,5 +1,5 @@
 import type { Liquid, Units } from '@elixa/contract';
-import { ingredientById } from '../../catalogue/ingredients';
+import type { Ingredient } from '../../catalogue/ingredient';
 import { prepWorkOf } from '../../catalogue/prepWork';
 import { BOARD_ORDER, type PrepStep, type PrepWork } from '../../catalogue/work';
 import type { Helping } from '../../diners/helpings';
@@ -27,6 +27,7 @@ const BOARD_WHY = {
 
 interface Thing {
   ingredientId: string;
+  what: Ingredient;
   cuts: string[];
   massG: number;
   asideG: number;
@@ -42,6 +43,7 @@ function things(food: readonly Helping[]): Thing[] {
   for (const one of food) {
     const known = byId.get(one.ingredientId) ?? {
       ingredientId: one.ingredientId,
+      what: one.what,
       cuts: [],
       massG: 0,
       asideG: 0,
@@ -59,8 +61,7 @@ function things(food: readonly Helping[]): Thing[] {
   return [...byId.values()];
 }
 
-function amountText({ ingredientId, massG, asideG }: Thing, units: Units): string {
-  const what = ingredientById(ingredientId);
+function amountText({ what, massG, asideG }: Thing, units: Units): string {
   const all = showMeasure(massG, what, units).text;
   if (asideG === 0 || asideG === massG) return all;
   return `${all}, ${showMeasure(asideG, what, units).text} of it for the small pan`;
@@ -96,8 +97,8 @@ function thickOf({ ingredientId, cuts }: Thing, { overrides, units }: Menu['even
 }
 
 /** How many of what is made one by one at the burner. */
-function countOf({ ingredientId, massG, cuts }: Thing, { at }: PrepWork): string {
-  const { pieceG } = ingredientById(ingredientId).cuts[cuts[0] ?? ''] ?? {};
+function countOf({ what, massG, cuts }: Thing, { at }: PrepWork): string {
+  const { pieceG } = what.cuts[cuts[0] ?? ''] ?? {};
   return at && pieceG ? `: ${Math.max(1, Math.round(massG / pieceG))} of them` : '';
 }
 
@@ -121,8 +122,8 @@ const APART_KEEPS_MIN = 60;
 const WATER_BOILS_MIN = 8;
 
 /** The same work, with its own time in a pan of boiling water. */
-function cookedApart({ ingredientId, cuts }: Thing, work: PrepWork): PrepWork {
-  const { cooks } = ingredientById(ingredientId).cuts[cuts[0] ?? ''] ?? {};
+function cookedApart({ what, cuts }: Thing, work: PrepWork): PrepWork {
+  const { cooks } = what.cuts[cuts[0] ?? ''] ?? {};
   const lastsMin = Math.max(1, Math.round(cooks?.simmered?.bestMin ?? 1)) + 1;
   return {
     ...work,
@@ -152,7 +153,7 @@ export function foodWork(
   const works = things(food)
     .filter((thing) => !bought.has(thing.ingredientId))
     .map((thing): Work => {
-      const what = ingredientById(thing.ingredientId);
+      const { what } = thing;
       const work = prepWorkOf(what, thing.cuts[0] ?? '', evening.style.schools);
       const isApart = thing.isInBroth && finish?.apart === true;
       const made = isMadeAtHome(evening, thing.ingredientId) ? what.homemade : undefined;

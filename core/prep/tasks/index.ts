@@ -53,7 +53,7 @@ export function workOf({ menu, liquids, simmer, build }: PrepQuestion): EveningW
     .filter((work) => work.endsBeforeMin >= leadMin && !work.early)
     .map((work) => work.id);
   const forLaying = layingWork({ menu, build, simmer }, leadMin, CHECK_MIN);
-  const forTable = tableWork(evening, simmer, beforeCheck, forLaying.works.length > 0);
+  const forTable = tableWork(menu, simmer, beforeCheck, forLaying.works.length > 0);
   // What is rubbed into a thing is on it before it is piled or laid.
   const rubbedIn = liquids.flatMap(({ id, kind }) => (kind === 'marinade' ? (forLiquids.lastOf.get(id) ?? []) : []));
   const cut = forFood.works.filter((work) => work.kind === 'food' && work.endsBeforeMin >= leadMin && !work.early);

@@ -1,4 +1,4 @@
-import type { Build, Simmer, SimmerPiece, Units } from '@elixa/contract';
+import type { Build, Simmer, SimmerPiece } from '@elixa/contract';
 import { shortName } from '../../catalogue/shortName';
 import type { Stage } from '../../catalogue/style';
 import type { Menu } from '../../evening/menu';
@@ -37,17 +37,18 @@ export function laidFirst({ pieces, actions }: Simmer): SimmerPiece[] {
   );
 }
 
-const nameOf = ({ ingredientId, cut }: SimmerPiece) => shortName(ingredientId, cut);
+const nameOf = ({ catalogue }: Menu, { ingredientId, cut }: SimmerPiece) =>
+  shortName(catalogue.byId(ingredientId), cut);
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const things = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`;
 
 /** How the piles of tonight are piled and cut. */
 function stackParts(
+  { catalogue, evening }: Menu,
   { stacks, rounds }: { stacks: NonNullable<Build['stacks']>; rounds: number },
   laid: readonly SimmerPiece[],
-  units: Units,
 ): Array<Omit<Part, 'fromMin'>> {
-  const name = (id: string) => shortName(id, laid.find((one) => one.ingredientId === id)?.cut ?? '');
+  const name = (id: string) => shortName(catalogue.byId(id), laid.find((one) => one.ingredientId === id)?.cut ?? '');
   const layers = sum(stacks.inEach.map((one) => one.pieces)) * stacks.repeats * stacks.stacks * rounds;
   const inEach = andList(
     stacks.inEach.map(({ ingredientId, pieces }) => `${Math.round(pieces)} × ${name(ingredientId)}`),
@@ -62,7 +63,7 @@ function stackParts(
     },
     {
       id: 'cut',
-      says: `Pin each pile and cut it across into ${things(stacks.blocksEach, 'block')}, ${showLength(stacks.cutWidthMm, units)} wide${rounds > 1 ? '; those for later into the fridge, covered' : ''}`,
+      says: `Pin each pile and cut it across into ${things(stacks.blocksEach, 'block')}, ${showLength(stacks.cutWidthMm, evening.units)} wide${rounds > 1 ? '; those for later into the fridge, covered' : ''}`,
       lastsMin: Math.max(2, Math.ceil(stacks.stacks * rounds * CUT_MIN)),
       needs: ['hands', 'board'],
     },
@@ -70,11 +71,16 @@ function stackParts(
 }
 
 /** How what lies in the pot from the start is laid, by the words of its stage. */
-function layingSays(stages: readonly Stage[], laid: readonly SimmerPiece[], blocks: number | undefined): string {
+function layingSays(
+  menu: Menu,
+  stages: readonly Stage[],
+  laid: readonly SimmerPiece[],
+  blocks: number | undefined,
+): string {
   const isStacked = (one: SimmerPiece) => one.way === 'stacked';
   const names = [
     ...(laid.some(isStacked) ? [blocks ? things(blocks, 'block') : 'the blocks'] : []),
-    ...new Set(laid.filter((one) => !isStacked(one)).map(nameOf)),
+    ...new Set(laid.filter((one) => !isStacked(one)).map((one) => nameOf(menu, one))),
   ];
   const how = stages.find((stage) => stage.how)?.how;
   return `Into the cold pot: ${andList(names)}${how ? `. ${capital(how)}` : ''}`;
@@ -87,19 +93,22 @@ function layingSays(stages: readonly Stage[], laid: readonly SimmerPiece[], bloc
 export function layingWork({ menu, build, simmer }: LayingQuestion, leadMin: number, checkMin: number): WorkList {
   const laid = laidFirst(simmer);
   if (laid.length === 0) return { works: [], lags: [] };
-  const { evening, stages } = menu;
+  const { stages } = menu;
   const pourAt = stages.findIndex((stage) => stage.do === 'pour');
   const { stacks } = build;
   const work = (id: string, name: string, parts: ReadonlyArray<Omit<Part, 'fromMin'>>, why: string): Work =>
     forTonight({ id, name, parts, why, endsBeforeMin: leadMin + checkMin, freshMin: FRESH_MIN, staleness: 0.3 });
-  const layMin = sum([stacks ? stacks.blocks * BLOCK_MIN : 0, new Set(laid.map(nameOf)).size * LAID_MIN]);
+  const layMin = sum([
+    stacks ? stacks.blocks * BLOCK_MIN : 0,
+    new Set(laid.map((one) => nameOf(menu, one))).size * LAID_MIN,
+  ]);
   const works = [
     ...(stacks
       ? [
           work(
             'stack',
             'The stacks',
-            stackParts({ stacks, rounds: build.rounds.length }, laid, evening.units),
+            stackParts(menu, { stacks, rounds: build.rounds.length }, laid),
             'Leaves and slices cook as one',
           ),
         ]
@@ -110,7 +119,7 @@ export function layingWork({ menu, build, simmer }: LayingQuestion, leadMin: num
       [
         {
           id: 'do',
-          says: layingSays(stages.slice(0, Math.max(0, pourAt)), laid, stacks?.blocks),
+          says: layingSays(menu, stages.slice(0, Math.max(0, pourAt)), laid, stacks?.blocks),
           lastsMin: Math.max(2, Math.ceil(layMin)),
           needs: ['hands'],
         },

@@ -1,6 +1,5 @@
 import type { Liquid } from '@elixa/contract';
 import type { Homemade } from '../../catalogue/ingredient';
-import { ingredientById } from '../../catalogue/ingredients';
 import type { Menu } from '../../evening/menu';
 import { showMeasure } from '../../measures/showMeasure';
 import type { Lag } from '../problem';
@@ -32,7 +31,7 @@ const partsOf = (made: Homemade, massG: number): Part[] =>
  * @param firstOf the first piece of work of each liquid
  */
 export function madeWork(
-  { evening, food }: Pick<Menu, 'evening' | 'food'>,
+  { evening, catalogue, food }: Pick<Menu, 'evening' | 'catalogue' | 'food'>,
   liquids: readonly Liquid[],
   leadMin: number,
   firstOf: ReadonlyMap<string, string>,
@@ -40,7 +39,7 @@ export function madeWork(
   const works: Work[] = [];
   const lags: Lag[] = [];
   for (const id of evening.choices.homemade ?? []) {
-    const what = ingredientById(id);
+    const what = catalogue.byId(id);
     const into = liquids.filter((liquid) => liquid.ingredients.some((part) => part.ingredientId === id));
     const bought = evening.choices.bought?.includes(id) ?? false;
     if (!what.homemade || into.length === 0 || bought) continue;

@@ -1,5 +1,6 @@
-import type { Evening, Simmer } from '@elixa/contract';
+import type { Simmer } from '@elixa/contract';
 import { shortName } from '../../catalogue/shortName';
+import type { Menu } from '../../evening/menu';
 import { andList } from '../../measures/andList';
 import { laidFirst } from './laying';
 import { forTonight, type Part, type Work, type WorkList } from './work';
@@ -48,7 +49,12 @@ export const leadOf = (simmer: Simmer) => Math.ceil((simmer.readyAtS[0] ?? 0) / 
  * @param before ids of everything that has to be done before the counter is checked
  * @param isLaid something lies in the pot before it is lit, and stands on no plate
  */
-export function tableWork(evening: Evening, simmer: Simmer, before: readonly string[], isLaid: boolean): WorkList {
+export function tableWork(
+  { evening, catalogue }: Menu,
+  simmer: Simmer,
+  before: readonly string[],
+  isLaid: boolean,
+): WorkList {
   const leadMin = leadOf(simmer);
   const isOnKitchenBurner = evening.heatSource.kind === 'gasHob' || evening.heatSource.kind === 'electricPlate';
   const round = handMinutes(simmer, leadMin).map((part) => ({
@@ -103,7 +109,7 @@ export function tableWork(evening: Evening, simmer: Simmer, before: readonly str
       ARRANGE_ID,
       isLaid ? 'Arrange what goes in later' : 'Arrange what goes in',
       isLaid
-        ? `On a plate beside the pot: ${andList([...new Set(onPlates.map((one) => shortName(one.ingredientId, one.cut)))])}`
+        ? `On a plate beside the pot: ${andList([...new Set(onPlates.map((one) => shortName(catalogue.byId(one.ingredientId), one.cut)))])}`
         : 'On plates beside the pot, in the order in which it goes in',
       Math.ceil(2 + pieces / 3),
       leadMin + CHECK_MIN,

@@ -2,6 +2,7 @@ import type { SimmerPiece } from '@elixa/contract';
 import { lookOf, wrongWith } from '@elixa/core';
 import { memo } from 'react';
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { useCatalogue } from '@/ui/catalogue';
 import { GLAZE_LINE, PieceGlyph } from '@/ui/pot/PieceGlyph';
 import { isOfAnimal } from '../isOfAnimal';
 import { inLines, isMovable, NAME_AT, ROW, type ChartLayout } from './layout';
@@ -27,6 +28,7 @@ interface Props {
 
 /** What is in the pot from when to when; below it from when to when each thing would be in its window. */
 export const PieceRows = memo(function PieceRows(given: Props) {
+  const catalogue = useCatalogue();
   const { layout, top, width, windows, ghost, chosenId, dragged } = given;
   const { pieces, names, namesWidth, x } = layout;
   const most = Math.floor((namesWidth - NAME_AT - 6) / 6.7);
@@ -47,7 +49,7 @@ export const PieceRows = memo(function PieceRows(given: Props) {
             {chosenId === one.id ? (
               <Rect x={0} y={y} width={width} height={ROW} rx={8} fill="rgb(var(--well))" />
             ) : null}
-            <PieceGlyph {...lookOf(one.ingredientId, one.cut)} x={13} y={y + 18} radius={11} />
+            <PieceGlyph {...lookOf(catalogue.byId(one.ingredientId), one.cut)} x={13} y={y + 18} radius={11} />
             {inLines(names[index]!, most).map((line, at, lines) => (
               <SvgText
                 key={at}
@@ -86,7 +88,7 @@ export const PieceRows = memo(function PieceRows(given: Props) {
               width={right - left}
               height={18}
               rx={5}
-              fill={`var(--glaze-${lookOf(one.ingredientId, one.cut).glaze})`}
+              fill={`var(--glaze-${lookOf(catalogue.byId(one.ingredientId), one.cut).glaze})`}
               stroke={GLAZE_LINE}
               strokeWidth={0.8}
             />
@@ -120,7 +122,7 @@ export const PieceRows = memo(function PieceRows(given: Props) {
                 )}
               </>
             ) : null}
-            {windows && isOfAnimal(one) && one.safeAtS !== undefined && one.safe ? (
+            {windows && isOfAnimal(catalogue, one) && one.safeAtS !== undefined && one.safe ? (
               <Shield x={x(one.safeAtS)} y={y + 18} />
             ) : null}
           </G>

@@ -3,6 +3,7 @@ import { isDryAt, shiftIso, spanText, traceAt, traceBeforeS } from '@elixa/core'
 import { useRef, useState } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
+import { useCatalogue } from '@/ui/catalogue';
 import { clock } from '@/ui/time';
 import { LEVELS_HEIGHT, LevelCurves, TemperatureCurve } from './Curves';
 import { isMovable, layoutOf, onClockOf, ROW, snappedS } from './layout';
@@ -40,13 +41,14 @@ const DRAWN_FROM_PX = 6;
  * asked for, level and strength. A touch anywhere is a moment; the beginning of a bar can be drawn to another time.
  */
 export function SimmerChart(props: Props) {
+  const catalogue = useCatalogue();
   const { simmer, compared, round, units, atS, chosenId, levels, onMoment, onChosen, onMoved } = props;
   const [width, setWidth] = useState(350);
   const [dragged, setDragged] = useState<{ id: string; inAtS: number } | undefined>(undefined);
   const held = useRef<Held>({ kind: 'moment' });
   const before = compared ? onClockOf(compared, simmer) : undefined;
-  const own = before ? layoutOf(before, round, width) : undefined;
-  const layout = layoutOf(simmer, round, width, own);
+  const own = before ? layoutOf(catalogue, before, round, width) : undefined;
+  const layout = layoutOf(catalogue, simmer, round, width, own);
   const { pieces, names, x, fromS, readyS, rowsTop } = layout;
   const ghost = own ? new Map(own.pieces.map((one) => [one.id, one])) : undefined;
   const height = layout.height + (levels && simmer.trace ? LEVELS_HEIGHT : 0);

@@ -10,7 +10,7 @@ describe('names beside the bars', () => {
   });
 
   it('are whole for everything that there is, on a phone', () => {
-    const names = INGREDIENTS.flatMap(({ id, cuts }) => Object.keys(cuts).map((cut) => shortName(id, cut)));
+    const names = INGREDIENTS.flatMap((what) => Object.keys(what.cuts).map((cut) => shortName(what, cut)));
     expect([...new Set(names)].filter((name) => inLines(name, 14).some((line) => line.includes('…')))).toEqual([]);
   });
 });

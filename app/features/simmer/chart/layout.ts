@@ -1,5 +1,5 @@
 import type { Simmer, SimmerPiece } from '@elixa/contract';
-import { shortName } from '@elixa/core';
+import { type Catalogue, shortName } from '@elixa/core';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 
 /** Heights of a chart of one round, in px: the temperature, the line of the times, a row for each thing. */
@@ -59,10 +59,16 @@ export function onClockOf(simmer: Simmer, other: Simmer): Simmer {
  * @param like another plan of the same round: the line of time has room for both, and rows keep its order, so that
  *   nothing jumps away under a finger
  */
-export function layoutOf(simmer: Simmer, round: number, width: number, like?: ChartLayout): ChartLayout {
+export function layoutOf(
+  catalogue: Catalogue,
+  simmer: Simmer,
+  round: number,
+  width: number,
+  like?: ChartLayout,
+): ChartLayout {
   const order = new Map(like?.pieces.map((one, index) => [one.id, index]));
   const pieces = piecesOf(simmer, round).sort((a, b) => (order.get(a.id) ?? 99) - (order.get(b.id) ?? 99));
-  const names = pieces.map((one) => shortName(one.ingredientId, one.cut));
+  const names = pieces.map((one) => shortName(catalogue.byId(one.ingredientId), one.cut));
   const namesWidth = Math.min(
     width * 0.42,
     Math.max(LEAST_NAMES, NAME_AT + Math.max(...names.map((name) => name.length)) * LETTER + 8),
