@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './support/test';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
 
@@ -10,39 +10,7 @@ const open = async (page: Page, id = 'muffled-peal') => {
   await page.goto(`${server.url}/evening/${id}/broth`);
   await expect(page.getByText('cold water to start with')).toBeVisible();
 };
-/** Grams of an ingredient, as its row says. */
-const gramsOf = async (page: Page, name: string) => {
-  const row = page.getByRole('button', { name: new RegExp(`^${name},`) });
-  return Number(/([\d.]+) g ·/.exec((await row.textContent()) ?? '')?.[1]);
-};
-
-test('stronger and milder: the soy follows at once, and back again', async ({ page }) => {
-  await open(page);
-  const before = await gramsOf(page, 'light soy sauce');
-  await page.getByRole('button', { name: 'Stronger' }).click();
-  await expect(page.getByText('Salt: a little more')).toBeVisible();
-  await expect(async () => expect(await gramsOf(page, 'light soy sauce')).toBeGreaterThan(before)).toPass();
-  await page.getByRole('button', { name: 'Milder' }).click();
-  await expect(page.getByText('Salt: as written')).toBeVisible();
-  await expect(async () => expect(await gramsOf(page, 'light soy sauce')).toBeCloseTo(before, 5)).toPass();
-});
-
-test('“I have no…”: what is there takes its place at the same strength, and can be taken back', async ({ page }) => {
-  await open(page);
-  const strength = page.getByText(/% salt at the table/);
-  await page.getByRole('button', { name: /^light soy sauce,/ }).click();
-  await page
-    .getByRole('dialog')
-    .getByRole('button', { name: /^Dark soy/ })
-    .click();
-  await expect(page.getByText('instead of light soy sauce')).toBeVisible();
-  await expect(strength).toHaveText(/0\.(39|4\d) %/);
-  await page.getByRole('button', { name: /^dark soy sauce,/ }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Back to light soy sauce' }).click();
-  await expect(page.getByRole('button', { name: /^light soy sauce,/ })).toBeVisible();
-});
-
-test('another broth, a second dip and a base are chosen, stored, and there after a reload', async ({ page }) => {
+test('another broth, a second dip and a base are chosen, stored, and there after a reload', async ({ tab: page }) => {
   await open(page, 'practice-night');
   await page.getByRole('button', { name: 'Other broths and sauces' }).click();
   const sheet = page.getByRole('dialog');
@@ -60,7 +28,9 @@ test('another broth, a second dip and a base are chosen, stored, and there after
   await expect(page.getByText(/ml are left after the evening/)).toBeVisible();
 });
 
-test('weighing: too much miso is mended by the rest, and by water when nothing salty is left', async ({ page }) => {
+test('weighing: too much miso is mended by the rest, and by water when nothing salty is left', async ({
+  tab: page,
+}) => {
   await open(page);
   await page.getByRole('button', { name: 'Other broths and sauces' }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'Miso broth', exact: true }).click();
@@ -99,26 +69,7 @@ test('weighing: too much miso is mended by the rest, and by water when nothing s
   await expect(sheet.getByText(/too much red miso: \d+ ml more water keeps it right/)).toBeVisible();
 });
 
-test('at the stove: too salty says how much water, and it stands in the notes', async ({ page }) => {
-  await page.goto(`${server.url}/evening/practice-night/stove`);
-  await page.getByRole('button', { name: 'Light it now' }).click();
-  await page.getByRole('button', { name: 'It does not taste right' }).click();
-  const sheet = page.getByRole('dialog');
-  await expect(sheet.getByText(/Pour in \d+ ml of hot water/)).toBeVisible();
-  await sheet.getByRole('radio', { name: 'Too weak' }).click();
-  await expect(sheet.getByText(/Pour in \d+ ml of the broth kept back/)).toBeVisible();
-  await sheet.getByRole('radio', { name: 'Too sour' }).click();
-  await expect(sheet.getByText(/^Or only round it off/)).toBeVisible();
-  await sheet.getByRole('radio', { name: 'Too weak' }).click();
-  await sheet.getByRole('button', { name: 'Done' }).click();
-  await expect(sheet).toBeHidden();
-  await expect(async () => {
-    const { events } = await (await fetch(`${server.url}/api/evenings/practice-night/events`)).json();
-    expect(events.map((one: { text?: string }) => one.text).join()).toMatch(/Too weak: pour in/);
-  }).toPass();
-});
-
-test('a guest who avoids what is in the broth gets a small pan with its own', async ({ page }) => {
+test('a guest who avoids what is in the broth gets a small pan with its own', async ({ tab: page }) => {
   await page.goto(`${server.url}/evening/muffled-peal/who`);
   await page.getByRole('button', { name: /^For Noor, in a small pan: sugar/ }).click();
   await expect(page.getByText('Settled: white sugar in a small pan')).toBeVisible();
@@ -131,7 +82,7 @@ test('a guest who avoids what is in the broth gets a small pan with its own', as
   await expect(page.getByText('instead of mirin')).toBeVisible();
 });
 
-test('a divided pot holds two broths, one of them from the jar made ahead', async ({ page }) => {
+test('a divided pot holds two broths, one of them from the jar made ahead', async ({ tab: page }) => {
   await page.goto(`${server.url}/evening/first-frost/who`);
   await page.getByRole('radio', { name: /^24 cm divided steel pot/ }).click();
   await cookOn(page).goTo('Broth');

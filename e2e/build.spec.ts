@@ -1,4 +1,5 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Locator } from '@playwright/test';
+import { expect, test, type Page } from './support/test';
 import { readFileSync } from 'node:fs';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
@@ -38,7 +39,7 @@ async function whole(drawn: Locator) {
 
 const far = (a: { x: number; y: number }, b: { x: number; y: number }) => Math.hypot(a.x - b.x, a.y - b.y);
 
-test('a bunch is carried elsewhere, stays there over a reload, and is taken back', async ({ page }) => {
+test('a bunch is carried elsewhere, stays there over a reload, and is taken back', async ({ tab: page }) => {
   const cook = cookOn(page);
   await openBoard(page);
   await page.getByRole('checkbox', { name: 'Move things' }).click();
@@ -66,7 +67,7 @@ test('a bunch is carried elsewhere, stays there over a reload, and is taken back
 });
 
 test('keys and plain buttons do the same: a place on, into the middle, locked, and a word where it cooks badly', async ({
-  page,
+  tab: page,
 }) => {
   await openBoard(page);
   const carrot = bunch(page, /^Carrot/);
@@ -92,7 +93,9 @@ test('keys and plain buttons do the same: a place on, into the middle, locked, a
   await expect(page.getByText('Daikon lies on top')).toBeHidden();
 });
 
-test('the pot is built card by card, and its drawing is kept as a file that other programs open', async ({ page }) => {
+test('the pot is built card by card, and its drawing is kept as a file that other programs open', async ({
+  tab: page,
+}) => {
   await openBoard(page);
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as SVG' }).click();
@@ -123,7 +126,7 @@ test('the pot is built card by card, and its drawing is kept as a file that othe
   await expect(page.getByRole('heading', { name: 'What to pour' })).toBeVisible();
 });
 
-test('the card to print is one page', async ({ page }) => {
+test('the card to print is one page', async ({ tab: page }) => {
   for (const format of ['Letter', 'A4'] as const) {
     await page.goto(`${server.url}/card/muffled-peal`);
     await expect(page.getByText('In this order')).toBeVisible();
@@ -134,7 +137,7 @@ test('the card to print is one page', async ({ page }) => {
   await expect(page).toHaveURL(/\/build$/);
 });
 
-test('how high it stands is told minute by minute, and a ruler is read both ways', async ({ page }) => {
+test('how high it stands is told minute by minute, and a ruler is read both ways', async ({ tab: page }) => {
   await openBoard(page);
   const before = await page.getByText(/stand in it, \d+ mm deep/).textContent();
   for (let press = 0; press < 4; press += 1) await page.getByRole('button', { name: 'Earlier', exact: true }).click();

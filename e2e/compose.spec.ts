@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './support/test';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
 
@@ -7,7 +7,7 @@ test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
 test.use({ viewport: { width: 390, height: 844 } });
 
-test('a pot is composed, kept under a name, and cooked again on another evening', async ({ page }) => {
+test('a pot is composed, kept under a name, and cooked again on another evening', async ({ tab: page }) => {
   const cook = cookOn(page);
   await page.goto(`${server.url}/evening/practice-night/pot`);
   await page.getByRole('button', { name: 'Put something in' }).click();

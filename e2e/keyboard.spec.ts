@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './support/test';
 import { ElixaServer } from './support/server';
 
 const server = new ElixaServer({ demo: true });
@@ -10,7 +10,7 @@ const focused = (page: Page) =>
   page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '');
 
 test('a sheet is opened, filled in and left by keys alone: nothing is lost, and the focus comes back', async ({
-  page,
+  tab: page,
 }) => {
   await who(page);
   const opener = page.getByRole('button', { name: 'Change Bram' });
@@ -58,7 +58,7 @@ test('a sheet is opened, filled in and left by keys alone: nothing is lost, and 
 });
 
 test('a guest is added with the keyboard alone: one, and the next key begins at the title of the sheet', async ({
-  page,
+  tab: page,
 }) => {
   await who(page);
   const guests = page.getByRole('button', { name: /^Change / });
@@ -81,7 +81,7 @@ test('a guest is added with the keyboard alone: one, and the next key begins at 
   await expect(page.getByRole('button', { name: 'Change Ran' })).toBeVisible();
 });
 
-test('Escape takes back what was half typed, and nothing else', async ({ page }) => {
+test('Escape takes back what was half typed, and nothing else', async ({ tab: page }) => {
   await who(page);
   const power = page.getByLabel('Power, W');
   const before = await power.inputValue();
@@ -92,7 +92,9 @@ test('Escape takes back what was half typed, and nothing else', async ({ page })
   await expect(power).toBeFocused();
 });
 
-test('the focus goes on with the work: from task to task, and from lighting to the first step', async ({ page }) => {
+test('the focus goes on with the work: from task to task, and from lighting to the first step', async ({
+  tab: page,
+}) => {
   await page.goto(`${server.url}/evening/practice-night/prep`);
   const begin = page.getByRole('button', { name: /^Begin: / }).first();
   const first = await begin.getAttribute('aria-label');

@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { chromiumOptions } from './support/chromium';
+import { USUAL } from './support/usual';
 
 export default defineConfig({
   testDir: '.',
@@ -12,11 +13,7 @@ export default defineConfig({
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : [['list']],
   use: {
     actionTimeout: 20_000,
-    viewport: { width: 390, height: 844 },
-    timezoneId: 'Europe/London',
-    locale: 'en-GB',
-    // What is kept for a dead server is fetched and compiled with each first page: only where a journey goes without one.
-    serviceWorkers: 'block',
+    ...USUAL,
     screenshot: 'only-on-failure',
     launchOptions: chromiumOptions(),
   },

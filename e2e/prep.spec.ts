@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './support/test';
 import { mustReadEvening, eventsAnswerSchema, pantrySchema } from '@elixa/contract';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
@@ -131,7 +131,7 @@ test('the calendar goes out with alarms and comes back with what was done', asyn
   await expect(page.getByText(/^This is no calendar file/)).toBeVisible();
 });
 
-test('shopping: ticked, put away, counted from a file with a bad line, and shorter for it', async ({ page }) => {
+test('shopping: ticked, put away, counted from a file with a bad line, and shorter for it', async ({ tab: page }) => {
   await page.goto(`${server.url}/evening/muffled-peal/shopping`);
   await expect(page.getByText('things still to buy')).toBeVisible();
   const kelp = page.getByRole('checkbox', { name: /^dried kelp,/ });
@@ -171,7 +171,7 @@ test('shopping: ticked, put away, counted from a file with a bad line, and short
   );
 });
 
-test('the sheet to print is one page', async ({ page }) => {
+test('the sheet to print is one page', async ({ tab: page }) => {
   for (const [id, format] of [
     ['muffled-peal', 'Letter'],
     ['practice-night', 'A4'],
@@ -185,7 +185,7 @@ test('the sheet to print is one page', async ({ page }) => {
   await expect(page).toHaveURL(/\/prep$/);
 });
 
-test('after the evening, what was eaten is taken out of the pantry once', async ({ page }) => {
+test('after the evening, what was eaten is taken out of the pantry once', async ({ tab: page }) => {
   const soy = async () => {
     const { items } = pantrySchema.parse(await (await fetch(`${server.url}/api/pantry`)).json());
     return items.find((item) => item.itemId === 'darkSoy')!.massG;

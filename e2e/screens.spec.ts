@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './support/test';
 import { expectNothingSerious } from './support/access';
 import { expectInPlace, TIGHTEST } from './support/geometry';
 import { ElixaServer } from './support/server';
@@ -25,14 +25,14 @@ async function withLargeLetters(page: Page, look: () => Promise<void>): Promise<
 
 /** What lies a tap away is looked at in one page: opening one anew costs more than looking at it. */
 const IN_ONE_PAGE = [
-  ['choose', 'broth', 'prep'],
-  ['pot', 'simmer', 'stove'],
+  ['choose', 'broth', 'prep', 'shopping'],
+  ['pot', 'build', 'simmer', 'stove'],
 ];
 const together = SCREENS.map(({ name }) => IN_ONE_PAGE.find((group) => group.includes(name)) ?? [name]);
 
 for (const names of new Set(together)) {
   test(`${names.join(', ')}: nothing serious for access in light and dark, everything in its place, with large letters too`, async ({
-    page,
+    tab: page,
   }) => {
     for (const screen of SCREENS.filter(({ name }) => names.includes(name)))
       await test.step(screen.name, async () => {
@@ -55,7 +55,7 @@ for (const names of new Set(together)) {
 }
 
 test('the sheets of an evening: nothing serious for access, everything in its place, with large letters too', async ({
-  page,
+  tab: page,
 }) => {
   for (const { at, ...one } of SHEETS) {
     const path = `/evening/muffled-peal/${at}`;
@@ -70,7 +70,7 @@ test('the sheets of an evening: nothing serious for access, everything in its pl
   }
 });
 
-test('everything can be reached and pressed with the keyboard, and the focus is seen', async ({ page }) => {
+test('everything can be reached and pressed with the keyboard, and the focus is seen', async ({ tab: page }) => {
   await open(page, server.url, SCREENS[0]);
   const reached: string[] = [];
   for (;;) {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './support/test';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
 
@@ -18,7 +18,7 @@ async function handleOf(page: Page, name: string) {
 }
 
 test('an addition is drawn to another time, and the rest of the pot follows; it is put back, or kept and undone', async ({
-  page,
+  tab: page,
 }) => {
   const cook = cookOn(page);
   await page.goto(server.url + at);
@@ -57,7 +57,7 @@ test('an addition is drawn to another time, and the rest of the pot follows; it 
 });
 
 test('what if: the pot without its lid is tried out, any moment of it is looked at, and nothing is changed', async ({
-  page,
+  tab: page,
 }) => {
   await page.goto(server.url + at);
   const lit = page.getByText(/^light the burner/);

@@ -1,12 +1,16 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync } from 'node:fs';
+import { rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Network } from './network';
 
 const ROOT = path.join(__dirname, '..', '..');
 const READY = /Elixa is ready:\s+(http:\S+)/;
+
+/** The variable with the folder of all data, which is thrown away when the journeys are over. */
+export const PLACE = 'ELIXA_E2E_DATA';
 
 /** Where the data are that were made once for all, by the name of the variable. */
 export const BEGUN = { empty: 'ELIXA_E2E_EMPTY', demo: 'ELIXA_E2E_DEMO' } as const;
@@ -19,9 +23,15 @@ interface Options {
   tellsHour?: boolean;
 }
 
+/** A disk forgets a thousand files in a second: nobody waits for it. */
+const thrownAway = (folder: string) =>
+  void rm(folder, { recursive: true, force: true, maxRetries: 3 }).catch((error: Error) =>
+    process.stderr.write(`${folder} is left behind: ${error.message}\n`),
+  );
+
 /** A server of its own in a folder of its own, that can be killed and started again on the same data and port. */
 export class ElixaServer {
-  readonly data = mkdtempSync(path.join(tmpdir(), 'elixa-e2e-'));
+  readonly data = mkdtempSync(path.join(process.env[PLACE] ?? tmpdir(), 'elixa-e2e-'));
   private child: ChildProcess | undefined;
   private network: Network | undefined;
   /** Where it listens. */
@@ -36,7 +46,12 @@ export class ElixaServer {
 
   async start(): Promise<string> {
     const port = this.address ? new URL(this.address).port : '0';
-    const args = [path.join(ROOT, 'server', 'dist', 'main.js'), ...(this.options.demo ? ['--demo'] : [])];
+    // PostgreSQL is compiled with each server, and none of them lives long enough to make up for compiling it well.
+    const args = [
+      '--liftoff-only',
+      path.join(ROOT, 'server', 'dist', 'main.js'),
+      ...(this.options.demo ? ['--demo'] : []),
+    ];
     const child = spawn(process.execPath, args, {
       cwd: ROOT,
       env: { ...process.env, ELIXA_PORT: port, ELIXA_DATA: this.data, ELIXA_LOG: 'warn', TZ: 'Europe/London' },
@@ -73,7 +88,9 @@ export class ElixaServer {
   async remove(): Promise<void> {
     await this.kill();
     this.network?.remove();
-    rmSync(this.data, { recursive: true, force: true });
+    thrownAway(this.data);
+    // A server that was killed leaves it.
+    thrownAway(`${this.data}.lock`);
   }
 
   private async end(signal: NodeJS.Signals): Promise<number | null> {
