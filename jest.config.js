@@ -30,8 +30,13 @@ module.exports = {
         '^idb-keyval$': '<rootDir>/testing/inMemory.js',
         '^@/(.*)$': '<rootDir>/$1',
       },
+      // Plain TypeScript is compiled as it is; Babel is for what has JSX, styles and the types of React Native.
+      transform: {
+        '/(core|contract)/.*\\.ts$': '@swc/jest',
+        '/node_modules/(d3-[a-z-]+|internmap|@reduxjs/toolkit|immer|react-redux|date-fns|uuid)/': '@swc/jest',
+      },
       transformIgnorePatterns: [
-        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|@expo-.*|nativewind|standard-navigation|react-native-css-interop|react-native-svg|lucide-react-native|d3-.*|internmap|@reduxjs/toolkit|immer|react-redux|date-fns|uuid)/)',
+        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|@expo-.*|standard-navigation|d3-.*|internmap|@reduxjs/toolkit|immer|react-redux|date-fns|uuid)/)',
       ],
     },
   ],
