@@ -63,6 +63,8 @@ export interface Cut {
   label: string;
   /** What the cook calls it at the stove: `cabbage stems`. */
   short: string;
+  /** What of the thing it is, where its parts go in apart. */
+  part?: 'stems' | 'leaves';
   /** Smallest dimension of one piece in mm. */
   thicknessMm: number;
   /** Mass of one piece in g, for drawing it. */

@@ -61,6 +61,9 @@ function asThick(cut: Cut, thicknessMm: number | undefined): Cut {
   };
 }
 
+/** The same cut, called as the cook calls the thing: what it is like may lie in the pot beside it. */
+const called = (cut: Cut, name: string): Cut => ({ ...cut, short: cut.part ? `${name} ${cut.part}` : name });
+
 /**
  * A thing of the cook's own with all that is known of it: what it says itself, and for the rest what it is like.
  * @throws RangeError when it is like something that the catalogue does not hold
@@ -83,7 +86,7 @@ export function ownIngredient(thing: OwnThing): Ingredient {
     cuts: Object.fromEntries(
       Object.entries(like.cuts).map(([cut, given]) => [
         cut,
-        learnt(asThick(given, thicknessMm), timesLonger, mustCookThrough),
+        called(learnt(asThick(given, thicknessMm), timesLonger, mustCookThrough), name),
       ]),
     ),
     source: `named by the cook, like ${like.name}`,

@@ -22,6 +22,7 @@ export const VEGETABLES = [
       stem: {
         label: 'stems, 3 cm on the slant',
         short: 'cabbage stems',
+        part: 'stems',
         thicknessMm: 8,
         pieceG: 15,
         partOfWhole: true,
@@ -32,6 +33,7 @@ export const VEGETABLES = [
         label: 'leaves in large pieces',
         look: { glaze: 'leaf' },
         short: 'cabbage leaves',
+        part: 'leaves',
         thicknessMm: 1,
         pieceG: 8,
         partOfWhole: true,
@@ -40,6 +42,7 @@ export const VEGETABLES = [
       wholeLeaf: {
         label: 'inner leaves, whole',
         short: 'cabbage leaves',
+        part: 'leaves',
         thicknessMm: 5,
         pieceG: 45,
         partOfWhole: true,
@@ -392,6 +395,7 @@ export const VEGETABLES = [
       leaf: {
         label: 'leaves apart',
         short: 'bok choy leaves',
+        part: 'leaves',
         thicknessMm: 3,
         pieceG: 8,
         cooks: { simmered: plant(0.8, 1.2, 3, 25, 'the stem is clear at the edge') },
