@@ -13,6 +13,8 @@ const plain = (name) => ({
 
 /** @type {import('jest').Config} */
 module.exports = {
+  // What a component test compiles on its way counts as its time: on a slow and cold machine that is most of it.
+  testTimeout: 60_000,
   projects: [
     plain('contract'),
     plain('core'),
