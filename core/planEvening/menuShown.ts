@@ -12,7 +12,7 @@ export const stageShown = (menu: Menu, stage: Stage): PlanStage => {
       one.pan === 'main' &&
       (stage.items?.some(({ ingredientId }) => ingredientId === one.slotId) || stage.roles?.includes(one.role)),
   );
-  const names = inIt.map((one) => shortName(menu.catalogue.byId(one.ingredientId), one.cuts[0]?.cut ?? ''));
+  const names = inIt.map((one) => shortName(one.what, one.cuts[0]?.cut ?? ''));
   return {
     id: stage.id,
     do: stage.do,

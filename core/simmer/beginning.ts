@@ -145,7 +145,7 @@ function dryWork({ menu, seared }: ActionQuestion, { course, startS }: Filling, 
           pieceId: searedId,
           massG: portion.massG,
           shownText: shown(menu, { ...portion, cut: portion.cut ?? '' }),
-          says: stageSays(stage, [shortName(menu.catalogue.byId(portion.ingredientId), portion.cut ?? '')]),
+          says: stageSays(stage, [shortName(portion.what, portion.cut ?? '')]),
           lookFor: stage.untilCue,
           fire: 'dry',
           does: [

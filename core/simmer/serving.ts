@@ -13,12 +13,12 @@ import { TOP_UP_BEFORE_S } from './toppingUp';
 const WORTH_TURNING_DOWN_S = 3 * 60;
 
 /** What was cooked apart has the broth of the pot ladled over it. */
-function overBowls({ catalogue, finish, food }: ActionQuestion['menu']): string | undefined {
+function overBowls({ finish, food }: ActionQuestion['menu']): string | undefined {
   if (finish && finish.slots.length === 0) return 'Hot broth into the bowls, over what is left of the dips';
   if (!finish?.apart) return undefined;
   const names = food
     .filter((one) => one.purpose === 'finish')
-    .map((one) => shortName(catalogue.byId(one.ingredientId), one.cuts[0]?.cut ?? ''));
+    .map((one) => shortName(one.what, one.cuts[0]?.cut ?? ''));
   return `${stageSays({ ...finish.stages[0]!, says: '{in}' }, [...new Set(names)])} into bowls, the hot broth over them`;
 }
 

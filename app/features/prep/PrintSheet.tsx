@@ -12,6 +12,7 @@ import { PaperPage } from '@/ui/PaperPage';
 import { Body, clockColumn, Heading, Small } from '@/ui/Text';
 import { clock, dayShort, lasting } from '@/ui/time';
 import { handTasks, inGoes, lengthS } from './prepWords';
+import { laterRounds } from './laterRounds';
 import { sheetSize, type SheetWords } from './sheetSize';
 
 const dark = (task: PrepTask | undefined) => [task?.label, task?.amountText].filter(Boolean).join(', ');
@@ -30,9 +31,7 @@ function simmerWords(catalogue: Catalogue, plan: PotPlan): string {
   const { simmer, build } = plan;
   const steps = liveSteps(catalogue, simmer).filter((step) => step.round <= 1 + slicesFirst(plan));
   const first = steps.map((step) => `${clock(shiftIso(simmer.litAt, step.atS))} ${step.title}`).join(' · ');
-  return build.rounds.length > 1
-    ? `${first}. The other ${build.rounds.length - 1} rounds in the same order.`
-    : `${first}.`;
+  return [`${first}.`, ...laterRounds(build.rounds.length)].join(' ');
 }
 
 /** Everything that stands on the sheet. */

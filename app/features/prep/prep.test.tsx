@@ -6,6 +6,7 @@ import { NowCard } from './NowCard';
 import { changed, handTasks, inGoes, lastTicked, nowTasks, standing } from './prepWords';
 import { isBehind } from '@/features/evening/usePlanning';
 import { WorkingAlone } from './WorkingAlone';
+import { laterRounds } from './laterRounds';
 
 const evening = practice();
 const { prep } = planEvening(evening);
@@ -99,4 +100,12 @@ describe('pieces of work that follow one another', () => {
     expect(groups.flatMap((group) => group.tasks)).toEqual(handTasks(prep));
     expect(groups.length).toBeLessThan(handTasks(prep).length);
   });
+});
+
+it('says of the rounds after the first what a cook would say', () => {
+  expect([1, 2, 3].map(laterRounds)).toEqual([
+    [],
+    ['The second round in the same order.'],
+    ['The other 2 rounds in the same order.'],
+  ]);
 });
