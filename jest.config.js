@@ -8,7 +8,7 @@ const plain = (name) => ({
   rootDir: `${__dirname}/${name}`,
   runner: 'jest-light-runner',
   testMatch: ['<rootDir>/**/*.test.ts'],
-  setupFiles: [`${__dirname}/core/testing/typescript.mjs`, `${__dirname}/core/testing/seeded.js`],
+  setupFiles: [`${__dirname}/core/testing/typescript.mjs`, `${__dirname}/core/testing/seeded.mjs`],
 });
 
 /** @type {import('jest').Config} */

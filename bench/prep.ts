@@ -41,7 +41,7 @@ function timed(work: () => void, times: number): number {
 
 /** The same search in a worker, and how long the thread that waits for it was ever kept from its own work. */
 async function inWorker(evening: Evening): Promise<{ ms: number; blockedMs: number }> {
-  const worker = new Worker(`${__dirname}/prepWorker.mjs`, { workerData: evening });
+  const worker = new Worker(`${import.meta.dirname}/prepWorker.mjs`, { workerData: evening });
   await new Promise((resolve) => worker.once('message', resolve));
   let last = performance.now();
   let blockedMs = 0;

@@ -1,10 +1,7 @@
 import { parentPort, workerData } from 'node:worker_threads';
-import { register } from 'tsx/esm/api';
+import '@oxc-node/core/register';
 
-register();
-// Compiled on the way in, the module may come as the default of another.
-const core = await import('@elixa/core');
-const { prepProblemOf, solvePrep } = core.default ?? core;
+const { prepProblemOf, solvePrep } = await import('@elixa/core');
 const problem = prepProblemOf(workerData);
 parentPort.postMessage('ready');
 parentPort.once('message', () => {

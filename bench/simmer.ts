@@ -38,7 +38,7 @@ interface Odex {
     ): { y: number[]; outcome: number };
   };
 }
-const { Solver } = createRequire(__filename)('odex') as Odex;
+const { Solver } = createRequire(import.meta.url)('odex') as Odex;
 
 const MINUTES = 90;
 const KINDS = 14;

@@ -3,8 +3,8 @@ import path from 'node:path';
 import { exportForWeb, packFiles } from '../scripts/web';
 import { kb, row, type Row } from './row';
 
-const ROOT = path.join(__dirname, '..');
-const EMPTY = path.join(__dirname, 'empty');
+const ROOT = path.join(import.meta.dirname, '..');
+const EMPTY = path.join(import.meta.dirname, 'empty');
 export const EMPTY_DIST = path.join(EMPTY, 'dist');
 const DIST = path.join(ROOT, 'app', 'dist');
 

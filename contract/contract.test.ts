@@ -5,7 +5,7 @@ import { eveningSchema, fieldErrors, liveEventSchema, planSchema, publishedSchem
 import { nearestKey } from './nearestKey';
 
 const practice = () =>
-  JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', 'practice-night.json'), 'utf8')) as Record<
+  JSON.parse(readFileSync(path.join(import.meta.dirname, '..', 'examples', 'practice-night.json'), 'utf8')) as Record<
     string,
     unknown
   >;
@@ -22,7 +22,9 @@ describe('the evening document', () => {
   it.each(['practice-night', 'first-frost', 'muffled-peal'])(
     'takes the example %s and gives it back unchanged',
     (name) => {
-      const document = JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', `${name}.json`), 'utf8'));
+      const document = JSON.parse(
+        readFileSync(path.join(import.meta.dirname, '..', 'examples', `${name}.json`), 'utf8'),
+      );
       expect(eveningSchema.parse(document)).toEqual(document);
     },
   );
@@ -100,7 +102,7 @@ describe('the evening document', () => {
 describe('reading a document of any version', () => {
   const ofVersion1 = (name: string) =>
     JSON.parse(
-      readFileSync(path.join(__dirname, 'migrations', 'documents', `evening1-${name}.json`), 'utf8'),
+      readFileSync(path.join(import.meta.dirname, 'migrations', 'documents', `evening1-${name}.json`), 'utf8'),
     ) as Record<string, unknown> & { choices: { leaveOut: string[] } };
 
   it.each(['practice-night', 'first-frost', 'muffled-peal'])('brings %s of version 1 to today', (name) => {

@@ -10,7 +10,8 @@ const server = new ElixaServer({ demo: true, tellsHour: false });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.remove());
 
-const example = () => JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', 'practice-night.json'), 'utf8'));
+const example = () =>
+  JSON.parse(readFileSync(path.join(import.meta.dirname, '..', 'examples', 'practice-night.json'), 'utf8'));
 
 test('two phones change one evening: nothing is overwritten before somebody chooses', async ({ page, browser }) => {
   const other = await (await browser.newContext()).newPage();

@@ -5,7 +5,7 @@ import { chromiumOptions } from './support/chromium';
 import { open, SCREENS, startCooking } from './support/screens';
 import { ElixaServer } from './support/server';
 
-const FOLDER = path.join(__dirname, '..', 'docs', 'screenshots');
+const FOLDER = path.join(import.meta.dirname, '..', 'docs', 'screenshots');
 const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } } as const;
 
 interface Shot {

@@ -18,7 +18,7 @@ const DAY = 86_400_000;
 const FOLLOWS = { timeout: 2000 };
 
 const example = mustReadEvening(
-  JSON.parse(readFileSync(path.join(__dirname, '..', 'examples', 'practice-night.json'), 'utf8')),
+  JSON.parse(readFileSync(path.join(import.meta.dirname, '..', 'examples', 'practice-night.json'), 'utf8')),
 );
 
 interface Phone {

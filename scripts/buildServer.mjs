@@ -17,7 +17,13 @@ const made = {
 };
 
 await Promise.all([
-  build({ ...made, entryPoints: [path.join(SERVER, 'main.ts')], outfile: path.join(DIST, 'main.js'), format: 'cjs' }),
+  build({
+    ...made,
+    entryPoints: [path.join(SERVER, 'main.ts')],
+    outfile: path.join(DIST, 'main.cjs'),
+    format: 'cjs',
+    define: { 'import.meta.dirname': '__dirname' },
+  }),
   build({
     ...made,
     entryPoints: [path.join(SERVER, 'workers', 'planWorker.ts')],

@@ -61,7 +61,7 @@ function setFresh(name, print) {
 /** Installs the packages of the lock file, unless they are there. */
 export function ensureInstalled() {
   const print = fingerprint(['package-lock.json']);
-  if (existsSync(path.join(ROOT, 'node_modules', '.bin', 'tsx')) && isFresh('install', print)) return;
+  if (existsSync(path.join(ROOT, 'node_modules', '.bin', 'tsc')) && isFresh('install', print)) return;
   process.stdout.write('Installing packages (about two minutes the first time)\n');
   if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
     fail('The packages could not be installed. Is the npm registry reachable? Then run this again.');
@@ -89,7 +89,7 @@ export function ensureBuilt() {
   ensurePart('server', {
     of: ['server'],
     script: 'scripts/buildServer.mjs',
-    leaves: 'server/dist/main.js',
+    leaves: 'server/dist/main.cjs',
     says: 'Building the server',
   });
 }

@@ -65,7 +65,7 @@ describe('a page of the version before', () => {
 
 describe('a page of version 2', () => {
   it('is heard, taps and plan, and its events are read as today’s by all others', async () => {
-    const file = path.join(__dirname, '../core/live/version2/fish-cakes.log.json');
+    const file = path.join(import.meta.dirname, '../core/live/version2/fish-cakes.log.json');
     const text = readFileSync(file, 'utf8').replaceAll('-4000-8000-', '-4000-9000-');
     const old = JSON.parse(text) as Array<{ id: string }>;
     const own = { ...example('first-frost'), id: 'version-2' };

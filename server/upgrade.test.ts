@@ -11,7 +11,8 @@ import { eventStore } from './store/eventStore';
 import { evenings, liveEvents } from './store/schema';
 import { emptyDatabase } from './testing/emptyDatabase';
 
-const read = (...names: string[]) => JSON.parse(readFileSync(path.join(__dirname, '..', ...names), 'utf8')) as never;
+const read = (...names: string[]) =>
+  JSON.parse(readFileSync(path.join(import.meta.dirname, '..', ...names), 'utf8')) as never;
 
 describe('a database of an earlier version', () => {
   it('is brought to today once: its log reads as it did, and the list knows it', async () => {

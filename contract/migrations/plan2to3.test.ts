@@ -3,7 +3,7 @@ import path from 'node:path';
 import { buildSchema, planSchema } from '../index';
 import { migratePlan } from './migratePlan';
 
-const read = (name: string) => JSON.parse(readFileSync(path.join(__dirname, 'documents', name), 'utf8'));
+const read = (name: string) => JSON.parse(readFileSync(path.join(import.meta.dirname, 'documents', name), 'utf8'));
 
 describe('a plan of version 2', () => {
   const old = read('plan2-practice-night.json');

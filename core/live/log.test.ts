@@ -195,7 +195,7 @@ describe('a long log', () => {
 });
 
 describe('logs of version 1', () => {
-  const read = (file: string) => JSON.parse(readFileSync(path.join(__dirname, 'version1', file), 'utf8'));
+  const read = (file: string) => JSON.parse(readFileSync(path.join(import.meta.dirname, 'version1', file), 'utf8'));
 
   it.each(['practice-night', 'first-frost', 'muffled-peal'])('%s reads as it did', (name) => {
     const old = (read(`${name}.log.json`) as unknown[]).map((event) => liveEvent1Schema.parse(event));

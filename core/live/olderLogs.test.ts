@@ -17,7 +17,7 @@ interface Reading {
 }
 
 const read = <Value>(file: string): Value =>
-  JSON.parse(readFileSync(path.join(__dirname, 'version2', file), 'utf8')) as Value;
+  JSON.parse(readFileSync(path.join(import.meta.dirname, 'version2', file), 'utf8')) as Value;
 const raw = read<Array<Record<string, never>>>('fish-cakes.log.json');
 const reading = read<Reading>('fish-cakes.reading.json');
 

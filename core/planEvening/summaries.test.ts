@@ -14,7 +14,7 @@ import { prepInSteps } from './planEvening';
 import { planPot } from './planPot';
 import { rehearsedPot } from './rehearsed';
 
-const POTS = path.join(__dirname, '..', '..', 'examples', 'pots');
+const POTS = path.join(import.meta.dirname, '..', '..', 'examples', 'pots');
 const kebab = (words: string) => words.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 const potOf = (file: string) => mustReadEvening(JSON.parse(readFileSync(path.join(POTS, file), 'utf8')));
 

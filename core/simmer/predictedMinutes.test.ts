@@ -3,7 +3,7 @@ import path from 'node:path';
 import { ingredientById } from '../catalogue/ingredients';
 import { predictedMinutes } from './predictedMinutes';
 
-const page = readFileSync(path.join(__dirname, '..', '..', 'docs', 'cooking-times.md'), 'utf8');
+const page = readFileSync(path.join(import.meta.dirname, '..', '..', 'docs', 'cooking-times.md'), 'utf8');
 
 /** The rows of the page's table: what it is, both figures as they stand there, the usual range, and whether it is an outlier. */
 const rows = page

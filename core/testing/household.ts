@@ -7,7 +7,7 @@ import { checkEvening } from '../evening/resolveMenu';
 
 /** The household's evenings, as the examples hold them. For tests only. */
 export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal'): Evening {
-  const file = path.join(__dirname, '..', '..', 'examples', `${name}.json`);
+  const file = path.join(import.meta.dirname, '..', '..', 'examples', `${name}.json`);
   return mustReadEvening(JSON.parse(readFileSync(file, 'utf8')));
 }
 

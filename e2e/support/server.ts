@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Network } from './network';
 
-const ROOT = path.join(__dirname, '..', '..');
+const ROOT = path.join(import.meta.dirname, '..', '..');
 const READY = /Elixa is ready:\s+(http:\S+)/;
 
 /** The variable with the folder of all data, which is thrown away when the journeys are over. */
@@ -49,7 +49,7 @@ export class ElixaServer {
     // PostgreSQL is compiled with each server, and none of them lives long enough to make up for compiling it well.
     const args = [
       '--liftoff-only',
-      path.join(ROOT, 'server', 'dist', 'main.js'),
+      path.join(ROOT, 'server', 'dist', 'main.cjs'),
       ...(this.options.demo ? ['--demo'] : []),
     ];
     const child = spawn(process.execPath, args, {

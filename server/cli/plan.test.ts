@@ -4,7 +4,7 @@ import path from 'node:path';
 import { planSchema, PUBLISHED_SCHEMA_NAMES, publishedSchema } from '@elixa/contract';
 import { planAnswer } from './planAnswer';
 
-const ROOT = path.join(__dirname, '..', '..');
+const ROOT = path.join(import.meta.dirname, '..', '..');
 const example = (name: string) => readFileSync(path.join(ROOT, 'examples', `${name}.json`), 'utf8');
 const document = () => JSON.parse(example('practice-night'));
 /** The answer to a document on the standard input. */
@@ -13,7 +13,7 @@ const plan = (text: string, ...more: string[]) => planAnswer(['-', ...more], () 
 describe('npm run -s plan', () => {
   it('reads a file or the standard input, and leaves what was printed and the exit code', () => {
     const called = (args: string[], input?: string) =>
-      spawnSync(process.execPath, ['--import', 'tsx', 'server/cli/plan.ts', ...args], {
+      spawnSync(process.execPath, ['--import', '@oxc-node/core/register', 'server/cli/plan.ts', ...args], {
         cwd: ROOT,
         input,
         encoding: 'utf8',

@@ -10,7 +10,7 @@ import { emptyDatabase } from './emptyDatabase';
 
 /** The household's evenings, as the examples hold them. */
 export function example(name: 'practice-night' | 'first-frost' | 'muffled-peal', more: Partial<Evening> = {}): Evening {
-  const file = path.join(__dirname, '..', '..', 'examples', `${name}.json`);
+  const file = path.join(import.meta.dirname, '..', '..', 'examples', `${name}.json`);
   return { ...mustReadEvening(JSON.parse(readFileSync(file, 'utf8'))), ...more };
 }
 

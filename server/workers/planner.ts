@@ -54,7 +54,7 @@ export function threadPlanner(longestMs = LONGEST_MS): Planner {
   };
   const thread = (): Worker => {
     if (worker) return worker;
-    const started = new Worker(path.join(__dirname, 'planThread.mjs'), { execArgv: [] });
+    const started = new Worker(path.join(import.meta.dirname, 'planThread.mjs'), { execArgv: [] });
     started.on('message', (answer: Answer) =>
       settle(answer.id, (one) => {
         if (answer.failure !== undefined) one.reject(new Error(answer.failure));

@@ -113,7 +113,7 @@ describe('a drawing to scale', () => {
 
 it('draws what a plan of an older shape was cooked by', () => {
   const file = path.join(
-    __dirname,
+    import.meta.dirname,
     '..',
     '..',
     '..',
