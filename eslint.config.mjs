@@ -52,7 +52,7 @@ export default tseslint.config(
       'no-console': ['error', { allow: ['error', 'warn'] }],
       'prefer-const': 'error',
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }],
       'no-restricted-syntax': ['error', NOT_COMPARED_AS_TEXT],
       // Workers of one process have one number between them: what only one of them may write has another name.
       'no-restricted-properties': ['error', { object: 'process', property: 'pid', message: 'Use a random name.' }],

@@ -29,6 +29,8 @@ export class Lying {
   wasLargestC = 0;
   /** In room of so many ml for a gram as it lies, with what is between its pieces. */
   private readonly mlPerG: number;
+  /** Its state when it was lifted out. */
+  private asLifted: PieceState | undefined;
 
   constructor(
     catalogue: Catalogue,
@@ -75,8 +77,10 @@ export class Lying {
 
   /** As plain data. */
   get state(): PieceState {
-    const { outAtS, safeAtS, readyAtS, overAtS } = this;
-    return {
+    const { outAtS, safeAtS, readyAtS, overAtS, asLifted } = this;
+    // Out of the pot nothing changes it, and every checkpoint of the rounds that follow has it as it is.
+    if (outAtS !== undefined && asLifted?.outAtS === outAtS) return asLifted;
+    const state: PieceState = {
       ...this.piece,
       mean: this.mean.profile,
       largest: (this.largest ?? this.mean).profile,
@@ -85,10 +89,12 @@ export class Lying {
       gaveWaterG: this.gaveWaterG,
       drankG: this.drankG,
       gaveFatG: this.gaveFatG,
-      ...(outAtS === undefined ? {} : { outAtS }),
-      ...(safeAtS === undefined ? {} : { safeAtS }),
-      ...(readyAtS === undefined ? {} : { readyAtS }),
-      ...(overAtS === undefined ? {} : { overAtS }),
     };
+    if (outAtS !== undefined) state.outAtS = outAtS;
+    if (safeAtS !== undefined) state.safeAtS = safeAtS;
+    if (readyAtS !== undefined) state.readyAtS = readyAtS;
+    if (overAtS !== undefined) state.overAtS = overAtS;
+    if (outAtS !== undefined) this.asLifted = state;
+    return state;
   }
 }

@@ -183,10 +183,8 @@ class Settling {
 }
 
 /** What of a moment stands in the plan. */
-function toldOf(moment: Moment): Omit<Action, 'step'> {
-  const told = { ...moment };
-  for (const key of ['joinsLight', 'does', 'fire', 'lid', 'thenAtBoil', 'on', 'also'] as const) delete told[key];
-  return told as Omit<Action, 'step'>;
+function toldOf({ joinsLight, does, fire, lid, thenAtBoil, on, also, ...told }: Moment): Omit<Action, 'step'> {
+  return told;
 }
 
 /** Told with nothing to tell, a moment is none. */

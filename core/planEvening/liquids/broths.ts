@@ -21,7 +21,7 @@ import { tasteFactors } from '../../formula/taste';
 import type { SteamingPan } from '../../heat/evaporation';
 import type { AdditionModel } from '../../simmer/additionModel';
 import { heldShareOf, type BrothStrength, type HeldBroth } from '../../simmer/panRounds';
-import { planSimmer, timeSimmer, type PlannedSimmer } from '../../simmer/planSimmer';
+import { timeSimmer, type SimmerTimes } from '../../simmer/planSimmer';
 import { tableSteamG } from '../../heat/tableSteam';
 
 /** Where a liquid is eaten, or what it lets down. */
@@ -169,10 +169,11 @@ function askedBroths(menu: Menu, pieces: readonly Helping[], dipsG: BrothForDips
   ];
 }
 
-/** Broths, how the food fits in with them, and when everything goes in. */
-export interface SolvedBroths extends PlannedSimmer {
+/** Broths, how the food fits in with them, and when it simmers. */
+export interface SolvedBroths {
   broths: SolvedLiquid[];
   fit: Fit;
+  times: SimmerTimes;
 }
 
 /** Whether a broth has something in it from the start that splits at a hard boil. */
@@ -300,7 +301,7 @@ export function solveBroths(
         place,
         forGuests: place === 'aside' ? forGuests : undefined,
       }));
-      return { broths, fit, ...planSimmer({ menu, fit, model, strength: strengthOf(menu, broths) }, times) };
+      return { broths, fit, times };
     }
     madeG = solutions.map((solution) => solution.madeG);
     held = heldNow;

@@ -2,9 +2,17 @@ import type { Menu } from '../../evening/menu';
 import { strengthLetDown } from '../../formula/strengthLetDown';
 import { sum } from '../../measures/sum';
 import type { AdditionModel } from '../../simmer/additionModel';
+import { planSimmer, type PlannedSimmer } from '../../simmer/planSimmer';
 import { solveBeside } from './beside';
 import { runOffOf, type RunsOff } from './runOff';
-import { isJudgedAsPoured, solveBroths, type BrothForDips, type SolvedBroths, type SolvedLiquid } from './broths';
+import {
+  isJudgedAsPoured,
+  solveBroths,
+  strengthOf,
+  type BrothForDips,
+  type SolvedBroths,
+  type SolvedLiquid,
+} from './broths';
 
 const gramsIn = (parts: SolvedLiquid['solution']['parts']) => sum(parts.map((part) => part.massG));
 
@@ -25,7 +33,7 @@ const dipsFrom = (beside: readonly SolvedLiquid[]): BrothForDips =>
   );
 
 /** Broths and what stands beside them, with when everything goes into the pot. */
-export interface SolvedLiquids extends SolvedBroths {
+export interface SolvedLiquids extends PlannedSimmer, Pick<SolvedBroths, 'broths' | 'fit'> {
   beside: SolvedLiquid[];
   runsOff: RunsOff;
 }
@@ -50,8 +58,10 @@ export function solveLiquids(menu: Menu, model: AdditionModel, near?: SolvedLiqu
       ),
     );
   const first = near ?? solveBroths(menu, model, {}, runsOff);
-  const solved = solveBroths(menu, model, dipsFrom(near?.beside ?? besideOf(first.broths)), runsOff, first);
-  return { ...solved, beside: besideOf(solved.broths), runsOff };
+  const dipsG = dipsFrom(near?.beside ?? besideOf(first.broths));
+  const { broths, fit, times } = solveBroths(menu, model, dipsG, runsOff, first);
+  const strength = strengthOf(menu, broths);
+  return { broths, fit, ...planSimmer({ menu, fit, model, strength }, times), beside: besideOf(broths), runsOff };
 }
 
 /** What a sauce that was judged as poured comes to once the food and what lets it down are in it. */
