@@ -25,23 +25,26 @@ describe('finding something to put in', () => {
 
 describe('like for like', () => {
   it('gives every food of the catalogue a role, a place and an amount', () => {
-    for (const what of POT_FOOD) {
+    const without = POT_FOOD.filter((what) => {
       const { role, rangeG, cuts } = usualSlotOf(what);
-      expect(ROLES).toContain(role);
-      expect(rangeG[0]).toBeLessThanOrEqual(rangeG[1]);
-      expect(rangeG[1]).toBeLessThanOrEqual(rangeG[2]);
-      expect(what.cuts[cuts[0]!.cut]?.cooks?.simmered).toBeDefined();
-    }
+      const isInOrder = rangeG[0] <= rangeG[1] && rangeG[1] <= rangeG[2];
+      return !ROLES.includes(role) || !isInOrder || what.cuts[cuts[0]!.cut]?.cooks?.simmered === undefined;
+    });
+    expect(without.map((what) => what.id)).toEqual([]);
   });
 
   it('goes both ways, never to itself, and never from plants to meat', () => {
-    for (const what of POT_FOOD) {
-      for (const like of likesOf(what)) {
-        expect(like.id).not.toBe(what.id);
-        expect(likesOf(like).map((one) => one.id)).toContain(what.id);
-        expect(kinOf(like) === 'animal').toBe(kinOf(what) === 'animal');
-      }
-    }
+    const unlike = POT_FOOD.flatMap((what) =>
+      likesOf(what)
+        .filter(
+          (like) =>
+            like.id === what.id ||
+            !likesOf(like).some((one) => one.id === what.id) ||
+            (kinOf(like) === 'animal') !== (kinOf(what) === 'animal'),
+        )
+        .map((like) => `${like.id} for ${what.id}`),
+    );
+    expect(unlike).toEqual([]);
   });
 
   it('names any mushroom for any mushroom', () => {

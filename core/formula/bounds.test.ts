@@ -45,24 +45,20 @@ describe('whatever the table likes', () => {
             thinner: PLAIN_WATER,
             pan,
           });
-          for (const part of solution.parts) {
-            expect(part.massG).toBeGreaterThanOrEqual(0);
-            for (const system of units) {
-              expect(showMeasure(part.massG, ingredientById(part.ingredientId), system, part.cut).text).not.toMatch(
-                /-|NaN/,
-              );
-            }
-          }
-          for (const figure of [
-            solution.thinnerG,
-            solution.finishedG,
-            solution.salinityPct,
-            solution.acidPct,
-            solution.heat,
-          ]) {
-            expect(figure).toBeGreaterThanOrEqual(0);
-            expect(Number.isFinite(figure)).toBe(true);
-          }
+          const { parts, thinnerG, salinityPct, acidPct, heat } = solution;
+          const figures = { thinnerG, finishedG: solution.finishedG, salinityPct, acidPct, heat };
+          const wrong = [
+            ...parts.filter((part) => !(part.massG >= 0)).map((part) => `${part.massG} g ${part.ingredientId}`),
+            ...parts
+              .flatMap(({ massG, ingredientId, cut }) =>
+                units.map((system) => showMeasure(massG, ingredientById(ingredientId), system, cut).text),
+              )
+              .filter((text) => /-|NaN/.test(text)),
+            ...Object.entries(figures)
+              .filter(([, figure]) => !(figure >= 0 && Number.isFinite(figure)))
+              .map(([name, figure]) => `${name} ${figure}`),
+          ];
+          expect(wrong).toEqual([]);
         }),
         { numRuns: runs(14) },
       );

@@ -173,11 +173,12 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
   it('has its lid and fire as they are printed, just as the model of heat went through them', () => {
     const { boilingPointC } = pot.plan.simmer;
     for (const pan of pot.gone.rehearsal.courses.keys()) {
-      for (const { atS, lid, fire, checkpoint } of followed(pot, pan, pan !== 'main' || evening.vessel.lid)) {
-        const { state } = checkpoint;
-        const simulated = { lid: state.lid, fire: fireOf(state.power, state.holdC, boilingPointC) };
-        expect({ pan, atS, lid, fire }).toEqual({ pan, atS, ...simulated });
-      }
+      const stood = followed(pot, pan, pan !== 'main' || evening.vessel.lid);
+      const printed = stood.map(({ atS, lid, fire }) => ({ pan, atS, lid, fire }));
+      const simulated = stood.map(({ atS, checkpoint: { state } }) => {
+        return { pan, atS, lid: state.lid, fire: fireOf(state.power, state.holdC, boilingPointC) };
+      });
+      expect(printed).toEqual(simulated);
     }
   });
 
@@ -253,6 +254,7 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
 
   it('never runs dry over a flame', () => {
     const { plan, gone } = pot;
+    const dry: unknown[] = [];
     for (const [potId, { course, acts }] of gone.rehearsal.courses) {
       const pourS = Math.min(...acts.filter(({ act }) => act.is === 'poured').map(({ atS }) => atS));
       let share = 0;
@@ -271,10 +273,10 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
         }
         // For half a minute it is being lifted out.
         const isOver = atS > plan.simmer.actions.at(-1)!.atS || atS < servedAtS + 45;
-        if (share > 0 && !isEmptied && atS > pourS + STEP_S && !isOver)
-          expect([potId, atS, liquidMl >= 20]).toEqual([potId, atS, true]);
+        if (share > 0 && !isEmptied && atS > pourS + STEP_S && !isOver && !(liquidMl >= 20)) dry.push({ potId, atS });
       }
     }
+    expect(dry).toEqual([]);
   });
 
   it('takes out as much as it says: into cups, and to make room', () => {

@@ -27,10 +27,11 @@ describe.each(nights)('the drawing of $name', ({ evening: { vessel }, build }) =
   const side = drawFromSide(CATALOGUE, vessel, build);
 
   it('keeps every piece inside the wall of its side, the same way every time', () => {
-    for (const { x, y, side: half, place } of above.pieces) {
-      if (place === 'beside') continue;
-      expect(placeOf(outlineFor(vessel, half), { x, y }).share).toBeLessThan(place === 'skewer' ? 1.1 : 1);
-    }
+    const outside = above.pieces.filter(({ x, y, side: half, place }) => {
+      const most = place === 'skewer' ? 1.1 : 1;
+      return place !== 'beside' && !(placeOf(outlineFor(vessel, half), { x, y }).share < most);
+    });
+    expect(outside).toEqual([]);
     expect(drawFromAbove(CATALOGUE, vessel, build)).toEqual(above);
   });
 
@@ -44,7 +45,7 @@ describe.each(nights)('the drawing of $name', ({ evening: { vessel }, build }) =
     expect(above.names.map((one) => one.ingredientId).sort()).toEqual(
       [...new Set(build.placements.map((one) => one.ingredientId))].sort(),
     );
-    for (const { glaze } of above.pieces) expect(Object.keys(GLAZES)).toContain(glaze);
+    expect(above.pieces.filter(({ glaze }) => !Object.hasOwn(GLAZES, glaze))).toEqual([]);
   });
 
   it('is cut through the middle so that several things are seen, none of them in the wall', () => {
@@ -55,7 +56,7 @@ describe.each(nights)('the drawing of $name', ({ evening: { vessel }, build }) =
       expect(Math.max(-fromX, toX)).toBeLessThanOrEqual(top + 1);
       expect(fromMm).toBeGreaterThanOrEqual(0);
     }
-    for (const { y } of side.pieces) expect(y).toBeLessThan(0);
+    expect(side.pieces.filter(({ y }) => !(y < 0))).toEqual([]);
   });
 
   it('has blocks standing where food is stacked, on both sides, as many as the stacks make', () => {
