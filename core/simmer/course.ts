@@ -71,15 +71,18 @@ function searS(portions: readonly Portion[], model: AdditionModel, pan: PanConte
 /** What is done between two additions, with what is in the pot and before what follows. */
 const PARTS: readonly Stage['do'][] = ['lift', 'stir', 'loosen', 'season'];
 
-const goingOf = (portions: readonly Portion[], stages: readonly Stage[], coldUntil: number): Going[] =>
-  portions.flatMap(({ cut, ...one }) => {
-    const order = stages.findIndex((stage) => stage.id === one.stageId);
-    const apart = stages[order]?.apart === true;
+function goingOf(portions: readonly Portion[], stages: readonly Stage[], coldUntil: number): Going[] {
+  const going: Going[] = [];
+  for (const portion of portions) {
+    const { cut, stageId } = portion;
+    if (cut === undefined || portion.way === 'seared') continue;
+    const order = stages.findIndex((stage) => stage.id === stageId);
     const part = stages.slice(0, Math.max(0, order)).filter((stage) => PARTS.includes(stage.do)).length;
-    return cut === undefined || one.way === 'seared'
-      ? []
-      : [{ ...one, cut, order, apart, part, fromCold: order < coldUntil }];
-  });
+    const apart = stages[order]?.apart === true;
+    going.push({ ...portion, cut, order, apart, part, fromCold: order < coldUntil });
+  }
+  return going;
+}
 
 /**
  * One round of one pan from its first stage to the moment that it is lifted out, by the stages of the style.
