@@ -11,7 +11,7 @@ function finds(from, name) {
   }
 }
 
-it('can be installed on every machine: no package for another system is left out of the lock file', () => {
+test('can be installed on every machine: no package for another system is left out of the lock file', () => {
   const missing = Object.entries(packages).flatMap(([from, { optionalDependencies = {} }]) =>
     Object.keys(optionalDependencies)
       .filter((name) => !finds(from, name))

@@ -192,21 +192,6 @@ describe('the pot on its fire', () => {
     );
   });
 
-  it('leaves what lies out of it as it is, and cooks on what is put back', () => {
-    const pieceIds = ['chickenThigh/chunk'];
-    const back: TimedAct[] = [
-      ...SUPPER,
-      { atS: 2000, act: { is: 'putBack', pieceIds } },
-      { atS: 2200, act: { is: 'liftedOut', pieceIds } },
-    ];
-    const { state, checkpoints } = simulate(pot(), back, 2400);
-    const at = (atS: number) => pieceOf(checkpoints.find((one) => one.state.atS >= atS)!.state, pieceIds[0]!);
-    const [lifted, again] = [at(2000), pieceOf(state, pieceIds[0]!)];
-    expect([lifted.outAtS, at(2200).outAtS, again.outAtS]).toEqual([1900, undefined, 2200]);
-    expect(lifted).toEqual(pieceOf(simulate(pot(), SUPPER, 2400).state, pieceIds[0]!));
-    expect(again.cooked.hadMin).toBeGreaterThan(lifted.cooked.hadMin);
-  });
-
   it('loses what cooks see an open pot of 26 cm lose in an hour', () => {
     const lostG = (tempC: number, power: number, lid: 'on' | 'off') => {
       const start = pot({ tempC, power, lid, liquid: { ...NOTHING, waterG: 4000 } });
