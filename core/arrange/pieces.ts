@@ -1,9 +1,8 @@
+import { FLESH_G_PER_ML, pieceGAt } from '../catalogue/cutThickness';
 import { FORMS, type Form } from '../catalogue/forms';
 import type { Ingredient } from '../catalogue/ingredient';
 import { lookOf, type DrawnLook } from './drawing/lookOf';
 
-/** Density of the flesh of a piece, in g/ml: most food sinks only just. Kitchen estimate, 0.95-1.08. */
-const FLESH_G_PER_ML = 1.02;
 /** What is measured so light in a cup is mostly air itself: puffed skin, dried things. */
 const AIRY_BELOW_G_PER_ML = 0.2;
 
@@ -42,7 +41,7 @@ export function pieceOf(what: Ingredient, cut: string, thicknessMm?: number): Pi
   const usual = what.cuts[cut] ?? { thicknessMm: 10, pieceG: 10 };
   const cutMm = thicknessMm ?? usual.thicknessMm;
   const heightMm = Math.max(cutMm, form.liesMm ?? 0);
-  const massG = (usual.pieceG * cutMm) / usual.thicknessMm;
+  const massG = pieceGAt(usual, cutMm);
   const flatMm2 = (massG / FLESH_G_PER_ML / heightMm) * 1000;
   const unitMm = Math.sqrt((flatMm2 * form.shows) / (4 * form.along * form.across * form.fills));
   return { ...look, form, massG, heightMm, alongMm: 2 * form.along * unitMm, acrossMm: 2 * form.across * unitMm };

@@ -1,4 +1,4 @@
-import { isCutByThickness, labelAt } from './cutThickness';
+import { isCutByThickness, labelAt, pieceGAt, sidesMm } from './cutThickness';
 import { INGREDIENTS } from './ingredients';
 
 const cuts = INGREDIENTS.flatMap((what) => Object.values(what.cuts).map((cut) => ({ id: what.id, ...cut })));
@@ -28,5 +28,22 @@ describe('how thick a thing is cut', () => {
       expect(isCutByThickness({ label: labelAt(cut, 17), thicknessMm: 17 })).toBe(true);
     }
     expect(labelAt({ label: 'in small tufts', thicknessMm: 10 }, 17)).toBe('in small tufts');
+  });
+
+  it('is the least side of the piece, which grows with its mass', () => {
+    const [cube, slice, ball] = [
+      { thicknessMm: 20, pieceG: 8.16 },
+      { thicknessMm: 2, pieceG: 20 },
+      { thicknessMm: 30, pieceG: 22, ball: true as const },
+    ];
+    expect([10, 20, 40].map((mm) => +pieceGAt(cube, mm).toFixed(6))).toEqual([4.08, 8.16, 65.28]);
+    // A slice is as wide as before.
+    expect(pieceGAt(slice, 5)).toBeCloseTo(50, 9);
+    expect([15, 60].map((mm) => +pieceGAt(ball, mm).toFixed(6))).toEqual([2.75, 176]);
+    for (const cut of cuts)
+      for (const times of [0.5, 1, 2.5]) {
+        const { thickMm, wideMm } = sidesMm(cut, 1, cut.thicknessMm * times);
+        expect(thickMm).toBeLessThanOrEqual(wideMm);
+      }
   });
 });

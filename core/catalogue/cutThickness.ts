@@ -4,6 +4,10 @@ const LENGTH = /(\d+(?:\.\d+)?) ?(mm|cm)\b/;
 /** A cut is named after its thickness when the two are as near as this. */
 const NEAR = 0.15;
 
+/** Density of the flesh of a piece, in g/ml: most food sinks only just. Kitchen estimate, 0.95-1.08. */
+export const FLESH_G_PER_ML = 1.02;
+
+type Sized = Pick<Cut, 'thicknessMm' | 'pieceG' | 'ball'>;
 type Named = Pick<Cut, 'label' | 'thicknessMm'>;
 
 const namedMm = (label: string): number | undefined => {
@@ -23,6 +27,27 @@ export function isCutByThickness({ label, thicknessMm }: Named): boolean {
 
 /** A thickness as a knife keeps to it: whole millimetres, and halves of thin slices. */
 export const cuttableMm = (mm: number): number => (mm < 4 ? Math.round(mm * 2) / 2 : Math.round(mm));
+
+/**
+ * Thickness and width of a piece in mm. Thickness is the least of its sides: cut thicker than it is wide, it is as wide as
+ * thick; thinner or thicker slices are as wide as before, and a ball grows all round.
+ * @param gPerMl of its flesh
+ * @param mm how thick it is cut, instead of as its cut has it
+ */
+export function sidesMm({ thicknessMm, pieceG, ball }: Sized, gPerMl: number, mm = thicknessMm) {
+  if (ball) return { thickMm: mm, wideMm: mm };
+  const usualMm = Math.sqrt(((Math.max(pieceG, 0.1) / gPerMl) * 1000) / thicknessMm);
+  return { thickMm: mm, wideMm: Math.max(mm, thicknessMm, usualMm) };
+}
+
+/**
+ * Mass in g of a piece that is cut so thick: its sides grow, and it with them.
+ * @example pieceGAt({ thicknessMm: 30, pieceG: 27, ball: true }, 60) // 216
+ */
+export function pieceGAt(cut: Sized, mm: number): number {
+  const [usual, tonight] = [cut.thicknessMm, mm].map((each) => sidesMm(cut, FLESH_G_PER_ML, each));
+  return (cut.pieceG * tonight!.thickMm * tonight!.wideMm ** 2) / (usual!.thickMm * usual!.wideMm ** 2);
+}
 
 /**
  * The name of a cut that is made so thick.

@@ -18,7 +18,7 @@ import { potCard } from '../planEvening/potCard';
 import { counterList } from '../prep/counter';
 import { catalogueOf } from './catalogue';
 import { nameOf } from './nameOf';
-import { ownIdOf } from './ownThings';
+import { ownIdOf, ownIngredient } from './ownThings';
 
 import { runs } from '../testing/runs';
 
@@ -108,6 +108,8 @@ describe('a thing of the cook’s own', () => {
     const cooked = (thicknessMm: number) => inFor(made({ name: 'ours', likeId: 'chickenThigh', thicknessMm }), 'ours');
     expect(cooked(asUsual * 1.4)).toBeGreaterThan(cooked(asUsual) * 1.4);
     expect(cooked(asUsual / 2)).toBeGreaterThanOrEqual(cooked(asUsual) * 0.45);
+    const thick = ownIngredient({ id: 'own-1', name: 'ours', likeId: 'daikon', thicknessMm: 14 });
+    expect(thick.cuts.halfMoon).toMatchObject({ label: '14 mm half-moons', thicknessMm: 14 });
   });
 
   it('is cooked for as long as was found out, wherever the evening names it, and never less than it must', () => {

@@ -2,7 +2,7 @@ import type { AdditionWindow } from '../catalogue/cooking';
 import type { Cut, Ingredient } from '../catalogue/ingredient';
 import { conducting } from '../heat/conducting';
 import { evenly, nodesOf, type Body } from '../heat/conduction';
-import { FILM, foodBodies } from '../heat/foodBody';
+import { cautiousFilm, FILM, foodBodies } from '../heat/foodBody';
 import { FROZEN_C, KEPT_C, WATER_BOILS_C } from '../heat/givens';
 import { cookRate, ENOUGH_MIN, lethalRate } from './cookValue';
 
@@ -118,6 +118,42 @@ export function minutesAtBoil(
   if (past <= 0) return past === 0 ? 0 : ((values.length - 1) * stepS) / 60 + hadMin - values[values.length - 1]!;
   const share = (hadMin - values[past - 1]!) / (values[past]! - values[past - 1]!);
   return ((past - 1 + share) * stepS) / 60;
+}
+
+/** Nothing is followed for longer, in s. */
+const LONGEST_S = 8 * 3600;
+const safeAfter = new WeakMap<Body, Map<string, number>>();
+
+/**
+ * Minutes at 100 °C until the largest likely piece is safe; none where nobody has to fear it.
+ * @param tonight a thickness of the cook's own in mm; whether it goes in frozen
+ */
+export function safeMinutesAtBoil(
+  what: Ingredient,
+  cut: Cut,
+  wanted: Wanted,
+  tonight: { thicknessMm?: number; frozen?: boolean } = {},
+): number {
+  if (!wanted.safe) return 0;
+  const { largest } = foodBodies(what, cut, tonight);
+  const ofBody = safeAfter.get(largest) ?? new Map<string, number>();
+  safeAfter.set(largest, ofBody);
+  const key = JSON.stringify([wanted.measure, wanted.safe]);
+  const there = ofBody.get(key);
+  if (there !== undefined) return there;
+  const one = conducting(largest, evenly(tonight.frozen ? FROZEN_C : KEPT_C[what.kept], nodesOf(largest)));
+  // Heat goes in by the square of its way.
+  const stepS = Math.min(STEPS_LAST_S.most, Math.max(STEPS_LAST_S.least, (largest.halfSizeM * 200) ** 2));
+  let cooked = RAW;
+  let atS = 0;
+  for (; atS < LONGEST_S && !isSafe(wanted, cooked); atS += stepS) {
+    const beforeC = one.centreC;
+    one.step(stepS, cautiousFilm(FILM.simmer), WATER_BOILS_C, WATER_BOILS_C, WATER_BOILS_C);
+    const middleC = (beforeC + one.centreC) / 2;
+    cooked = cookedFor(wanted, cooked, middleC, middleC, stepS);
+  }
+  ofBody.set(key, atS / 60);
+  return atS / 60;
 }
 
 const fitted = new WeakMap<AdditionWindow, Map<string, Wanted>>();

@@ -1,4 +1,5 @@
 import type { Cut, Ingredient } from '../catalogue/ingredient';
+import { sidesMm } from '../catalogue/cutThickness';
 import { brickBody } from './brick';
 import { freezingOf, thermalOf, type Thermal } from './composition';
 import type { Body } from './conduction';
@@ -23,21 +24,12 @@ export interface PieceShape {
 }
 
 /**
- * The shape of one piece of a cut: as thick as it is said to be, and otherwise as wide as its mass makes it; a ball where
- * it is one.
- * @param thicknessMm instead of that of the cut, the other sides as they are
+ * The shape of one piece of a cut: as thick as it is said to be, and as wide as long; a ball where it is one.
+ * @param thicknessMm instead of that of the cut
  */
-export function shapeOf(
-  { thicknessMm: usualMm, pieceG, ball }: Cut,
-  rhoKgPerM3: number,
-  thicknessMm = usualMm,
-): PieceShape {
-  const volumeM3 = Math.max(pieceG, 0.1) / 1000 / rhoKgPerM3;
-  const usualM = usualMm / 1000;
-  // As wide as long, and never narrower than it is thick.
-  const wideM = Math.max(usualM, Math.sqrt(volumeM3 / usualM));
-  const halves = [thicknessMm / 2000, wideM / 2, wideM / 2].sort((a, b) => a - b) as [number, number, number];
-  return { halfSizesM: halves, isBall: ball === true };
+export function shapeOf(cut: Cut, rhoKgPerM3: number, thicknessMm?: number): PieceShape {
+  const { thickMm, wideMm } = sidesMm(cut, rhoKgPerM3 / 1000, thicknessMm);
+  return { halfSizesM: [thickMm / 2000, wideMm / 2000, wideMm / 2000], isBall: cut.ball === true };
 }
 
 function thermalAt({ composition }: Ingredient): Thermal {

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue';
-import { minutesAtBoil, wantedOf } from '../doneness/wanted';
+import { minutesAtBoil, safeMinutesAtBoil, wantedOf } from '../doneness/wanted';
 import type { Menu } from '../evening/menu';
 import type { AdditionModel, CookWindow } from './additionModel';
 import { seared } from './swished';
@@ -46,7 +46,8 @@ function searedFor(
 
 /**
  * The same model for an evening on which things are cut thicker or thinner, go in frozen, or go in when the cook says: a
- * window is moved by what its best time at 100 °C is longer or shorter for such a piece.
+ * window is moved by what its best time at 100 °C is longer or shorter for such a piece, and what is safe by what the largest
+ * of them needs.
  */
 export function asCut(model: AdditionModel, tonight: Tonight): AdditionModel {
   const { evening, catalogue } = tonight;
@@ -72,11 +73,16 @@ export function asCut(model: AdditionModel, tonight: Tonight): AdditionModel {
       const usualMin = minutesAtBoil(what, cut, wanted, wanted.bestMin);
       if (usualMin <= 0) return window;
       const times = minutesAtBoil(what, cut, wanted, wanted.bestMin, cutAs) / usualMin;
+      const usualSafeMin = safeMinutesAtBoil(what, cut, wanted);
+      const safeTimes = usualSafeMin > 0 ? safeMinutesAtBoil(what, cut, wanted, cutAs) / usualSafeMin : times;
+      const safeS = window.safeS * safeTimes;
+      // The largest piece may need more for it than the mean one is longer best for.
+      const never = (seconds: number) => Math.max(seconds * times, safeS);
       return {
-        leastS: window.leastS * times,
-        bestS: window.bestS * times,
-        mostS: window.mostS * times,
-        safeS: window.safeS * times,
+        leastS: never(window.leastS),
+        bestS: never(window.bestS),
+        mostS: never(window.mostS),
+        safeS,
         sign: window.sign,
       };
     },

@@ -13,6 +13,8 @@ import { overMark, problemsOf } from './problems';
 import { timesTable } from './timesTable';
 import { whatIfs, whatIfsOf } from './whatIfs';
 import { CATALOGUE } from '../catalogue/catalogue';
+import { isCutByThickness } from '../catalogue/cutThickness';
+import { INGREDIENTS } from '../catalogue/ingredients';
 
 const planned = (evening: Evening): PotPlan => rehearsedPot(menuOrThrow(evening), timesTable).plan;
 const evening = suited(eveningFor(4), 'clearChicken');
@@ -78,6 +80,18 @@ describe('a time of the cook’s own', () => {
       'overrides.minutesInPot.moonstone',
       'choices.frozen[0]',
     ]);
+  });
+
+  it('is refused of what a knife makes no thicker, and of nothing else', () => {
+    const cuts = INGREDIENTS.flatMap((what) => Object.entries(what.cuts).map(([id, cut]) => ({ what, id, cut })));
+    const refused = cuts.filter(({ what, id }) => {
+      const odd: Evening = { ...evening, overrides: { thicknessMm: { [what.id]: { [id]: 12 } } } };
+      return checkEvening(odd).some(
+        ({ field, fix }) => field === `overrides.thicknessMm.${what.id}.${id}` && fix !== '',
+      );
+    });
+    expect(refused).toEqual(cuts.filter(({ cut }) => !isCutByThickness(cut)));
+    expect(refused.map(({ cut }) => cut.label)).toEqual(expect.arrayContaining(['balls, whole', 'whole']));
   });
 });
 
