@@ -48,7 +48,7 @@ export { FAMILY_GLYPH, type Glyph } from './catalogue/look';
 export type { Ingredient } from './catalogue/ingredient';
 export { INGREDIENTS, ingredientById, hasIngredient } from './catalogue/ingredients';
 export { KIN_WORDS, kinOf, likesOf, POT_FOOD, potCutsOf, usualSlotOf } from './catalogue/kin';
-export { isCutByThickness } from './catalogue/cutThickness';
+export { cutAt, isCutByThickness } from './catalogue/cutThickness';
 export { findFood } from './catalogue/findFood';
 export { ownIdOf, ownIngredient } from './catalogue/ownThings';
 export { CATALOGUE, catalogueOf, type Catalogue } from './catalogue/catalogue';

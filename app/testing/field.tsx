@@ -15,3 +15,13 @@ export const Field = ({ label, value, onChange, error, hint }: Props) => (
     <Text>{error ?? hint ?? ''}</Text>
   </>
 );
+
+interface NumberProps extends Omit<Props, 'value' | 'onChange'> {
+  value: number;
+  onChange(value: number): void;
+}
+
+/** The same for a number. */
+export const NumberField = ({ value, onChange, ...rest }: NumberProps) => (
+  <Field {...rest} value={String(value)} onChange={(text) => onChange(Number(text))} />
+);

@@ -57,3 +57,9 @@ export function labelAt(cut: Named, thicknessMm: number | undefined): string {
   if (thicknessMm === undefined || !isCutByThickness(cut)) return cut.label;
   return cut.label.replace(LENGTH, `${Math.round(thicknessMm * 2) / 2} mm`);
 }
+
+/** A cut as it is when it is made so thick: its name and the mass of its pieces follow. */
+export const cutAt = (cut: Cut, thicknessMm = cut.thicknessMm): Cut =>
+  thicknessMm === cut.thicknessMm
+    ? cut
+    : { ...cut, label: labelAt(cut, thicknessMm), thicknessMm, pieceG: pieceGAt(cut, thicknessMm) };

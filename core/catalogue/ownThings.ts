@@ -1,7 +1,7 @@
 import type { OwnThing } from '@elixa/contract';
 import murmur from 'imurmurhash';
 import type { AdditionWindow } from './cooking';
-import { labelAt, pieceGAt } from './cutThickness';
+import { cutAt } from './cutThickness';
 import type { Cut, Ingredient, Peril } from './ingredient';
 import { hasIngredient, ingredientById } from './ingredients';
 
@@ -55,10 +55,7 @@ function asThick(cut: Cut, thicknessMm: number | undefined): Cut {
   const ratio = thicknessMm / cut.thicknessMm;
   const cooks = Object.entries(cut.cooks ?? {}).map(([way, window]) => [way, slower(window, longerBy(ratio))]);
   return {
-    ...cut,
-    label: labelAt(cut, thicknessMm),
-    thicknessMm,
-    pieceG: pieceGAt(cut, thicknessMm),
+    ...cutAt(cut, thicknessMm),
     ...(cut.cooks ? { cooks: Object.fromEntries(cooks) } : {}),
   };
 }

@@ -1,8 +1,10 @@
-import type { Units } from '@elixa/contract';
+import type { Evening, Units } from '@elixa/contract';
 import {
+  cutAt,
   foodTonight,
   type FoodTonight,
   headsTonight,
+  type Ingredient,
   KIN_WORDS,
   kinOf,
   perHeadTyped,
@@ -26,6 +28,10 @@ import { ThicknessSection } from './ThicknessSection';
 
 /** What it is called in a sentence, without how it is bought. */
 const plainName = ({ name }: { name: string }) => name.split(',')[0]!;
+
+/** A cut of it as thick as it is made tonight. */
+const asTonight = ({ id, cuts }: Ingredient, cut: string, { overrides }: Evening) =>
+  cuts[cut] && cutAt(cuts[cut], overrides.thicknessMm?.[id]?.[cut]);
 
 /** So much for a head and for the table, counted in pieces where that says more. */
 function amountWords(perHeadG: number, heads: number, pieceG: number | undefined, units: Units): string {
@@ -51,8 +57,8 @@ function AmountSection({ food, keepSum }: AmountProps) {
   const what = catalogue.byId(servedId);
   const cut = food.cut !== undefined && food.cut in what.cuts ? food.cut : Object.keys(what.cuts)[0];
   const perHeadG = food.perHeadG * ratio;
-  const pieceG = cut === undefined ? undefined : what.cuts[cut]?.pieceG;
-  const typedG = perHeadTyped(text, what, evening.units, cut);
+  const pieceG = cut === undefined ? undefined : asTonight(what, cut, evening)?.pieceG;
+  const typedG = perHeadTyped(text, what, evening.units, cut, pieceG);
   const heads = headsTonight(evening);
   /** Grams of what is served; the usual ones where none are said. */
   const set = (grams: number | undefined) => {
@@ -155,7 +161,7 @@ export function FoodSheet({ ingredientId, onClose }: { ingredientId: string; onC
             label="How it is cut"
             options={food.cuts.map((cut) => ({
               value: cut,
-              label: withLengths(what.cuts[cut]!.label, evening.units),
+              label: withLengths(asTonight(what, cut, evening)!.label, evening.units),
             }))}
             value={food.cut ?? ''}
             onChange={(cut) => edit({ kind: 'cutChosen', ingredientId, cut })}

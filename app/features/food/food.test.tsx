@@ -40,6 +40,14 @@ describe('composing the pot', () => {
     expect(last()?.overrides.gramsPerHead?.enoki).toBe(Math.round(2 * pieceG));
   });
 
+  it('names and counts the pieces as thick as they are cut tonight', async () => {
+    const cut = { ...practice(), overrides: { thicknessMm: { chickenThigh: { chunk: 50 } } } };
+    await inEvening(cut, <FoodList />);
+    await press(/^Change chicken thigh/);
+    expect(screen.getByRole('radio', { name: '50 mm chunks', checked: true })).toBeTruthy();
+    expect(screen.getByText(/a head, about 1(\.\d)? pieces;/)).toBeTruthy();
+  });
+
   it('keeps the sum of the mushrooms only where the cook says so', async () => {
     const { last } = await inEvening(practice(), <FoodList />);
     await press(/^Change enoki/);
