@@ -50,7 +50,7 @@ abstract class Stepped {
 
   get profile(): Profile {
     const { temps } = this;
-    // A checkpoint copies every body; going over a typed array by its iterator takes five times as long.
+    // A checkpoint copies every body; going over a typed array by its iterator is slow.
     const copy = new Array<number>(temps.length);
     for (let i = 0; i < temps.length; i += 1) copy[i] = temps[i]!;
     return copy;

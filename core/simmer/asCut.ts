@@ -77,11 +77,11 @@ export function asCut(model: AdditionModel, tonight: Tonight): AdditionModel {
       const safeTimes = usualSafeMin > 0 ? safeMinutesAtBoil(what, cut, wanted, cutAs) / usualSafeMin : times;
       const safeS = window.safeS * safeTimes;
       // The largest piece may need more for it than the mean one is longer best for.
-      const never = (seconds: number) => Math.max(seconds * times, safeS);
+      const longer = (seconds: number) => Math.max(seconds * times, safeS);
       return {
-        leastS: never(window.leastS),
-        bestS: never(window.bestS),
-        mostS: never(window.mostS),
+        leastS: longer(window.leastS),
+        bestS: longer(window.bestS),
+        mostS: longer(window.mostS),
         safeS,
         sign: window.sign,
       };

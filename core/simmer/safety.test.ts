@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { VESSELS } from '../catalogue/vessels';
-import { CATALOGUE } from '../catalogue/catalogue';
 import { HEAT_SOURCES } from '../catalogue/heatSources';
 import type { CookingWay } from '../catalogue/cooking';
 import type { Ingredient } from '../catalogue/ingredient';
@@ -13,6 +12,7 @@ import { eveningFor } from '../testing/household';
 import { timesTable } from './timesTable';
 import type { Evening, PotPlan } from '@elixa/contract';
 import { runs } from '../testing/runs';
+import { usualPan } from '../testing/usualPan';
 
 /** The exact centre of a brick in a constant bath: the product of the three series of a slab with a surface coefficient. */
 function exactCentreC(sideM: number, seconds: number, startC: number, bathC: number): number {
@@ -46,14 +46,7 @@ describe('nobody is served anything raw', () => {
   it.each(Object.keys(WATCHED))('the time of %s is safe for its largest piece, with a quarter to spare', (key) => {
     const [ingredientId, cut] = key.split('/') as [string, string];
     for (const boilingC of [100, 96.1, 90]) {
-      const pan = {
-        vessel: VESSELS[0]!,
-        heat: HEAT_SOURCES[0]!,
-        boilingC,
-        altitudeM: 0,
-        roomTempC: 20,
-        catalogue: CATALOGUE,
-      };
+      const pan = usualPan(boilingC);
       for (const way of Object.keys(ingredientById(ingredientId).cuts[cut]!.cooks!) as CookingWay[]) {
         const window = timesTable.cookWindow(ingredientId, cut, pan, way);
         // A pan that browns is hotter than boiling water.

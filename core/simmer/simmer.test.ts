@@ -1,24 +1,14 @@
 import fc from 'fast-check';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
-import { CATALOGUE } from '../catalogue/catalogue';
-import { HEAT_SOURCES } from '../catalogue/heatSources';
-import { VESSELS } from '../catalogue/vessels';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, example, suited } from '../testing/household';
-import type { PanContext } from './additionModel';
 import { groupAdditions } from './groupAdditions';
 import { slowerBy } from '../heat/slowerBy';
 import { timesTable } from './timesTable';
 import { runs } from '../testing/runs';
+import { usualPan } from '../testing/usualPan';
 
-const pan: PanContext = {
-  vessel: VESSELS[0]!,
-  heat: HEAT_SOURCES[0]!,
-  boilingC: 100,
-  roomTempC: 20,
-  altitudeM: 0,
-  catalogue: CATALOGUE,
-};
+const pan = usualPan();
 
 /** Fewest groups by trying every way to part the things, for small cases. */
 function fewestGroups(things: ReadonlyArray<{ leastS: number; mostS: number }>): number {

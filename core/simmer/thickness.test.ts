@@ -1,13 +1,12 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { isCutByThickness } from '../catalogue/cutThickness';
-import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { ingredientById } from '../catalogue/ingredients';
-import { VESSELS } from '../catalogue/vessels';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening } from '../evening/resolveMenu';
 import { rehearsedPlan } from '../planEvening/rehearsed';
 import { minutesToSafe, servedAs, WATCHED } from '../testing/brickApart';
 import { eveningFor } from '../testing/household';
+import { usualPan } from '../testing/usualPan';
 import { asCut } from './asCut';
 import { timesTable } from './timesTable';
 
@@ -35,18 +34,10 @@ const thick = (key: string, mm: number) => {
 describe('a thickness of the cook’s own', () => {
   it.each(CUT)('is safe for the largest piece of %s by another model, thinner or thicker', (key) => {
     const { ingredientId, cut, found } = cutOf(key);
-    const pan = {
-      vessel: VESSELS[0]!,
-      heat: HEAT_SOURCES[0]!,
-      boilingC: 100,
-      altitudeM: 0,
-      roomTempC: 20,
-      catalogue: CATALOGUE,
-    };
     const short = TIMES.flatMap((times) => {
       const mm = Math.min(80, found.thicknessMm * times);
       const evening = thick(key, mm);
-      const window = asCut(timesTable, { evening, catalogue: CATALOGUE }).cookWindow(ingredientId, cut, pan);
+      const window = asCut(timesTable, { evening, catalogue: CATALOGUE }).cookWindow(ingredientId, cut, usualPan());
       const needsMin = minutesToSafe(key, 100, sidesTimes(key, mm / found.thicknessMm));
       return window.safeS / 60 < needsMin ? [{ mm, safeMin: window.safeS / 60, needsMin }] : [];
     });
