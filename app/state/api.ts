@@ -22,7 +22,7 @@ import {
 import { compareClocks, deviceMs } from './clock';
 import { pageIsOld, serverAnswered, serverTroubled } from './connection';
 import { isTrouble, kindOf } from './failures';
-import { localStore } from './localStore';
+import { inTime, localStore } from './localStore';
 import { areOlder } from './pages';
 
 /** Problem documents are JSON too, under a media type of their own. */
@@ -72,7 +72,7 @@ const serverOrKept: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError
   }
   apiContext.dispatch(serverTroubled(kind));
   if (!isRead(args)) return result;
-  const kept = await localStore.read(key);
+  const kept = await inTime(localStore.read(key), undefined);
   return kept === undefined ? result : { data: kept };
 };
 

@@ -49,8 +49,9 @@ const drafts = createSlice({
   initialState: {} as DraftsState,
   reducers: {
     /** Kept on this device from an earlier visit. */
-    draftFound(state, { payload }: PayloadAction<{ id: string; draft: Draft }>) {
-      state[payload.id] ??= payload.draft;
+    /** Kept by an earlier visit. Where the device was slow, the server's may be here already: what is unsaved stands above it. */
+    draftFound(state, { payload: { id, draft } }: PayloadAction<{ id: string; draft: Draft }>) {
+      if (!state[id] || (draft.unsaved && !state[id].unsaved)) state[id] = draft;
     },
     /** Changed in another tab of this browser: it is the same draft. */
     draftShared(state, { payload }: PayloadAction<{ id: string; draft: Draft }>) {

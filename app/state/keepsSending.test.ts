@@ -9,6 +9,7 @@ import * as reading from './reading';
 import { startSync } from './sync';
 
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => {}, remove: async () => {}, all: async () => [] },
 }));
 

@@ -50,13 +50,31 @@ describe('a device that keeps nothing', () => {
     jest.useRealTimers();
   });
 
-  it('never answers: reading is given up after a while', async () => {
+  it('never answers: reading is given up after a while, and what comes later is still there', async () => {
     jest.useFakeTimers();
-    mockStore.entries.mockImplementation(() => new Promise(() => undefined));
-    const { localStore } = fresh();
-    const found = localStore.all('draft:');
+    let answer: (rows: Array<[string, number]>) => void = () => undefined;
+    mockStore.entries.mockImplementation(() => new Promise((resolve) => (answer = resolve)));
+    const { localStore, inTime, onKeeping } = fresh();
+    const told = jest.fn();
+    onKeeping(told);
+    const reading = localStore.all('draft:');
+    const found = inTime(reading, []);
     await jest.advanceTimersByTimeAsync(3500);
     expect(await found).toEqual([]);
+    answer([['draft:a', 1]]);
+    expect(await reading).toEqual([['a', 1]]);
+    expect(told.mock.calls).toEqual([[false], [true]]);
     jest.useRealTimers();
   });
+});
+
+it('a store is not given up because the page was too busy to hear it', async () => {
+  const { inTime } = fresh();
+  const found = inTime(new Promise((resolve) => setTimeout(() => resolve('kept'), 60)), 'nothing', {
+    turns: 5,
+    turnMs: 10,
+  });
+  const until = performance.now() + 100;
+  while (performance.now() < until);
+  expect(await found).toBe('kept');
 });

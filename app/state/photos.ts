@@ -1,6 +1,6 @@
 import type { Photo } from '@elixa/contract';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { localStore } from './localStore';
+import { inTime, localStore } from './localStore';
 
 /** A picture in base64, as it is sent. */
 export type PhotoBytes = Extract<Photo, { jpeg: string }>;
@@ -65,7 +65,7 @@ export const photoBytes = {
     return localStore.write(KEY + id, bytes);
   },
   async read(id: string): Promise<PhotoBytes | undefined> {
-    const bytes = inMemory.get(id) ?? (await localStore.read<PhotoBytes>(KEY + id));
+    const bytes = inMemory.get(id) ?? (await inTime(localStore.read<PhotoBytes>(KEY + id), undefined));
     if (bytes) inMemory.set(id, bytes);
     return bytes;
   },

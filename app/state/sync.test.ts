@@ -1,3 +1,4 @@
+import { waitFor } from '@testing-library/react-native';
 import type { LiveEvent, StoredEvening } from '@elixa/contract';
 import { practice } from '@/testing/household';
 import { json, serverThat, taking } from '@/testing/serverThat';
@@ -12,9 +13,15 @@ const readers = async () => reading;
 const sendWhatIsLeft = (store: AppStore) => sendWith(store, readers);
 
 const mockKept = new Map<string, unknown>();
+let mockHeld: Promise<void> | undefined;
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: {
-    read: async (key: string) => mockKept.get(key),
+    read: async (key: string) => {
+      const value = mockKept.get(key);
+      await mockHeld;
+      return value;
+    },
     write: async (key: string, value: unknown) => void mockKept.set(key, value),
     remove: async (key: string) => void mockKept.delete(key),
     all: async (prefix: string) =>
@@ -47,7 +54,10 @@ async function storeWithWork(): Promise<AppStore> {
   return store;
 }
 
-beforeEach(() => mockKept.clear());
+beforeEach(() => {
+  mockKept.clear();
+  mockHeld = undefined;
+});
 
 describe('sending', () => {
   it('keeps everything on the device before anything is sent', async () => {
@@ -224,6 +234,25 @@ describe('a reload', () => {
     expect(store.getState().drafts).toEqual({});
     await recallEvening(store, evening.id, readers);
     expect(store.getState().drafts[evening.id]).toMatchObject({ baseVersion: 3, evening });
+  });
+
+  it('loses nothing of what is unsent where the device answers late, whatever the server sent meanwhile', async () => {
+    const id = 'late';
+    const unsaved = { ...evening, id, title: 'Typed on the way' };
+    mockKept.set(`draft:${id}`, { evening: unsaved, baseVersion: 1, unsaved: true });
+    mockKept.set(`live:${id}`, { events: [event(1)], unsent: [event(1).id] });
+    let answers: () => void = () => undefined;
+    mockHeld = new Promise((resolve) => (answers = resolve));
+    const store = makeStore();
+    const recalled = recallEvening(store, id, readers);
+    store.dispatch(eveningArrived({ ...stored, version: 2, evening: { ...evening, id } }));
+    store.dispatch(eventRecorded({ eveningId: id, event: event(2) }));
+    answers();
+    await recalled;
+    expect(store.getState().drafts[id]).toMatchObject({ evening: unsaved, baseVersion: 1, unsaved: true });
+    const both = [event(2).id, event(1).id];
+    expect(store.getState().live[id]!.unsent).toEqual(both);
+    await waitFor(() => expect(mockKept.get(`live:${id}`)).toMatchObject({ unsent: both }));
   });
 
   it('reads nothing of evenings where nothing is owed', async () => {

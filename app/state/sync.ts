@@ -6,7 +6,7 @@ import { answerWasLost, draftFound, eveningSaved, saveRefused, sendStarted, type
 import { isTrouble, kindOf, problemOf } from './failures';
 import { KEPT } from './keepLocally';
 import { keptLog, unsentLogs } from './keptLogs';
-import { localStore } from './localStore';
+import { inTime, localStore } from './localStore';
 import { batchOf } from './batch';
 import { eventsRefused, eventsStored, logFound, plansOf, type LiveLog } from './log';
 import { noticeShown } from './notice';
@@ -29,20 +29,22 @@ import type { AppStore } from './index';
 /** What reads documents of any version. It comes with the planner, which the first page does without. */
 export type LoadReaders = () => Promise<Pick<typeof reading, 'readDraft' | 'readLog' | 'isStoredAs'>>;
 
+/** Brings back what this device kept under a key, when it comes. */
+async function bring<Value>(key: string, found: (value: Value) => void): Promise<void> {
+  const value = await localStore.read<Value>(key);
+  if (value) found(value);
+}
+
 /** Brings back what an earlier visit left on this device, but for evenings: those are read when they are asked for. */
-export async function recall(store: AppStore): Promise<void> {
-  const [settings, timers, pantry, housePots, photos] = await Promise.all([
-    localStore.read<Settings>(KEPT.settings),
-    localStore.read<Timers>(KEPT.timers),
-    localStore.read<PantryState>(KEPT.pantry),
-    localStore.read<HousePotsState>(KEPT.housePots),
-    localStore.read<PhotosState>(KEPT.photos),
+export async function recall({ dispatch }: AppStore): Promise<void> {
+  const all = Promise.all([
+    bring<Settings>(KEPT.settings, (settings) => dispatch(settingsFound(settings))),
+    bring<PantryState>(KEPT.pantry, (pantry) => dispatch(pantryFound(pantry))),
+    bring<HousePotsState>(KEPT.housePots, (pots) => dispatch(potsFound(pots))),
+    bring<PhotosState>(KEPT.photos, (photos) => dispatch(photosFound(photos))),
+    bring<Timers>(KEPT.timers, (timers) => dispatch(timersFound(timers))),
   ]);
-  if (settings) store.dispatch(settingsFound(settings));
-  if (pantry) store.dispatch(pantryFound(pantry));
-  if (housePots) store.dispatch(potsFound(housePots));
-  if (photos) store.dispatch(photosFound(photos));
-  if (timers) store.dispatch(timersFound(timers));
+  await inTime<unknown>(all, undefined);
 }
 
 function bringBack(
@@ -57,20 +59,26 @@ function bringBack(
   if (log) store.dispatch(logFound({ eveningId: id, log: readLog(log) }));
 }
 
-/** Brings back an evening and its log, where this device kept them. */
-export async function recallEvening(store: AppStore, id: string, readers: LoadReaders): Promise<void> {
-  const [draft, log] = await Promise.all([localStore.read<Draft>(KEPT.draft + id), keptLog(id)]);
-  if (draft || log) bringBack(store, await readers(), id, { draft, log });
+/** Brings back an evening and its log, where this device kept them; nobody waits long for a device that is slow. */
+export function recallEvening(store: AppStore, id: string, readers: LoadReaders): Promise<void> {
+  const recalling = async () => {
+    const [draft, log] = await Promise.all([localStore.read<Draft>(KEPT.draft + id), keptLog(id)]);
+    if (draft || log) bringBack(store, await readers(), id, { draft, log });
+  };
+  return inTime(recalling(), undefined);
 }
 
 /** Brings back what was never sent. */
-export async function recallUnsent(store: AppStore, readers: LoadReaders): Promise<void> {
-  const [drafts, unsent] = await Promise.all([localStore.all<Draft>(KEPT.draft), unsentLogs()]);
-  const unsaved = new Map(drafts.filter(([, draft]) => draft.unsaved));
-  const ids = new Set([...unsaved.keys(), ...unsent.keys()]);
-  if (ids.size === 0) return;
-  const reading = await readers();
-  for (const id of ids) bringBack(store, reading, id, { draft: unsaved.get(id), log: unsent.get(id) });
+export function recallUnsent(store: AppStore, readers: LoadReaders): Promise<void> {
+  const recalling = async () => {
+    const [drafts, unsent] = await Promise.all([localStore.all<Draft>(KEPT.draft), unsentLogs()]);
+    const unsaved = new Map(drafts.filter(([, draft]) => draft.unsaved));
+    const ids = new Set([...unsaved.keys(), ...unsent.keys()]);
+    if (ids.size === 0) return;
+    const reading = await readers();
+    for (const id of ids) bringBack(store, reading, id, { draft: unsaved.get(id), log: unsent.get(id) });
+  };
+  return inTime(recalling(), undefined);
 }
 
 /** Nothing got through, for a reason that passes or that signing in mends. */

@@ -4,6 +4,7 @@ import { eventRecorded } from '@/state/log';
 import { makeStore } from './index';
 
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 

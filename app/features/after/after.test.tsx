@@ -11,6 +11,7 @@ import { OutOfThePantry } from './OutOfThePantry';
 import { OwnTimes } from './OwnTimes';
 
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 

@@ -25,6 +25,7 @@ function OfLiquid({ id, show }: { id: string; show(liquid: Liquid): React.ReactN
 }
 
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 

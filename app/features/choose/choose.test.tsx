@@ -10,6 +10,7 @@ import { houseVerdict } from './potWords';
 const BEST = 'mushroomPot';
 
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 // Drawings have tests of their own.

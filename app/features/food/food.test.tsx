@@ -5,6 +5,7 @@ import { practice } from '@/testing/household';
 import { FoodList } from './FoodList';
 
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 // The browser's own input and list stand for themselves; here they are those of the interface library.

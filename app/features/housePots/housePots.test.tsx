@@ -8,6 +8,7 @@ import { KeepPot } from './KeepPot';
 import { readPotFile } from './readPotFile';
 
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 // The browser's own fields stand for themselves; here they are those of the interface library.

@@ -7,6 +7,7 @@ import { PantrySection } from './PantrySection';
 import { usePantry } from '@/state/usePantry';
 
 jest.mock('@/state/localStore', () => ({
+  ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
 
