@@ -28,7 +28,7 @@ test('two phones change one evening: nothing is overwritten before somebody choo
   }).toPass();
   await page.getByRole('textbox', { name: 'Evening' }).fill('Quarter peal');
   network.mend();
-  await expect(page.getByText('Changed in two places')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Changed in two places')).toBeVisible();
   await expect(page.getByText(/Theirs: Half-muffled peal.*Yours: Quarter peal/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await cookOn(page).waitUntilSaved();
@@ -161,9 +161,9 @@ test('a time that is past already: the stove still says when it would be ready, 
     page.getByText(/^Tonight\. That was \d+ min ago\. Lit now, the first round is ready at \d\d:\d\d\.$/),
   ).toBeVisible();
   await cookOn(page).goTo('Prep');
-  await expect(page.getByRole('region', { name: 'Short of time' })).toBeVisible({ timeout: 30_000 });
-  await page.getByRole('button', { name: /^Sit down at \d\d:\d\d: on time$/ }).click({ timeout: 30_000 });
-  await expect(page.getByRole('region', { name: 'Short of time' })).toBeHidden({ timeout: 30_000 });
+  await expect(page.getByRole('region', { name: 'Short of time' })).toBeVisible();
+  await page.getByRole('button', { name: /^Sit down at \d\d:\d\d: on time$/ }).click();
+  await expect(page.getByRole('region', { name: 'Short of time' })).toBeHidden();
 });
 
 test('from a phone in the house, over plain http: everything works, and what the browser forbids is said', async ({

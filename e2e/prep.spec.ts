@@ -67,24 +67,22 @@ test('what works by itself runs on a clock of its own', async ({ page }) => {
   await page.getByRole('button', { name: 'Undo the last tick' }).click();
   await expect(page.getByRole('heading', { name: 'Working by itself' })).toBeHidden();
   await page.getByLabel('Nobody can start before').fill('18:00');
-  await expect(page.getByRole('region', { name: 'Short of time' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('region', { name: 'Short of time' })).toBeVisible();
 });
 
 test('short of time: by how much, what helps, and one tap takes it', async ({ page }) => {
   await before(page, 60);
   const short = page.getByRole('region', { name: 'Short of time' });
-  await expect(short.getByRole('heading', { name: /^\d+ min short$/ })).toBeVisible({ timeout: 30_000 });
+  await expect(short.getByRole('heading', { name: /^\d+ min short$/ })).toBeVisible();
   const minutes = async () => Number(/(\d+) min short/.exec((await short.textContent()) ?? '')?.[1]);
   const was = await minutes();
-  await expect(short.getByRole('button', { name: /^Sit down at \d\d:\d\d: on time$/ })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(short.getByRole('button', { name: /^Sit down at \d\d:\d\d: on time$/ })).toBeVisible();
   await short.getByRole('button', { name: /^\d more that helps?$/ }).click();
   await short.getByRole('button', { name: /^Ask somebody to help: / }).click();
   await expect(async () => {
     await page.clock.fastForward(500);
     expect(await minutes()).toBeLessThan(was);
-  }).toPass({ timeout: 30_000 });
+  }).toPass();
   await expect(async () => expect((await stored()).cooks).toBe(2)).toPass();
   await page.getByRole('radio', { name: '1 cook' }).click();
   await cookOn(page).waitUntilSaved();

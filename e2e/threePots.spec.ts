@@ -85,7 +85,7 @@ for (const pot of POTS) {
     await test.step('the pot is chosen first, drawn and timed, and the choice can be taken back', async () => {
       await page.getByRole('button', { name: 'New evening' }).click();
       const radio = page.getByRole('radio', { name: new RegExp(`^${pot.name}`) });
-      await expect(radio).toHaveAccessibleName(/min.*(Suits|In) the/, { timeout: 30_000 });
+      await expect(radio).toHaveAccessibleName(/min.*(Suits|In) the/);
       await radio.click();
       await page.getByRole('button', { name: 'Undo the last change' }).click();
       await expect(page.getByRole('radio', { name: /^Clear chicken pot/ })).toBeChecked();
@@ -102,7 +102,7 @@ for (const pot of POTS) {
       await cook.goTo('Broth');
       await expect(page.getByRole('heading', { name: /./ }).first()).toBeVisible();
       await cook.goTo('Prep');
-      await expect(page.getByText('After that, in order')).toBeVisible({ timeout: 30_000 });
+      await expect(page.getByText('After that, in order')).toBeVisible();
       await cook.goTo('Pot');
       await expect(page.getByText(pot.shows).first()).toBeVisible();
       await cook.goTo('Simmer');

@@ -19,9 +19,7 @@ export async function expectInPlace(
 ): Promise<void> {
   for (const size of sizes) {
     await page.setViewportSize(size);
-    await expect
-      .poll(() => geometryFaults(page), { message: `at ${size.width} by ${size.height}`, timeout: 5000 })
-      .toEqual([]);
+    await expect.poll(() => geometryFaults(page), { message: `at ${size.width} by ${size.height}` }).toEqual([]);
   }
 }
 
