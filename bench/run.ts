@@ -12,12 +12,12 @@ const PARTS: Record<string, () => Row[] | Promise<Row[]>> = {
   simmer: timeToSimmer,
   lay: timeToLay,
   prepare: timeToPrepare,
-  bytes: () => {
-    buildEmpty();
+  bytes: async () => {
+    await buildEmpty();
     return scriptBytes();
   },
-  open: () => {
-    buildEmpty();
+  open: async () => {
+    await buildEmpty();
     return timeToOpen();
   },
   list: listOfMany,

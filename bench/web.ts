@@ -1,6 +1,6 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
-import { exportForWeb, packFiles } from '../scripts/web';
+import { exportForWeb, packFiles, shortenScripts } from '../scripts/web';
 import { kb, row, type Row } from './row';
 
 const ROOT = path.join(import.meta.dirname, '..');
@@ -9,9 +9,10 @@ export const EMPTY_DIST = path.join(EMPTY, 'dist');
 const DIST = path.join(ROOT, 'app', 'dist');
 
 /** Exports the empty application, the reference of what follows, with the packages that are installed now. */
-export function buildEmpty(): void {
+export async function buildEmpty(): Promise<void> {
   exportForWeb(EMPTY);
-  packFiles(EMPTY_DIST);
+  await shortenScripts(EMPTY_DIST);
+  await packFiles(EMPTY_DIST);
 }
 
 function filesBelow(folder: string): string[] {

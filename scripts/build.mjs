@@ -4,7 +4,7 @@ import path from 'node:path';
 import { generateSW } from 'workbox-build';
 import { ROOT } from './lib.mjs';
 import { firstScript, splitScript } from './splitScript.js';
-import { exportForWeb, packFiles } from './web.js';
+import { exportForWeb, packFiles, shortened, shortenScripts } from './web.js';
 
 const APP = path.join(ROOT, 'app');
 const DIST = path.join(APP, 'dist');
@@ -27,8 +27,8 @@ exportForWeb(APP);
 // Nearly all that is in a script is run at once. A browser that understands this compiles it while it arrives, beside the
 // page instead of in it.
 const COMPILED_AHEAD = '//# allFunctionsCalledOnLoad\n';
-/** A piece of this length is run in a small part of a second on a slow phone. */
-const LARGEST_PIECE = 180_000;
+/** A piece of this length, 100 to 200 kB when it is shortened, is run in a small part of a second on a slow phone. */
+const LARGEST_PIECE = 330_000;
 
 const addressOf = (name) => `/_expo/static/js/web/${name}`;
 const HAS_RUN = (name) => `\n;(globalThis.kitchenPieces ??= []).push(${JSON.stringify(addressOf(name))});\n`;
@@ -36,18 +36,18 @@ const HAS_RUN = (name) => `\n;(globalThis.kitchenPieces ??= []).push(${JSON.stri
 /**
  * Writes a script in pieces, the last under its own name.
  * @param says whether each of them notes that it has been run
- * @returns their addresses
+ * @returns their names
  */
-function inPieces(name, says) {
+async function inPieces(name, says) {
   const file = path.join(SCRIPTS, name);
-  const pieces = splitScript(readFileSync(file, 'utf8'), LARGEST_PIECE);
+  const pieces = await Promise.all(splitScript(readFileSync(file, 'utf8'), LARGEST_PIECE).map(shortened));
   const names = pieces.map((_, index) =>
     index === pieces.length - 1 ? name : name.replace('.js', `.${index + 1}.js`),
   );
   pieces.forEach((piece, index) =>
     writeFileSync(path.join(SCRIPTS, names[index]), COMPILED_AHEAD + piece + (says ? HAS_RUN(names[index]) : '')),
   );
-  return names.map(addressOf);
+  return names;
 }
 
 const kitchens = readdirSync(SCRIPTS).filter((name) => /^kitchen-.*\.js$/.test(name));
@@ -57,15 +57,18 @@ const html = readFileSync(page, 'utf8');
 const { tag, name: begins } = firstScript(html);
 // The names of the scripts follow from what is in them: with the page they tell one build from another.
 const mark = createHash('sha256').update(html).update(kitchens[0]).digest('hex').slice(0, 12);
-const first = inPieces(begins, false);
-const kitchen = inPieces(kitchens[0], true);
+const [first, kitchen] = await Promise.all([inPieces(begins, false), inPieces(kitchens[0], true)]);
+await shortenScripts(
+  SCRIPTS,
+  [...first, ...kitchen].map((written) => path.join(SCRIPTS, written)),
+);
 writeFileSync(
   page,
   html
-    .replace(tag, () => first.map((src) => `<script src="${src}" defer></script>`).join(''))
+    .replace(tag, () => first.map((piece) => `<script src="${addressOf(piece)}" defer></script>`).join(''))
     .replace(
       '</head>',
-      `<meta name="kitchen" content="${kitchen.join(' ')}" /><meta name="pages" content="${mark}" /></head>`,
+      `<meta name="kitchen" content="${kitchen.map(addressOf).join(' ')}" /><meta name="pages" content="${mark}" /></head>`,
     ),
 );
 
@@ -83,5 +86,5 @@ const { warnings } = await generateSW({
   maximumFileSizeToCacheInBytes: 6_000_000,
 });
 for (const warning of warnings) process.stderr.write(`${warning}\n`);
-packFiles(DIST);
+await packFiles(DIST);
 process.stdout.write('The web application is in app/dist\n');

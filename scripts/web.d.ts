@@ -1,2 +1,3 @@
 export function exportForWeb(app: string): string;
-export function packFiles(folder: string): void;
+export function shortenScripts(folder: string, but?: readonly string[]): Promise<void>;
+export function packFiles(folder: string): Promise<void>;
