@@ -16,15 +16,34 @@ export function run(command, args, options = {}) {
   return result.status ?? 1;
 }
 
-/** The same beside others. @returns its exit code, and all that it said */
-export function runQuietly(command, args) {
+const underWay = new Set();
+// Nothing goes on when this is over, whatever ended it.
+process.on('exit', () => {
+  for (const child of underWay) child.kill();
+});
+
+/** A child beside others. @returns what it becomes: its exit code */
+function ended(child) {
+  underWay.add(child);
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
-    let said = '';
-    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk));
     child.on('error', reject);
-    child.on('close', (code) => resolve({ status: code ?? 1, said }));
+    child.on('close', (code) => {
+      underWay.delete(child);
+      resolve(code ?? 1);
+    });
   });
+}
+
+/** The same, while others go on. */
+export const runBeside = (command, args, options = {}) =>
+  ended(spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options }));
+
+/** The same in silence. @returns its exit code, and all that it said */
+export async function runQuietly(command, args) {
+  const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+  let said = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk));
+  return { status: await ended(child), said };
 }
 
 export function fail(message) {

@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
-import { ensureChromium, ensureInstalled, fail, ROOT, run, runQuietly } from './lib.mjs';
+import { ensureChromium, ensureInstalled, fail, ROOT, runBeside, runQuietly } from './lib.mjs';
 
 const RESULTS = path.join(ROOT, '.cache', 'results');
 const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
@@ -23,9 +23,11 @@ const jest = (projects, output, flags = []) => [
 const TSC = 'node_modules/typescript-native/bin/tsc';
 const E2E = path.join(RESULTS, 'e2e.json');
 
-/** What reads the code and runs none of it, and what the journeys are run on: one core each, the longest first. */
+/** What the journeys are run on; nothing before them waits for it. */
+const BUILDING = ['building', process.execPath, ['scripts/built.mjs']];
+
+/** What reads the code and runs none of it: one core each, the longest first. */
 const READINGS = [
-  ['building', process.execPath, ['scripts/built.mjs']],
   ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
   ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
   [
@@ -43,10 +45,10 @@ const RUNS = [
   ['API', ...jest(['server'], 'api.json', ['--liftoff-only'])],
 ];
 
-function check(name, command, args, env = {}) {
+async function check(name, command, args, env = {}) {
   process.stdout.write(`\n── ${name}\n`);
   // Jest prints its JSON on stdout unless it goes to a file; its report for people goes to stderr.
-  if (run(command, args, { env: { ...process.env, ...env } }) !== 0) fail(`${name}: failed`);
+  if ((await runBeside(command, args, { env: { ...process.env, ...env } })) !== 0) fail(`${name}: failed`);
 }
 
 const took = [];
@@ -59,20 +61,22 @@ function ends(part) {
   since = Date.now();
 }
 
-/** Checks that take one core each, as many at a time as there are cores; each says what it has to say when it is over. */
-async function checkTogether(checks) {
+/** A check beside others: it says what it has to say when it is over. @returns whether it passed */
+async function checkQuietly([name, command, args]) {
+  const { status, said } = await runQuietly(command, args);
+  process.stdout.write(`\n── ${name}\n${said}${status === 0 ? '' : `\n${name}: failed\n`}`);
+  return status === 0;
+}
+
+/** Checks that take one core each, so many at a time. */
+async function checkTogether(checks, atATime) {
   const left = [...checks];
-  const failed = [];
+  const passed = [];
   const worker = async () => {
-    for (let next = left.shift(); next; next = left.shift()) {
-      const [name, command, args] = next;
-      const { status, said } = await runQuietly(command, args);
-      process.stdout.write(`\n── ${name}\n${said}`);
-      if (status !== 0) failed.push(name);
-    }
+    for (let next = left.shift(); next; next = left.shift()) passed.push(await checkQuietly(next));
   };
-  await Promise.all(Array.from({ length: availableParallelism() }, worker));
-  if (failed.length > 0) fail(`${failed.join(', ')}: failed`);
+  await Promise.all(Array.from({ length: atATime }, worker));
+  if (passed.includes(false)) fail('Some checks failed; they are named above.');
 }
 
 /** Tests passed and failed, read from what the runners wrote. */
@@ -87,14 +91,18 @@ ensureInstalled();
 ends('installing');
 rmSync(RESULTS, { recursive: true, force: true });
 mkdirSync(RESULTS, { recursive: true });
-await checkTogether(READINGS);
-ends('readings and building');
+const building = checkQuietly(BUILDING);
+// It leaves one core to them, and half of its own.
+await checkTogether(READINGS, Math.max(1, availableParallelism() - 1));
+ends('readings');
 for (const [name, command, args] of RUNS) {
-  check(name, command, args);
+  await check(name, command, args);
   ends(name);
 }
+if (!(await building)) fail('building: failed');
+ends('what was left of building');
 ensureChromium();
-check('journeys in headless Chromium', bin('playwright'), ['test', '-c', 'e2e/playwright.config.ts'], {
+await check('journeys in headless Chromium', bin('playwright'), ['test', '-c', 'e2e/playwright.config.ts'], {
   PLAYWRIGHT_JSON_OUTPUT_NAME: E2E,
 });
 ends('journeys');
