@@ -35,6 +35,9 @@ module.exports = {
       // Plain TypeScript is compiled as it is; Babel is for what has JSX, styles and the types of React Native.
       transform: {
         '/(core|contract)/.*\\.ts$': '@swc/jest',
+        '<rootDir>/.*\\.ts$': '@swc/jest',
+        // As it was generated: the largest file of all, and nothing in it is to be translated.
+        '/react-native/Libraries/Renderer/implementations/': '@swc/jest',
         '/node_modules/(d3-[a-z-]+|internmap|@reduxjs/toolkit|immer|react-redux|date-fns|uuid)/': '@swc/jest',
       },
       transformIgnorePatterns: [
