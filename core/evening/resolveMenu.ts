@@ -13,6 +13,7 @@ import { isSeared, isSwished } from './portions';
 import { documentFaults } from './check';
 import { marinadesOn } from './marinades';
 import type { Menu } from './menu';
+import { wholePieceFaults } from './simmeringFaults';
 import { meatFreeSide, sidesOf } from './sides';
 import {
   finishesOf,
@@ -210,6 +211,7 @@ export function resolveMenu(evening: Evening): Resolved {
   const found = [
     ...vesselFaults(menu),
     ...foodFaults(menu),
+    ...wholePieceFaults(menu),
     ...serviceFaults(menu),
     ...heldBackFaults(menu),
     ...sideFaults(menu),

@@ -1,6 +1,7 @@
 import type { Evening, FieldError } from '@elixa/contract';
 import { type Catalogue, catalogueOf } from '../catalogue/catalogue';
-import { isCutByThickness } from '../catalogue/cutThickness';
+import { isCutByThickness, labelAt, pieceGAt } from '../catalogue/cutThickness';
+import type { Menu } from './menu';
 
 const unknown = (field: string, id: string): FieldError => ({
   field,
@@ -40,6 +41,34 @@ function grownFaults(catalogue: Catalogue, { overrides }: Evening): FieldError[]
         fix: byKnife.length > 0 ? `Remove it, or say it of: ${byKnife.join(', ')}.` : 'Remove it.',
       }));
   });
+}
+
+/** A piece that is cut thicker than usual, and would weigh more than there is of it. */
+export function wholePieceFaults({
+  evening,
+  catalogue,
+  food,
+}: Pick<Menu, 'evening' | 'catalogue' | 'food'>): FieldError[] {
+  return Object.entries(evening.overrides.thicknessMm ?? {}).flatMap(([id, byCut]) =>
+    Object.entries(byCut).flatMap(([key, mm]): FieldError[] => {
+      // No piece lies in two pans.
+      const helpings = food.filter((one) => one.purpose === 'pot' && one.ingredientId === id);
+      const parts = helpings.flatMap((one) => one.cuts).filter((part) => part.cut === key);
+      const thereG = Math.min(...parts.map((part) => part.massG));
+      const cut = catalogue.byId(id).cuts[key]!;
+      if (parts.length === 0 || mm <= cut.thicknessMm || pieceGAt(cut, mm) <= thereG) return [];
+      let most = Math.floor(mm);
+      while (most > cut.thicknessMm && pieceGAt(cut, most) > thereG) most -= 1;
+      const name = `${catalogue.byId(id).name}, ${labelAt(cut, mm)}`;
+      return [
+        {
+          field: `overrides.thicknessMm.${id}.${key}`,
+          message: `One piece of ${name}, weighs ${Math.round(pieceGAt(cut, mm))} g, and there are ${Math.round(thereG)} g of it`,
+          fix: `Cut it no thicker than ${Math.max(most, cut.thicknessMm)} mm, or put more of it in.`,
+        },
+      ];
+    }),
+  );
 }
 
 /** What is said of things that nobody knows: how thick, how long, frozen. It may stay of what is not in tonight's pot. */

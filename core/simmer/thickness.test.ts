@@ -67,3 +67,25 @@ describe('a thickness of the cook’s own', () => {
     }
   });
 });
+
+describe('a piece that would weigh more than there is of it', () => {
+  const balls = (mm: number, grams: number) => {
+    const evening = thick('chickenMince/ball', mm);
+    return checkEvening(applyEdit(evening, { kind: 'putIn', ingredientId: 'chickenMince', grams }));
+  };
+
+  it('is refused with the thickest that can be cut, and that is taken', () => {
+    const [fault, ...more] = balls(80, 60);
+    expect(more).toEqual([]);
+    expect(fault!.field).toBe('overrides.thicknessMm.chickenMince.ball');
+    const [, weighsG, thereG] = /weighs (\d+) g, and there are (\d+) g/.exec(fault!.message)!.map(Number);
+    expect(weighsG).toBeGreaterThan(thereG!);
+    const most = Number(/no thicker than (\d+) mm/.exec(fault!.fix)![1]);
+    expect([balls(most, 60), balls(most + 1, 60)].map((faults) => faults.length)).toEqual([0, 1]);
+  });
+
+  it('is taken where more of it goes in', () => {
+    expect(balls(80, 60).length).toBe(1);
+    expect(balls(80, 250)).toEqual([]);
+  });
+});
