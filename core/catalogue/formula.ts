@@ -140,6 +140,8 @@ export interface Formula {
   headroomShare?: number;
   /** Share of a marinade's salt and sugar that ends in the broth, where it is not about half. */
   runsOff?: number;
+  /** It is kneaded in: what it goes into is kneaded and salted with it, and not before. */
+  kneads?: true;
   /** The part that comes from a carton, a bottle or a packet, whose label says how salty it is. */
   fromLabel?: string;
   parts: readonly FormulaPart[];

@@ -12,6 +12,8 @@ export interface PrepStep {
   /** With one's hands, or by itself. */
   attended: boolean;
   needs?: ReadonlyArray<KitchenPlace>;
+  /** It stays in its wrapping meanwhile, and nobody touches it. */
+  wrapped?: true;
 }
 
 /** How an ingredient is made ready, and how long that takes two unhurried hands. */
@@ -59,7 +61,7 @@ export const soaked = (says: string, minutes: number, drain: string): Partial<Pr
 /** Firming up for slices that are thin enough to be cooked in seconds. Kitchen estimate, 60-90 min. */
 export const firmed: Partial<PrepWork> = {
   before: [
-    by('Flat into the freezer, to firm up for slicing', 1),
+    { ...by('In its wrapping flat into the freezer, to firm up for slicing', 1), wrapped: true },
     alone('It firms up in the freezer', 70, ['freezer']),
   ],
   says: 'Slice as thin as you can across the grain, back into the fridge',

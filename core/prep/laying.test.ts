@@ -30,8 +30,8 @@ describe('what lies in the pot before the burner is lit', () => {
     const plan = planFor('layeredBeefCabbage', count);
     const { stacks, rounds } = plan.build;
     const tasks = plan.prep.tasks.filter((task) => ['stack', 'lay'].includes(task.blockId));
-    expect(tasks.map((task) => task.id.split('.').at(-1))).toEqual(['pile', 'cut', 'do']);
-    const [pile, cut, lay] = tasks;
+    expect(tasks.map((task) => task.id.split('.').at(-1))).toEqual(['pile', 'cut', 'wash', 'do', 'washHands']);
+    const [pile, cut, , lay] = tasks;
     expect(pile!.how).toMatch(new RegExp(`^${stacks!.stacks} piles?.*${stacks!.repeats} times in each`));
     if (rounds.length > 1) expect(pile!.how).toContain(`for each of ${rounds.length} rounds`);
     expect(cut!.how).toContain(`into ${stacks!.blocksEach} block`);

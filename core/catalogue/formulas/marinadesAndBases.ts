@@ -180,6 +180,7 @@ export const MARINADES: readonly Formula[] = [
     purpose: 'Salt first: kneaded with it the mince binds, and the balls hold.',
     // It is kneaded in, and most of it stays.
     runsOff: 0.2,
+    kneads: true,
     parts: [
       salting('salt', 0.6, { in: 'salt' }),
       salting('lightSoy', 0.4, { in: 'rest1' }),

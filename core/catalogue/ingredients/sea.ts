@@ -330,7 +330,7 @@ export const SEA = [
       { withIngredientId: 'kingOyster', keeps: 'mass', text: 'king oyster mushroom in thick coins' },
     ],
     work: {
-      before: [by('Into cold water, if it is frozen', 1), alone('It thaws', 25)],
+      before: [{ ...by('In its bag into cold water, if it is frozen', 1), wrapped: true }, alone('It thaws', 25)],
       says: 'Pat dry, draw the gut',
       minPer100G: 2,
       bought: 'peeled and drawn',

@@ -1,5 +1,6 @@
 import type { Liquid, Units } from '@elixa/contract';
 import type { Ingredient } from '../../catalogue/ingredient';
+import { isRawFlesh } from '../../catalogue/kinds';
 import { prepWorkOf } from '../../catalogue/prepWork';
 import { BOARD_ORDER, type PrepStep, type PrepWork } from '../../catalogue/work';
 import type { Helping } from '../../diners/helpings';
@@ -9,13 +10,11 @@ import { showLength } from '../../measures/showSize';
 import type { Lag } from '../problem';
 import { LONG_WAIT_MIN } from './liquids';
 import { madeSteps } from './made';
+import { boardWash } from './washing';
 import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
 
 /** From so long a marinade on, its meat has the board to itself first. */
 const WORTH_APART_MIN = 20;
-/** Washing the board after raw meat or fish. */
-const WASH_MIN = 2;
-
 const PACE = { unhurried: 1.3, steady: 1, quick: 0.75 } as const;
 
 const BOARD_WHY = {
@@ -24,6 +23,9 @@ const BOARD_WHY = {
   fish: 'Raw fish after everything that is eaten less cooked',
   meat: 'Raw meat last; then the board is washed',
 } as const;
+
+/** What is done to a thing whose kneading is work of its own; out of its pack nobody touches it. Kitchen estimate. */
+const TIPPED = { says: 'Tip it into a wide bowl, back into the fridge', fixedMin: 1, minPer100G: 0 };
 
 interface Thing {
   ingredientId: string;
@@ -67,12 +69,13 @@ function amountText({ what, massG, asideG }: Thing, units: Units): string {
   return `${all}, ${showMeasure(asideG, what, units).text} of it for the small pan`;
 }
 
-const stepsOf = (steps: readonly PrepStep[] = [], name: string) =>
+const stepsOf = (steps: readonly PrepStep[] = [], name: string, isRaw: boolean) =>
   steps.map((step, index) => ({
     id: `${name}${index + 1}`,
     says: step.says,
     lastsMin: step.lastsMin,
     needs: needing(step.attended, step.needs),
+    raw: isRaw && step.attended && !step.wrapped,
   }));
 
 /** What is made at home tonight that would be bought otherwise. */
@@ -102,17 +105,19 @@ function countOf({ what, massG, cuts }: Thing, { at }: PrepWork): string {
   return at && pieceG ? `: ${Math.max(1, Math.round(massG / pieceG))} of them` : '';
 }
 
-function partsOf(thing: Thing, work: PrepWork, pace: number, more = ''): Part[] {
+/** @param isRaw raw flesh is touched */
+function partsOf(thing: Thing, work: PrepWork, pace: number, isRaw: boolean, more: string): Part[] {
   const cutMin = Math.max(1, Math.round((work.fixedMin + (work.minPer100G * thing.massG) / 100) * pace));
   return inARow([
-    ...stepsOf(work.before, 'before'),
+    ...stepsOf(work.before, 'before', isRaw),
     {
       id: 'cut',
       says: `${work.says}${more}`,
       lastsMin: cutMin,
       needs: needing(true, work.at ? [work.at] : work.board ? ['board'] : []),
+      raw: isRaw,
     },
-    ...stepsOf(work.after, 'after'),
+    ...stepsOf(work.after, 'after', isRaw),
   ]);
 }
 
@@ -150,11 +155,16 @@ export function foodWork(
 ): WorkList {
   const pace = PACE[evening.kitchen?.pace ?? 'steady'];
   const bought = new Set(evening.choices.bought);
+  const kneaded = new Set(
+    [...marinades].flatMap(([formula, on]) => (formula.kneads ? on.map((one) => one.ingredientId) : [])),
+  );
   const works = things(food)
-    .filter((thing) => !bought.has(thing.ingredientId))
+    .filter(({ ingredientId }) => !bought.has(ingredientId))
     .map((thing): Work => {
       const { what } = thing;
-      const work = prepWorkOf(what, thing.cuts[0] ?? '', evening.style.schools);
+      const usual = prepWorkOf(what, thing.cuts[0] ?? '', evening.style.schools);
+      const isKneaded = kneaded.has(thing.ingredientId);
+      const work = isKneaded ? { ...usual, ...TIPPED } : usual;
       const isApart = thing.isInBroth && finish?.apart === true;
       const made = isMadeAtHome(evening, thing.ingredientId) ? what.homemade : undefined;
       const begun = made ? { ...work, before: [...madeSteps(made, thing.massG), ...(work.before ?? [])] } : work;
@@ -162,6 +172,7 @@ export function foodWork(
         thing,
         isApart ? cookedApart(thing, begun) : begun,
         pace,
+        !isKneaded && isRawFlesh(what, thing.cuts[0]),
         (skewersOf(thing) || countOf(thing, begun)) + thickOf(thing, evening),
       );
       const lastsMin = lengthOf(segments);
@@ -219,33 +230,27 @@ export function foodWork(
     early: liesMin(work) >= LONG_WAIT_MIN,
   });
   const all = withBoardWashed(
-    works.map((work) => (liesMin(work) >= WORTH_APART_MIN ? { ...withWash(work), ...apart(work) } : work)),
+    works.map((work) => {
+      if (liesMin(work) < WORTH_APART_MIN) return work;
+      return { ...(kneaded.has(work.id) ? work : withWash(work)), ...apart(work) };
+    }),
   );
   return { works: [...all, ...washApart(all)], lags: [...lags, ...washLags(all)] };
 }
 
 const waitsMin = ({ attended, durationS }: Liquid['steps'][number]) => (attended ? 0 : durationS / 60);
 
-const washPart = (fromMin: number): Part => ({
-  id: 'wash',
-  says: 'Wash board, knife and hands with hot water and soap',
-  fromMin,
-  lastsMin: WASH_MIN,
-  needs: ['hands', 'board'],
-});
+function withWash(work: Work): Work {
+  const segments = inARow([...work.segments, boardWash]);
+  return { ...work, segments, lastsMin: lengthOf(segments) };
+}
 
-const withWash = (work: Work): Work => ({
-  ...work,
-  segments: [...work.segments, washPart(work.lastsMin)],
-  lastsMin: work.lastsMin + WASH_MIN,
-});
-
-const isRaw = ({ board, boardApart }: Work) => !boardApart && (board === 'fish' || board === 'meat');
+const isOfRawStage = ({ board, boardApart }: Work) => !boardApart && (board === 'fish' || board === 'meat');
 const WASH_ID = 'washBoard';
 
 /** What raw food is cut last. */
 function lastRaw(works: readonly Work[]): Work[] {
-  const raw = works.filter(isRaw);
+  const raw = works.filter(isOfRawStage);
   return raw.filter((work) => work.board === lastStage(raw));
 }
 
@@ -263,8 +268,8 @@ function washApart(works: readonly Work[]): Work[] {
       id: WASH_ID,
       kind: 'table',
       name: 'Board and knife',
-      segments: [washPart(0)],
-      lastsMin: WASH_MIN,
+      segments: inARow([boardWash]),
+      lastsMin: boardWash.lastsMin,
       endsBeforeMin: Math.min(...last.map((work) => work.endsBeforeMin)),
       freshMin: 0,
       staleness: 0,

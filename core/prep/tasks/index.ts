@@ -6,6 +6,7 @@ import { liquidWork } from './liquids';
 import { madeWork } from './made';
 import { layingWork } from './laying';
 import { ARRANGE_ID, CHECK_ID, CHECK_MIN, leadOf, tableWork } from './table';
+import { withHandsWashed } from './washing';
 import { lengthOf, withFirst, type Work } from './work';
 
 export interface PrepQuestion {
@@ -46,7 +47,7 @@ export function workOf({ menu, liquids, simmer, build }: PrepQuestion): EveningW
   const leadMin = leadOf(simmer);
   const isHeated = ({ kind, place }: Liquid) =>
     menu.pour.heated === true && kind === 'broth' && (place === 'pot' || place === 'otherHalf');
-  const forLiquids = liquidWork(liquids, leadMin, isHeated);
+  const forLiquids = liquidWork(menu, liquids, leadMin, isHeated);
   const forFood = foodWork(menu, liquids, leadMin, forLiquids);
   const made = madeWork(menu, liquids, leadMin, forLiquids.firstOf);
   const beforeCheck = [...made.works, ...forLiquids.works, ...forFood.works]
@@ -58,9 +59,9 @@ export function workOf({ menu, liquids, simmer, build }: PrepQuestion): EveningW
   const rubbedIn = liquids.flatMap(({ id, kind }) => (kind === 'marinade' ? (forLiquids.lastOf.get(id) ?? []) : []));
   const cut = forFood.works.filter((work) => work.kind === 'food' && work.endsBeforeMin >= leadMin && !work.early);
   return {
-    blocks: [...made.works, ...forLiquids.works, ...forFood.works, ...forLaying.works, ...forTable.works].map(
-      withHandover,
-    ),
+    blocks: [...made.works, ...forLiquids.works, ...forFood.works, ...forLaying.works, ...forTable.works]
+      .map(withHandsWashed)
+      .map(withHandover),
     lags: [
       ...made.lags,
       ...forLiquids.lags,

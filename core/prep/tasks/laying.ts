@@ -1,10 +1,12 @@
 import type { Build, Simmer, SimmerPiece } from '@elixa/contract';
 import { shortName } from '../../catalogue/shortName';
+import { isRawFlesh } from '../../catalogue/kinds';
 import type { Stage } from '../../catalogue/style';
 import type { Menu } from '../../evening/menu';
 import { andList } from '../../measures/andList';
 import { showLength } from '../../measures/showSize';
 import { sum } from '../../measures/sum';
+import { boardWash } from './washing';
 import { forTonight, type Part, type Work, type WorkList } from './work';
 
 /** Piling one layer, cutting a pile across, standing one block on end, laying one thing in, in min. Kitchen estimates. */
@@ -49,6 +51,7 @@ function stackParts(
   laid: readonly SimmerPiece[],
 ): Array<Omit<Part, 'fromMin'>> {
   const name = (id: string) => shortName(catalogue.byId(id), laid.find((one) => one.ingredientId === id)?.cut ?? '');
+  const raw = stacks.inEach.some(({ ingredientId }) => isRawFlesh(catalogue.byId(ingredientId)));
   const layers = sum(stacks.inEach.map((one) => one.pieces)) * stacks.repeats * stacks.stacks * rounds;
   const inEach = andList(
     stacks.inEach.map(({ ingredientId, pieces }) => `${Math.round(pieces)} × ${name(ingredientId)}`),
@@ -60,13 +63,16 @@ function stackParts(
       says: `${things(stacks.stacks, 'pile')}${each}: ${inEach}, ${stacks.repeats} times in each; ${name(stacks.topId)} once more on top`,
       lastsMin: Math.max(3, Math.ceil(layers * LAYER_MIN)),
       needs: ['hands', 'board'],
+      raw,
     },
     {
       id: 'cut',
       says: `Pin each pile and cut it across into ${things(stacks.blocksEach, 'block')}, ${showLength(stacks.cutWidthMm, evening.units)} wide${rounds > 1 ? '; those for later into the fridge, covered' : ''}`,
       lastsMin: Math.max(2, Math.ceil(stacks.stacks * rounds * CUT_MIN)),
       needs: ['hands', 'board'],
+      raw,
     },
+    ...(raw ? [boardWash] : []),
   ];
 }
 
@@ -122,6 +128,7 @@ export function layingWork({ menu, build, simmer }: LayingQuestion, leadMin: num
           says: layingSays(menu, stages.slice(0, Math.max(0, pourAt)), laid, stacks?.blocks),
           lastsMin: Math.max(2, Math.ceil(layMin)),
           needs: ['hands'],
+          raw: laid.some((one) => isRawFlesh(menu.catalogue.byId(one.ingredientId), one.cut)),
         },
       ],
       'It lies in the pot before the liquid goes in and the burner is lit',

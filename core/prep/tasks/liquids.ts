@@ -1,6 +1,8 @@
 import type { Liquid, LiquidStep } from '@elixa/contract';
 import { ASIDE_HEAT } from '../../catalogue/heatSources';
 import { usefulPowerW, WATER_CP } from '../../heat/burner';
+import { isRawFlesh } from '../../catalogue/kinds';
+import type { Menu } from '../../evening/menu';
 import type { Lag, Resource } from '../problem';
 import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
 
@@ -35,7 +37,7 @@ function startedByHand([first, ...rest]: readonly Step[]): Step[] {
   if (!first) return [];
   if (first.needs.includes('hands')) return [first, ...rest];
   const start: Step = { ...first, id: `${first.id}-start`, lastsMin: 1, needs: ['hands', ...first.needs] };
-  const wait = { ...first, says: 'It works by itself', lastsMin: first.lastsMin - 1 };
+  const wait = { ...first, says: 'It works by itself', lastsMin: first.lastsMin - 1, raw: false };
   return wait.lastsMin > 0 ? [start, wait, ...rest] : [start, ...rest];
 }
 
@@ -46,8 +48,11 @@ interface LiquidPart {
   knife?: boolean;
 }
 
+/** Whether raw flesh is touched at a step: by what goes in, or by what it lies on. */
+type IsRaw = (step: LiquidStep) => boolean;
+
 /** The steps, parted where a wait is long enough to go away, and what is cut apart from what is made. */
-function parted(steps: readonly LiquidStep[]): LiquidPart[] {
+function parted(steps: readonly LiquidStep[], isRaw: IsRaw): LiquidPart[] {
   const knife = steps.filter((step) => step.knife);
   const atTheBoard: LiquidPart = {
     knife: true,
@@ -65,10 +70,10 @@ function parted(steps: readonly LiquidStep[]): LiquidPart[] {
     if (!step.attended && lastsMin >= LONG_WAIT_MIN) {
       here.thenWaitsMin = lastsMin;
       // Somebody has to put it there.
-      here.steps.push({ id: step.id, says: step.says, lastsMin: 1, needs: ['hands'] });
+      here.steps.push({ id: step.id, says: step.says, lastsMin: 1, needs: ['hands'], raw: isRaw(step) });
       parts.push({ steps: [] });
     } else if (lastsMin > 0) {
-      here.steps.push({ id: step.id, says: step.says, lastsMin, needs: needsOf(step) });
+      here.steps.push({ id: step.id, says: step.says, lastsMin, needs: needsOf(step), raw: isRaw(step) });
     }
   }
   return parts.filter((part) => part.steps.length > 0).map((part) => ({ ...part, steps: startedByHand(part.steps) }));
@@ -110,11 +115,13 @@ function heating({ id, name, finishedMl }: Liquid, leadMin: number): Work {
 
 /**
  * What is done for each broth, sauce, marinade and base: every one in one go, but for the hours in which it lies.
+ * @param marinades with what they lie on
  * @param leadMin minutes before sitting down at which the burner is lit
  * @param isHeated it is brought to the boil just before it is poured
  * @returns with the first and the last piece of work of each liquid
  */
 export function liquidWork(
+  { catalogue, marinades }: Pick<Menu, 'catalogue' | 'marinades'>,
   liquids: readonly Liquid[],
   leadMin: number,
   isHeated: (liquid: Liquid) => boolean,
@@ -123,9 +130,20 @@ export function liquidWork(
   const lags: Lag[] = [];
   const firstOf = new Map<string, string>();
   const endsWith = new Map<string, string>();
+  const lieOnRaw = new Set(
+    [...marinades].flatMap(([formula, on]) =>
+      on.some(({ what, cuts }) => isRawFlesh(what, cuts[0]?.cut)) ? [formula.id] : [],
+    ),
+  );
   for (const liquid of liquids) {
+    const isOnRaw = liquid.kind === 'marinade' && lieOnRaw.has(liquid.formulaId);
+    const isRaw: IsRaw = ({ uses, attended }) =>
+      (isOnRaw && attended) || uses.some((id) => isRawFlesh(catalogue.byId(id)));
     // Steps that a stand-in adds happen within those that are written; they need no time of their own.
-    const parts = parted(liquid.steps.filter((step) => !step.whenServed && !step.within));
+    const parts = parted(
+      liquid.steps.filter((step) => !step.whenServed && !step.within),
+      isRaw,
+    );
     const keepsMin = liquid.keeps.fridgeDays * 24 * 60;
     const isForTheTable = liquid.kind === 'sauce';
     const ids = parts.map((_, index) => (parts.length > 1 ? `${liquid.id}-${index + 1}` : liquid.id));

@@ -1,5 +1,6 @@
 import type { Simmer } from '@elixa/contract';
 import { shortName } from '../../catalogue/shortName';
+import { isRawFlesh } from '../../catalogue/kinds';
 import type { Menu } from '../../evening/menu';
 import { andList } from '../../measures/andList';
 import { laidFirst } from './laying';
@@ -64,6 +65,8 @@ export function tableWork(
   const laid = new Set(isLaid ? laidFirst(simmer) : []);
   const onPlates = simmer.pieces.filter((piece) => piece.round === 1 && !laid.has(piece));
   const pieces = onPlates.length;
+  const raw = onPlates.filter((one) => isRawFlesh(catalogue.byId(one.ingredientId), one.cut));
+  const apart = raw.length > 0 && raw.length < pieces ? '; what is raw on a plate of its own' : '';
   const one = (
     id: string,
     name: string,
@@ -72,11 +75,12 @@ export function tableWork(
     endsBeforeMin: number,
     why: string,
     staleness: number,
+    isRaw = false,
   ): Work =>
     forTonight({
       id,
       name,
-      parts: [{ id: 'do', says, lastsMin, needs: ['hands'] }],
+      parts: [{ id: 'do', says, lastsMin, needs: ['hands'], raw: isRaw }],
       endsBeforeMin,
       freshMin: FRESH_MIN,
       staleness,
@@ -109,12 +113,13 @@ export function tableWork(
       ARRANGE_ID,
       isLaid ? 'Arrange what goes in later' : 'Arrange what goes in',
       isLaid
-        ? `On a plate beside the pot: ${andList([...new Set(onPlates.map((one) => shortName(catalogue.byId(one.ingredientId), one.cut)))])}`
-        : 'On plates beside the pot, in the order in which it goes in',
+        ? `On a plate beside the pot: ${andList([...new Set(onPlates.map((one) => shortName(catalogue.byId(one.ingredientId), one.cut)))])}${apart}`
+        : `On plates beside the pot, in the order in which it goes in${apart}`,
       Math.ceil(2 + pieces / 3),
       leadMin + CHECK_MIN,
       'What is found at once is not forgotten',
       0.3,
+      raw.length > 0,
     ),
     one(
       CHECK_ID,

@@ -6,6 +6,8 @@ import type { Block, Lag, Resource, Segment } from '../problem';
 export interface Part extends Segment {
   id: string;
   says: string;
+  /** Raw flesh is touched in it: until they are washed, hands touch nothing else. */
+  raw?: boolean;
 }
 
 /** A block of the schedule with what it is about, in a cook's words. */
