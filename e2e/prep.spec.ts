@@ -199,3 +199,19 @@ test('after the evening, what was eaten is taken out of the pantry once', async 
   await expect(page.getByRole('button', { name: 'Take them out of the pantry' })).toBeHidden();
   expect(await soy()).toBe(after);
 });
+
+test('by keys, the focus goes on from task to task, past what would mend a plan that is short of time', async ({
+  page,
+}) => {
+  await before(page, 45, 'prep', 'muffled-peal');
+  await expect(page.getByRole('region', { name: 'Short of time' }).getByRole('button').first()).toBeVisible();
+  const focused = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label'));
+  const begin = page.getByRole('button', { name: /^Begin: / }).first();
+  const first = (await begin.getAttribute('aria-label')) ?? '';
+  await begin.press('Enter');
+  const done = first.replace('Begin', 'Done');
+  await expect.poll(focused).toBe(done);
+  await page.keyboard.press('Enter');
+  const isNext = (words: string | null | undefined) => words !== done && /^(Begin|Done): /.test(words ?? '');
+  await expect.poll(async () => isNext(await focused())).toBe(true);
+});

@@ -1,6 +1,7 @@
 import type { Prep, PrepTask } from '@elixa/contract';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
+import { GOES_ON_ID } from '@/ui/focusKept';
 import { Check, Play } from '@/ui/icons';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
@@ -19,9 +20,10 @@ interface Props {
 export function NowCard({ prep, now, begun, onBegin, onDone }: Props) {
   return (
     <>
-      {nowTasks(prep, now, begun).map((task) => (
+      {nowTasks(prep, now, begun).map((task, index) => (
         <OneTask
           key={task.id}
+          goesOn={index === 0}
           task={task}
           now={now}
           begunMs={begun[task.id]}
@@ -35,6 +37,8 @@ export function NowCard({ prep, now, begun, onBegin, onDone }: Props) {
 
 interface TaskProps {
   task: PrepTask;
+  /** The focus goes here when what had it is done. */
+  goesOn: boolean;
   now: number;
   begunMs?: number;
   onBegin(on: boolean): void;
@@ -46,7 +50,8 @@ function whenWords(task: PrepTask, now: number, begunMs: number | undefined): st
   return Date.parse(task.startsAt) <= now + 30_000 ? 'Now' : `Next, at ${clock(task.startsAt)}`;
 }
 
-function OneTask({ task, now, begunMs, onBegin, onDone }: TaskProps) {
+function OneTask({ task, goesOn, now, begunMs, onBegin, onDone }: TaskProps) {
+  const nativeID = goesOn ? GOES_ON_ID : undefined;
   const isBegun = begunMs !== undefined;
   return (
     <View className="gap-3 rounded-3xl border-2 border-iron bg-sheet p-5">
@@ -63,6 +68,7 @@ function OneTask({ task, now, begunMs, onBegin, onDone }: TaskProps) {
       {isBegun ? (
         <>
           <Button
+            nativeID={nativeID}
             look="main"
             label="Done"
             aria-label={`Done: ${task.label}, ${task.how}`}
@@ -80,6 +86,7 @@ function OneTask({ task, now, begunMs, onBegin, onDone }: TaskProps) {
       ) : (
         <View className="flex-row flex-wrap gap-2">
           <Button
+            nativeID={nativeID}
             look="main"
             className="grow"
             label="Begin"
