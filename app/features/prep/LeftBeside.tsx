@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { Body, Heading } from '@/ui/Text';
 import { TickRow } from '@/ui/TickRow';
-import { handTasks, inGoes } from './prepWords';
+import { handTasks, howsOf, inGoes } from './prepWords';
 
 interface Props {
   prep: Prep;
@@ -42,7 +42,7 @@ export function LeftBeside({ prep, log, onTick }: Props) {
               <TickRow
                 key={tasks[0]!.id}
                 name={[tasks[0]!.label, tasks[0]!.amountText].filter(Boolean).join(', ')}
-                says={tasks.map((task) => task.how).join('; ')}
+                says={howsOf(tasks)}
                 on={false}
                 onChange={() => tasks.forEach((task) => onTick(task.id, true))}
               />

@@ -8,7 +8,7 @@ import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Page';
 import { Body, clockColumn, Figure, Small } from '@/ui/Text';
 import { clock, dayShort, lasting, toDateField } from '@/ui/time';
-import { handTasks, inGoes, lengthS, nowTasks, type PrepGroup } from './prepWords';
+import { handTasks, howsOf, inGoes, lengthS, nowTasks, type PrepGroup } from './prepWords';
 
 interface Props {
   prep: Prep;
@@ -23,9 +23,8 @@ interface Props {
 const AHEAD_MS = 8 * 3_600_000;
 
 function saysOf({ tasks }: PrepGroup): string {
-  const hows = tasks.map((task) => task.how);
   const seconds = tasks.reduce((total, task) => total + lengthS(task), 0);
-  return `${hows.join('; ')} · ${lasting(seconds)}`;
+  return `${howsOf(tasks)} · ${lasting(seconds)}`;
 }
 
 const nameOf = (task: PrepTask) => [task.label, task.amountText].filter(Boolean).join(', ');

@@ -11,7 +11,7 @@ import { Instead } from '@/ui/Page';
 import { PaperPage } from '@/ui/PaperPage';
 import { Body, clockColumn, Heading, Small } from '@/ui/Text';
 import { clock, dayShort, lasting } from '@/ui/time';
-import { handTasks, inGoes, lengthS } from './prepWords';
+import { handTasks, howsOf, inGoes, lengthS } from './prepWords';
 import { laterRounds } from './laterRounds';
 import { sheetSize, type SheetWords } from './sheetSize';
 
@@ -44,7 +44,7 @@ function wordsOf(evening: Evening, plan: PotPlan, prep: Prep): SheetWords {
       const name = liquid.forGuests ? `${liquid.name}, for ${liquid.forGuests.join(' and ')}` : liquid.name;
       return `${name}: ${toMeasure(catalogue, liquid, evening.units).join(', ')}.`;
     }),
-    rows: inGoes(handTasks(prep)).map(({ tasks }) => `${dark(tasks[0])}: ${tasks.map((task) => task.how).join('; ')}`),
+    rows: inGoes(handTasks(prep)).map(({ tasks }) => `${dark(tasks[0])}: ${howsOf(tasks)}`),
     counter: counterList(catalogue, plan)
       .map((item) => (item.amountText ? `${item.name} (${item.amountText})` : item.name))
       .join(' · '),

@@ -3,7 +3,7 @@ import { screen, userEvent } from '@testing-library/react-native';
 import { render } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { NowCard } from './NowCard';
-import { changed, handTasks, inGoes, lastTicked, nowTasks, standing } from './prepWords';
+import { changed, handTasks, howsOf, inGoes, lastTicked, nowTasks, standing } from './prepWords';
 import { isBehind } from '@/features/evening/usePlanning';
 import { WorkingAlone } from './WorkingAlone';
 import { laterRounds } from './laterRounds';
@@ -95,6 +95,12 @@ describe('how it stands', () => {
 });
 
 describe('pieces of work that follow one another', () => {
+  it('are told as sentences, one for each', () => {
+    const [task] = handTasks(prep);
+    const parts = ['Knead it.', 'Wash hands'].map((how) => ({ ...task!, how }));
+    expect(howsOf(parts)).toBe('Knead it. Wash hands');
+  });
+
   it('stand in one row, and no piece is lost', () => {
     const groups = inGoes(handTasks(prep));
     expect(groups.flatMap((group) => group.tasks)).toEqual(handTasks(prep));

@@ -22,6 +22,9 @@ export function nowTasks(prep: Prep, nowMs: number, begun: Readonly<Record<strin
   return (atHand.length > 0 ? atHand : hands.slice(0, 1)).slice(0, Math.max(most, inHand.length));
 }
 
+/** How the parts of one go are done, each a sentence of its own. */
+export const howsOf = (tasks: readonly PrepTask[]) => tasks.map(({ how }) => how.replace(/\.$/, '')).join('. ');
+
 /** How the preparation stands against the clock, in a sentence; how late it is stands with what helps. */
 export function standing(prep: Prep, sitDownAt: string, nowMs: number): string {
   const [next] = handTasks(prep);
