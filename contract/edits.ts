@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import {
+  careSchema,
   dinerSchema,
   heatSourceSchema,
   kitchenSchema,
@@ -31,6 +32,8 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('guestJoined'), diner: dinerSchema }),
   z.strictObject({ kind: z.literal('guestChanged'), seat, diner: dinerSchema }),
   z.strictObject({ kind: z.literal('guestLeft'), seat }),
+  /** The guest, or whoever answers for a child, was asked: it is served all the same, or it is not. */
+  z.strictObject({ kind: z.literal('guestAsked'), seat, about: careSchema, agrees: z.boolean() }),
   z.strictObject({ kind: z.literal('vesselChosen'), vessel: vesselSchema }),
   z.strictObject({ kind: z.literal('heatSourceChosen'), heatSource: heatSourceSchema }),
   z.strictObject({ kind: z.literal('heightSet'), altitudeM: z.number() }),

@@ -29,9 +29,12 @@ const byId = <Value extends z.ZodType>(value: Value, most: number) =>
 export const appetiteSchema = z.enum(['small', 'regular', 'large']);
 
 /** Ways of eating that exclude whole kinds of food. */
-export const dietSchema = z.enum(['vegan', 'vegetarian', 'pescatarian', 'noPork', 'noBeef', 'noAlcohol']);
+export const dietSchema = z.enum(['vegan', 'vegetarian', 'pescatarian', 'noPork', 'noBeef', 'noAlcohol', 'mild']);
 
-/** Allergens that a guest may have to avoid; a guest may also avoid single ingredients by their id. */
+/**
+ * Allergens that a guest may have to avoid: the fourteen that food law in many places names, and buckwheat. A guest may
+ * also avoid single ingredients by their id.
+ */
 export const allergenSchema = z.enum([
   'soy',
   'wheat',
@@ -44,17 +47,33 @@ export const allergenSchema = z.enum([
   'milk',
   'mustard',
   'buckwheat',
+  'celery',
+  'nuts',
+  'lupin',
+  'sulphites',
 ]);
+
+/** What a guest should not have for who the guest is, unless those who answer for it were asked and want it so. */
+export const careSchema = z.enum(['alcohol']);
+
+const namesOfFood = z.array(z.union([allergenSchema, catalogueIdSchema])).max(40);
 
 export const dinerSchema = z.strictObject({
   name: label(40),
   appetite: appetiteSchema,
-  diets: z.array(dietSchema).max(6),
-  avoids: z.array(z.union([allergenSchema, catalogueIdSchema])).max(40),
+  diets: z.array(dietSchema).max(7),
+  /** What harms the guest: an allergy, or what a body does not bear. */
+  avoids: namesOfFood,
+  /** What the guest would rather not eat; it may be in the same pot. */
+  dislikes: namesOfFood.optional(),
   child: z.boolean(),
+  /** Of a child, in full years; one whose age is not told is taken for a small one where that is safer. */
+  years: z.int().min(0).max(17).optional(),
   /** Expecting a child, or old or ill: what may hurt them is said more gravely. */
   expecting: z.boolean().optional(),
   frail: z.boolean().optional(),
+  /** What was asked about, and is to be served all the same. */
+  agreed: z.array(careSchema).max(1).optional(),
 });
 
 export const heatSourceSchema = z.strictObject({
@@ -111,7 +130,7 @@ export const ownThingSchema = z.strictObject({
   /** Salt from the label, g in 100 g. */
   saltPct: z.number().min(0).max(60).optional(),
   /** From the label, besides what it is like. */
-  allergens: z.array(allergenSchema).max(11).optional(),
+  allergens: z.array(allergenSchema).max(15).optional(),
   /** How many times as long as what it is like it takes, as the cook found out at the table. */
   timesLonger: z.number().min(0.3).max(4).optional(),
 });
@@ -220,6 +239,7 @@ export const eveningSchema = z.strictObject({
 
 export type Appetite = z.infer<typeof appetiteSchema>;
 export type Diet = z.infer<typeof dietSchema>;
+export type Care = z.infer<typeof careSchema>;
 export type Allergen = z.infer<typeof allergenSchema>;
 export type Diner = z.infer<typeof dinerSchema>;
 export type HeatSource = z.infer<typeof heatSourceSchema>;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { buildSchema, placeSchema } from './build';
 import { adviceSchema } from './edits';
-import { serviceSchema, swapSchema } from './evening';
+import { careSchema, serviceSchema, swapSchema } from './evening';
 import { catalogueIdSchema } from './ids';
 import { liquidSchema } from './liquid';
 import { prepSchema } from './prep';
@@ -39,8 +39,11 @@ export const conflictSchema = z.object({
   diner: z.string(),
   ingredientId: catalogueIdSchema,
   why: z.string(),
-  /** Left for what it does to the guest (an allergen, a thing named), and not for a diet. */
-  avoided: z.boolean().optional(),
+  /** What harms the guest, what the guest should be asked about, a way of eating, or what is only disliked. */
+  weight: z.enum(['harm', 'care', 'diet', 'taste']).optional(),
+  /** What the guest can be asked about; with it the alcohol that is left of it in the guest's helping, in g. */
+  care: careSchema.optional(),
+  alcoholG: z.number().nonnegative().optional(),
   resolvedBy: z.string().optional(),
   /** What settles it is cooked or mixed apart. */
   apart: z.boolean().optional(),

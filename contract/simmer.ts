@@ -81,6 +81,8 @@ export const simmerPieceSchema = z.object({
   /** Cut so thick tonight, and frozen when it goes in. */
   thicknessMm: z.number().positive().optional(),
   frozen: z.boolean().optional(),
+  /** Of what is held in the broth: who eats it, and the seconds that each one's slice stays in. */
+  heldBy: z.array(z.object({ diner: z.string(), seconds: z.number().positive() })).optional(),
   /** Why it goes in when it does, in a sentence. */
   because: z.string().optional(),
 });

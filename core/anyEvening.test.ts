@@ -1,4 +1,5 @@
 import {
+  dietSchema,
   mustReadEvening,
   planSchema,
   type Diner,
@@ -36,13 +37,13 @@ const diner = (index: number): fc.Arbitrary<Diner> =>
   fc.record({
     name: fc.constant(`Guest ${index}`),
     appetite: fc.constantFrom('small' as const, 'regular' as const, 'large' as const),
-    diets: fc
-      .subarray(['vegan', 'vegetarian', 'pescatarian', 'noPork', 'noBeef', 'noAlcohol'] as const, { maxLength: 2 })
-      .map((x) => [...x]),
+    diets: fc.subarray(dietSchema.options, { maxLength: 2 }).map((x) => [...x]),
     avoids: fc.subarray(['soy', 'wheat', 'egg', 'fish', 'crustaceans', 'peanut', 'sesame', 'enoki', 'chickenThigh'], {
       maxLength: 2,
     }),
     child: fc.boolean(),
+    expecting: fc.boolean(),
+    dislikes: fc.subarray(['egg', 'shiitake', 'kelp', 'chickenThigh'], { maxLength: 2 }),
   });
 
 const standInsFor = (ingredientId: string, isFood: boolean) => [

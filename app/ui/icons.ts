@@ -49,4 +49,5 @@ export { default as Volume2 } from 'lucide-react-native/icons/volume-2';
 export { default as VolumeX } from 'lucide-react-native/icons/volume-x';
 export { default as X } from 'lucide-react-native/icons/x';
 export { default as CircleAlert } from 'lucide-react-native/icons/circle-alert';
+export { default as CircleHelp } from 'lucide-react-native/icons/circle-question-mark';
 export { default as ShieldCheck } from 'lucide-react-native/icons/shield-check';

@@ -1,4 +1,5 @@
 import type { Ingredient } from './ingredient';
+import { INGREDIENTS } from './ingredients';
 import { KIN_WORDS, kinOf, POT_FOOD } from './kin';
 import { heardIn, plain } from './spoken';
 
@@ -11,6 +12,14 @@ const spoken = (what: Ingredient) => [
   ...what.kinds,
 ];
 
+function ranked(text: string, among: readonly Ingredient[], first: ReadonlySet<string>): readonly Ingredient[] {
+  const rank = ({ id, name }: Ingredient) =>
+    (plain(name).startsWith(plain(text.trim())) ? 0 : 1) + (first.has(id) ? 0 : 2);
+  return among
+    .filter((what) => heardIn(text, ...spoken(what)))
+    .sort((a, b) => rank(a) - rank(b) || a.name.localeCompare(b.name));
+}
+
 /**
  * What can go into a pot, by its English or romanised name, by its family or by what it is: `shimeji`, `mushroom`, `pork`.
  * @param text every word of it has to be found; everything where it is empty
@@ -18,14 +27,14 @@ const spoken = (what: Ingredient) => [
  * @param more things that the catalogue does not hold
  * @returns those whose name begins with what was typed before those that only hold it
  */
-export function findFood(
+export const findFood = (
   text: string,
   first: ReadonlySet<string> = new Set(),
   more: readonly Ingredient[] = [],
-): readonly Ingredient[] {
-  const rank = ({ id, name }: Ingredient) =>
-    (plain(name).startsWith(plain(text.trim())) ? 0 : 1) + (first.has(id) ? 0 : 2);
-  return [...more, ...POT_FOOD]
-    .filter((what) => heardIn(text, ...spoken(what)))
-    .sort((a, b) => rank(a) - rank(b) || a.name.localeCompare(b.name));
-}
+): readonly Ingredient[] => ranked(text, [...more, ...POT_FOOD], first);
+
+/**
+ * The same among all that the catalogue knows, herbs and seasonings too: what a guest may not like.
+ * @example findThing('coriander')[0].id // 'coriander'
+ */
+export const findThing = (text: string): readonly Ingredient[] => ranked(text, INGREDIENTS, new Set());

@@ -18,6 +18,7 @@ export type FoodKind =
   | 'milk'
   | 'honey'
   | 'alcohol'
+  | 'chilli'
   | 'plant'
   | 'mineral';
 
@@ -34,6 +35,8 @@ export type Peril =
   | 'mushroom'
   | 'boilFully'
   | 'chilliFumes'
+  | 'honey'
+  | 'fromMaker'
   | 'cloudsAndSplits';
 
 /** What an ingredient gives to a liquid that it steeps in, and how fast. */

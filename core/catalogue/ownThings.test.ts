@@ -142,7 +142,7 @@ describe('a thing of the cook’s own', () => {
     const guest = { ...evening.diners[0]!, avoids: ['mustard' as const] };
     const plan = planPot({ ...given, diners: [guest, ...given.diners.slice(1)] });
     const conflict = plan.conflicts.find((one) => one.ingredientId === ownIdOf(thing));
-    expect(conflict).toMatchObject({ why: 'avoids mustard', avoided: true });
+    expect(conflict).toMatchObject({ why: 'avoids mustard', weight: 'harm' });
     const broth = (of: Evening) => planPot(of).liquids.find((one) => one.kind === 'broth')!;
     const saltOf = (of: Evening) => broth(of).ingredients.find((one) => one.ingredientId === 'salt')?.massG ?? 0;
     expect(saltOf(given)).toBeLessThan(saltOf(evening));

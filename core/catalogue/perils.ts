@@ -5,15 +5,15 @@ export interface PerilRow {
   id: string;
   severity: 'danger' | 'warning' | 'note';
   peril: Peril;
-  /** In the food, in broths and sauces, or in either. */
-  where: 'food' | 'liquids' | 'anywhere';
+  /** In the food, in broths and sauces, in what is eaten as it is (dips, bowls beside the pot), or anywhere. */
+  where: 'food' | 'liquids' | 'dips' | 'anywhere';
   /** Of these kinds only, or of all but these. */
   kinds?: readonly FoodKind[];
   notKinds?: readonly FoodKind[];
   /** Things that have this peril as well have a row of their own. */
   without?: Peril;
   /** Said only where such guests eat. */
-  onlyFor?: 'smallAndFrail';
+  onlyFor?: 'smallAndFrail' | 'delicate' | 'baby' | 'careful';
   /** Said instead where a child, somebody expecting or somebody frail eats. */
   forDelicate?: { severity: 'danger'; text: string };
   /** General advice; the words defer to local authorities. */
@@ -68,12 +68,36 @@ export const PERILS: readonly PerilRow[] = [
     id: 'rawEgg',
     severity: 'warning',
     peril: 'rawEgg',
-    where: 'anywhere',
+    where: 'dips',
     forDelicate: {
       severity: 'danger',
       text: 'No raw or runny egg for children, the expecting and the frail: it can make them gravely ill. Let it set through (71 °C), or use pasteurised egg.',
     },
     text: 'Egg that is raw or runny can make people ill. Let it set through (71 °C), or use pasteurised egg where raw egg is wanted.',
+  },
+  {
+    id: 'softEgg',
+    severity: 'warning',
+    peril: 'rawEgg',
+    where: 'food',
+    onlyFor: 'delicate',
+    text: 'Egg that is stirred in or dropped in sets through for them, white and yolk (71 °C).',
+  },
+  {
+    id: 'honeyForBaby',
+    severity: 'danger',
+    peril: 'honey',
+    where: 'anywhere',
+    onlyFor: 'baby',
+    text: 'No honey for a baby under one year, not even cooked: it can make a baby gravely ill.',
+  },
+  {
+    id: 'makersLabel',
+    severity: 'warning',
+    peril: 'fromMaker',
+    where: 'anywhere',
+    onlyFor: 'careful',
+    text: 'What is in these depends on who made them. Read the whole label for what this guest avoids, traces too, each time one is bought.',
   },
   {
     id: 'rawAndCooked',
@@ -89,7 +113,7 @@ export const PERILS: readonly PerilRow[] = [
     peril: 'choking',
     where: 'anywhere',
     onlyFor: 'smallAndFrail',
-    text: 'Small children and the frail choke on what is round, slippery or chewy. Cut it small, sit with them, or leave it out for them.',
+    text: 'Children under five and the frail choke on what is round, slippery or chewy. Cut it small, sit with them, or leave it out for them.',
   },
   {
     id: 'bones',
@@ -148,7 +172,7 @@ export const PERILS: readonly PerilRow[] = [
     severity: 'warning',
     peril: 'chilliFumes',
     where: 'liquids',
-    text: 'Chilli and hot oil bite the eyes and the chest, and oil can catch fire. Air the room, keep the heat low, never leave it, keep a lid at hand and no water.',
+    text: 'Chilli bites the eyes and the chest as it warms. Air the room, keep the heat low, and keep your face out of the steam.',
   },
   {
     id: 'kelpIodine',

@@ -1,12 +1,16 @@
 import type { Diner } from '@elixa/contract';
 import type { Ingredient } from '../catalogue/ingredient';
 import { PERILS, type PerilRow } from '../catalogue/perils';
-import { anywhere, guests, inFood, inLiquids, isDelicate, type CautionRule } from './situation';
+import { chokesEasily, isBaby, isDelicate } from '../diners/care';
+import { anywhere, guests, inDips, inFood, inLiquids, type CautionRule } from './situation';
 
-const LOOK = { food: inFood, liquids: inLiquids, anywhere } as const;
+const LOOK = { food: inFood, liquids: inLiquids, dips: inDips, anywhere } as const;
 
 const ONLY_FOR: Record<NonNullable<PerilRow['onlyFor']>, (diner: Diner) => boolean> = {
-  smallAndFrail: (diner) => diner.child || diner.frail === true,
+  smallAndFrail: chokesEasily,
+  delicate: isDelicate,
+  baby: isBaby,
+  careful: (diner) => diner.avoids.length > 0,
 };
 
 const isMeant =

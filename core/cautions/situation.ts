@@ -1,4 +1,4 @@
-import type { Caution, Conflict, Diner, Evening, Liquid } from '@elixa/contract';
+import type { Caution, Conflict, Diner, Evening, Liquid, Simmer } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { Ingredient } from '../catalogue/ingredient';
 import type { Helping } from '../diners/helpings';
@@ -11,6 +11,10 @@ export interface Situation {
   /** Broths, sauces and what is made ahead. */
   liquids: readonly Liquid[];
   conflicts: readonly Conflict[];
+  /** When everything goes into the pot and comes out. */
+  simmer: Pick<Simmer, 'pieces' | 'endsAtS'>;
+  /** Fat is hot in the pot before any liquid is. */
+  isDryFirst: boolean;
   /** What comes out of a jar made for another table. */
   jars: readonly string[];
 }
@@ -53,11 +57,15 @@ export const inLiquids = (situation: Situation, test: Test): string[] =>
       .map((what) => what.name),
   );
 
+/** Names of what is eaten as it is, in a dip or from a bowl beside the pot, that a test holds for. */
+export const inDips = ({ liquids, helpings, ...others }: Situation, test: Test): string[] =>
+  unique([
+    ...inLiquids({ ...others, helpings, liquids: liquids.filter((one) => one.kind === 'sauce') }, test),
+    ...inFood({ ...others, liquids, helpings: helpings.filter((one) => one.purpose === 'beside') }, test),
+  ]);
+
 export const anywhere = (situation: Situation, test: Test): string[] =>
   unique([...inFood(situation, test), ...inLiquids(situation, test)]);
 
 export const guests = ({ evening }: Situation, test: (diner: Diner) => boolean): string[] =>
   evening.diners.filter(test).map((diner) => diner.name);
-
-/** Those whom a germ, an alcohol or a hard bite hurts most. */
-export const isDelicate = (diner: Diner) => diner.child || diner.expecting === true || diner.frail === true;

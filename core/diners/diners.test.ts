@@ -20,6 +20,10 @@ describe('portions', () => {
     expect(sizes[0]!).toBeLessThan(sizes[1]!);
     expect(sizes[1]!).toBeLessThan(sizes[2]!);
     expect(portionOf({ ...regular, child: true })).toBeLessThan(portionOf(regular));
+    const byYears = Array.from({ length: 18 }, (_, years) => portionOf({ ...regular, child: true, years }));
+    expect(byYears).toEqual([...byYears].sort((a, b) => a - b));
+    expect(byYears[0]).toBeGreaterThan(0);
+    expect(byYears[17]).toBe(portionOf(regular));
   });
 });
 
@@ -55,7 +59,7 @@ describe('who can eat what', () => {
     const [first, ...rest] = evening.diners;
     const plan = planPot({ ...evening, diners: [{ ...first!, diets: ['vegan'], avoids: ['egg'] }, ...rest] });
     const egg = plan.conflicts.find((one) => one.ingredientId === 'egg')!;
-    expect(egg).toMatchObject({ avoided: true });
+    expect(egg).toMatchObject({ weight: 'harm' });
     expect(egg.resolvedBy).toBeUndefined();
     expect(plan.cautions[0]).toMatchObject({ id: 'unsettledAllergen', severity: 'danger' });
     expect(plan.cautions[0]!.because.join()).toContain('egg');
@@ -63,13 +67,15 @@ describe('who can eat what', () => {
 });
 
 describe('conflicts', () => {
-  it('names what Tove and Noor cannot have, and offers something for each', () => {
+  it('names what Tove and Noor cannot have and Pim is asked about, and offers something for each', () => {
     const evening = example('muffled-peal');
     const { conflicts } = planPot(evening);
     expect(conflicts.map((one) => `${one.diner}: ${one.ingredientId}`)).toEqual([
       'Tove: chickenThigh',
       'Noor: sake',
       'Noor: mirin',
+      'Pim: sake',
+      'Pim: mirin',
     ]);
     for (const conflict of conflicts) expect(conflict.offers.length).toBeGreaterThan(0);
     expect(conflicts.every((one) => one.resolvedBy === undefined)).toBe(true);

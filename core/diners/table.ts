@@ -1,6 +1,6 @@
 import type { Diner, Evening, Swap } from '@elixa/contract';
 import { type Catalogue, catalogueOf } from '../catalogue/catalogue';
-import { whyNot } from './whyNot';
+import { mustNotMeet, whyNot } from './whyNot';
 
 export type Pan = 'main' | 'aside';
 
@@ -22,8 +22,7 @@ export function seatTable(evening: Evening, inPot: ReadonlySet<string>): Table {
   const swaps = evening.choices.swaps.filter((swap) => !leaveOut.has(swap.ingredientId));
   const asideSwaps = swaps.filter((swap) => swap.scope === 'aside' && inPot.has(swap.ingredientId));
   const catalogue = catalogueOf(evening);
-  const needsAside = (diner: Diner) =>
-    asideSwaps.some((swap) => whyNot(diner, catalogue.byId(swap.ingredientId)) !== undefined);
+  const needsAside = (diner: Diner) => asideSwaps.some((swap) => mustNotMeet(diner, catalogue.byId(swap.ingredientId)));
   const aside = evening.diners.filter(needsAside);
   if (aside.length === evening.diners.length) {
     return { main: aside, aside: [], swaps: swaps.map((swap) => ({ ...swap, scope: 'everyone' })), leaveOut };

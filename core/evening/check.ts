@@ -1,4 +1,4 @@
-import { allergenSchema, type Evening, type FieldError } from '@elixa/contract';
+import type { Evening, FieldError } from '@elixa/contract';
 import { CATALOGUE, catalogueOf } from '../catalogue/catalogue';
 import { FINISHES, finishById, NO_FINISH } from '../catalogue/finishes';
 import { FORMULAS, formulaById } from '../catalogue/formulas';
@@ -9,6 +9,7 @@ import type { Style } from '../catalogue/style';
 import { isOwnSound, ownIdOf } from '../catalogue/ownThings';
 import { STYLES, styleById } from '../catalogue/styles';
 import { chosenLiquids, everyLiquid } from './chosenLiquids';
+import { dinerFaults } from './dinerFaults';
 import { simmeringFaults } from './simmeringFaults';
 import { slotsOf } from './tonight';
 import { holdsBoil, leastPowerW } from '../heat/burner';
@@ -165,43 +166,6 @@ function ingredientFaults(evening: Evening, style: Style): FieldError[] {
   ];
 }
 
-/** What a guest can avoid: an allergen, or one thing of the catalogue. Anything else would be believed and not kept. */
-function avoidFaults(evening: Evening): FieldError[] {
-  const catalogue = catalogueOf(evening);
-  const allergens: readonly string[] = allergenSchema.options;
-  return evening.diners.flatMap((diner, seat) =>
-    diner.avoids.flatMap((avoid, index) =>
-      allergens.includes(avoid) || catalogue.has(avoid)
-        ? []
-        : [
-            {
-              field: `diners[${seat}].avoids[${index}]`,
-              message: `Nothing is known as "${avoid}"`,
-              fix: `Use one of: ${list(allergens)}; or the id of one ingredient.`,
-            },
-          ],
-    ),
-  );
-}
-
-function dinerFaults(evening: Evening): FieldError[] {
-  const seen = new Set<string>();
-  return evening.diners.flatMap((diner, index) => {
-    const key = diner.name.toLowerCase();
-    if (!seen.has(key)) {
-      seen.add(key);
-      return [];
-    }
-    return [
-      {
-        field: `diners[${index}].name`,
-        message: `${diner.name} is at the table twice`,
-        fix: 'Give each guest a name of their own.',
-      },
-    ];
-  });
-}
-
 /** What is said of a liquid that does not exist. */
 function aboutLiquidFaults({ choices }: Evening): FieldError[] {
   const about = (name: 'batches' | 'taste' | 'fresh', ids: readonly string[]) =>
@@ -321,7 +285,6 @@ export function documentFaults(evening: Evening): FieldError[] {
     ...schoolFaults(evening, style),
     ...ingredientFaults(evening, style),
     ...dinerFaults(evening),
-    ...avoidFaults(evening),
     ...aboutLiquidFaults(evening),
     ...kitchenFaults(evening),
     ...boilFaults(evening),

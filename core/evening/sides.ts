@@ -5,7 +5,7 @@ import { isMeatOrFish } from '../catalogue/kinds';
 import type { Style } from '../catalogue/style';
 import type { Side, Sides } from '../diners/sides';
 import { standIn, type Table } from '../diners/table';
-import { whyNot } from '../diners/whyNot';
+import { mustNotMeet } from '../diners/whyNot';
 import { partsOf } from '../formula/schools';
 import type { TonightsSlots } from '../diners/helpings';
 import type { ChosenLiquids } from './chosenLiquids';
@@ -55,7 +55,7 @@ export function sidesOf(
   const contents = { first: inBroth(broth, evening, table), second: inBroth(otherHalf, evening, table) };
   const on = (side: Side) => [...contents[side], ...food.filter((id) => whereOf(id) !== OTHER[side]).map(servedOf)];
   const everything = { first: on('first'), second: on('second') };
-  const canEat = (diner: Diner, side: Side) => everything[side].every((id) => !whyNot(diner, catalogue.byId(id)));
+  const canEat = (diner: Diner, side: Side) => everything[side].every((id) => !mustNotMeet(diner, catalogue.byId(id)));
   const only = new Map(
     table.main.flatMap((diner): Array<[Diner, Side]> => {
       const sides = (['first', 'second'] as const).filter((side) => canEat(diner, side));

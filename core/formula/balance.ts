@@ -79,15 +79,16 @@ export const broughtBy = (list: ReadonlyArray<{ what: Ingredient; massG: number 
 export const drawnOf = ({ infused }: Pick<Balance, 'infused'>, property: keyof Ingredient) =>
   sum(infused.map(({ what, massG, share }) => (massG * share * (what[property] as number)) / 100));
 
-/** Alcohol that goes in, and what is left of it. */
+/** Alcohol that each part brings, and what is left of it. */
 export function ethanolOf({ active, potMinutes }: FormulaQuestion, solved: readonly SolvedPart[]) {
-  const rows = active.parts.map((one) => {
+  const parts = active.parts.map((one) => {
     const massG =
       one.massG ?? solved.find((part) => part.ingredientId === one.what.id && part.role === one.part.role)?.massG ?? 0;
     const addedG = (massG * one.what.ethanolPct) / 100;
-    return { addedG, keptG: addedG * retainedAlcohol(simmeredMinutes(active, one, potMinutes)) };
+    const keptG = addedG * retainedAlcohol(simmeredMinutes(active, one, potMinutes));
+    return { ingredientId: one.what.id, addedG, keptG };
   });
-  return { addedG: sum(rows.map((row) => row.addedG)), keptG: sum(rows.map((row) => row.keptG)) };
+  return { addedG: sum(parts.map((one) => one.addedG)), keptG: sum(parts.map((one) => one.keptG)), parts };
 }
 
 export function ethanolLossG(question: FormulaQuestion, solved: readonly SolvedPart[]): number {

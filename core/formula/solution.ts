@@ -60,6 +60,8 @@ export interface FormulaSolution {
   umamiGPer100g: number;
   heat: number;
   ethanolG: number;
+  /** The same by what it came with. */
+  alcoholOf: ReadonlyArray<{ ingredientId: string; keptG: number }>;
   colour: string;
   /** What 100 g of it would bring to something that is let down with it. */
   asThinner: Thinner;

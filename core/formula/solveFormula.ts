@@ -108,6 +108,7 @@ function tasted(balance: Balance, solved: readonly SolvedPart[], thinnerG: numbe
     umamiGPer100g: umamiGPer100g({ ...asThinner, glutamatePct: asThinner.glutamatePct * MSG_FOR_GLUTAMIC_ACID }),
     heat: heatScale(sum(all.map(({ what, massG }) => massG * what.heatShu)) / tasteMassG),
     ethanolG: ethanol.keptG,
+    alcoholOf: ethanol.parts.filter((one) => one.keptG > 0),
     colour: bowlColour(
       all.flatMap(({ what, massG }) => (what.tint ? [{ ...what.tint, pct: (massG / tasteMassG) * 100 }] : [])),
       question.active.formula.kind === 'broth' && asThinner.salinityPct < POURED_PCT ? 1 : SAUCER_DEPTH,

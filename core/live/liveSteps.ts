@@ -2,7 +2,7 @@ import type { Action, ActionKind, Simmer } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
-import { heldSeconds } from '../simmer/heldSeconds';
+import { heldWords } from '../simmer/heldSeconds';
 
 /** What is told and tapped at once. */
 export interface LiveStep {
@@ -32,12 +32,12 @@ function heldTogether(catalogue: Catalogue, actions: readonly Action[], { pieces
     kind === 'swish' ? pieces.filter((one) => one.id === pieceId) : [],
   );
   if (held.length < 2) return undefined;
-  const times = [...new Set(held.map(heldSeconds))];
-  const each = times.map((seconds) => {
+  const times = [...new Set(held.map(heldWords))];
+  const each = times.map((said) => {
     const names = held.flatMap((piece) =>
-      heldSeconds(piece) === seconds ? shortName(catalogue.byId(piece.ingredientId), piece.cut) : [],
+      heldWords(piece) === said ? shortName(catalogue.byId(piece.ingredientId), piece.cut) : [],
     );
-    return `${andList(names)} for ${seconds} seconds`;
+    return `${andList(names)} ${said}`;
   });
   return `Hold each slice in the broth, never letting it go: ${andList(each)}`;
 }

@@ -120,8 +120,8 @@ describe('cautions', () => {
 
   it('come with chicken, egg and portable gas, and say what called for them', () => {
     const { cautions } = planPot(example('practice-night'));
-    expect(cautions.map((one) => one.id)).toEqual(expect.arrayContaining(['chickenThrough', 'rawEgg', 'portableGas']));
-    expect(cautions.find((one) => one.id === 'rawEgg')!.because).toContain('Pim');
+    expect(cautions.map((one) => one.id)).toEqual(expect.arrayContaining(['chickenThrough', 'softEgg', 'portableGas']));
+    expect(cautions.find((one) => one.id === 'softEgg')!.because).toContain('Pim');
     expect(cautions.find((one) => one.id === 'chickenThrough')!.text).toMatch(/74 °C.*[Ll]ocal/s);
     expect(cautions[0]!.severity).toBe('danger');
     const withSake = planPot(eveningFor(4)).cautions.find((one) => one.id === 'alcoholStays');

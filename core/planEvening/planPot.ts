@@ -21,7 +21,7 @@ import { buildOf } from './buildOf';
 import { endingOf } from './endingOf';
 import { strengthOf, type SolvedLiquid } from './liquids/broths';
 import { jarFor } from './liquids/jarFor';
-import { reachOf } from './liquids/reach';
+import { reachingOf } from './liquids/reach';
 import { atTablePct, solveLiquids, takenG, takenShare, type SolvedLiquids } from './liquids/solveLiquids';
 import { slotShown, stageShown } from './menuShown';
 
@@ -113,7 +113,7 @@ export function planMenu(
   const { evening, style, food } = menu;
   const { broths, fit, simmer, program, beside, runsOff, liquids } = liquidsOf(menu, model, solved);
   const amounts = amountsOf(menu, liquids);
-  const conflicts = findConflicts(menu, reachOf(menu, [...broths, ...beside]));
+  const conflicts = findConflicts(menu, reachingOf(menu, [...broths, ...beside]));
   const plan = {
     schemaVersion: PLAN_SCHEMA_VERSION,
     eveningId: evening.id,
@@ -141,6 +141,8 @@ export function planMenu(
       helpings: food,
       liquids,
       conflicts,
+      simmer,
+      isDryFirst: menu.stages.some(({ do: does }) => does === 'sear' || does === 'fry'),
       jars: liquids.filter((liquid) => liquid.jar).map((liquid) => liquid.name),
     }),
   } as const;

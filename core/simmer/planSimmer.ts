@@ -1,4 +1,3 @@
-import type { CookWindow } from './additionModel';
 import type { PotProgram, Service, Simmer, SimmerPiece } from '@elixa/contract';
 import { filledVolumeMl, type PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
@@ -7,6 +6,8 @@ import type { Pan } from '../diners/table';
 import { portionsOf } from '../diners/portion';
 import { isSwished } from '../evening/portions';
 import { asCutTonight } from './asCut';
+import { heldBy } from './heldBy';
+import { searedPieces, swishedPieces } from './slicePieces';
 import { boilingPointC } from '../heat/boilingPoint';
 import { shiftIso } from '../time/shiftIso';
 import { simmerActions } from './actions';
@@ -117,73 +118,6 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
 /** From the beginning of a course to the moment that it is ready. */
 const leadS = ({ pouredS, toBoilS, timed }: Course) => Math.ceil(pouredS + toBoilS + timed.boiledS);
 
-/** What is of one kind and cut, though two things of the style have become it, is one thing to the cook. */
-function ofOneKind<T extends { ingredientId: string; cut?: string; massG: number }>(all: readonly T[]): T[] {
-  const kinds = new Map<string, T>();
-  for (const one of all) {
-    const key = `${one.ingredientId}/${one.cut}`;
-    const known = kinds.get(key);
-    kinds.set(key, known ? { ...known, massG: known.massG + one.massG } : one);
-  }
-  return [...kinds.values()];
-}
-
-/** What a plan says of a window. */
-const told = ({ leastS, bestS, mostS, safeS, sign }: CookWindow) => ({ leastS, bestS, mostS, safeS, sign });
-
-/** Slices wait cold by the pot; each guest's own takes its seconds from when it is held in. */
-function swishedPieces({ menu, model }: SimmerQuestion, { context }: PanRounds, readyS: number): SimmerPiece[] {
-  const slices = menu.food
-    .filter((one) => one.purpose === 'pot' && isSwished(one, menu.evening.service))
-    .flatMap(({ ingredientId, cuts }) => cuts.map((one) => ({ ingredientId, ...one })));
-  return ofOneKind(slices).map(({ ingredientId, cut, massG }): SimmerPiece => {
-    const window = model.cookWindow(ingredientId, cut, { ...context, pan: 'main', course: 'first' }, 'swished');
-    return {
-      id: `r1-main-${ingredientId}-${cut}`,
-      ingredientId,
-      cut,
-      round: 1,
-      pan: 'main',
-      massG,
-      way: 'swished',
-      inAtS: readyS,
-      countsFromS: readyS,
-      outAtS: readyS + window.bestS,
-      cookS: window.bestS,
-      ...told(window),
-      inWindow: true,
-      safe: window.bestS >= window.safeS,
-    };
-  });
-}
-
-function searedPieces(question: SimmerQuestion, { first, context }: PanRounds, startS: number): SimmerPiece[] {
-  return first.early.flatMap(({ portions, atS, lastsS }) =>
-    ofOneKind(portions.filter((portion) => portion.way === 'seared')).map(
-      ({ ingredientId, cut = '', massG }): SimmerPiece => {
-        const window = question.model.cookWindow(ingredientId, cut, context, 'seared');
-        const inAtS = startS + atS;
-        return {
-          id: `r1-main-${ingredientId}-${cut}`,
-          ingredientId,
-          cut,
-          round: 1,
-          pan: 'main',
-          massG,
-          way: 'seared',
-          inAtS,
-          countsFromS: inAtS,
-          outAtS: inAtS + lastsS,
-          cookS: window.bestS,
-          ...told(window),
-          inWindow: true,
-          safe: window.bestS >= window.safeS,
-        };
-      },
-    ),
-  );
-}
-
 const laterLeadS = (course: Course | undefined) => (course ? leadS(course) : 0);
 
 /** When everything is done at the pots: as it is told, and as it is done. */
@@ -274,19 +208,21 @@ export function planSimmer(question: PouredQuestion, times: SimmerTimes = timeSi
     ])
     .map((one) => ({ ...one, piece: tonight(one.piece) }));
   const seared = searedPieces(question, main, mainStartS).map(tonight);
-  const swished = swishedPieces(question, main, readyAtS[0]!).map(tonight);
-  const pieces = [...seared, ...going.map(({ piece }) => piece), ...swished];
-  const lastReadyS = readyAtS[readyAtS.length - 1]!;
-  const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (swished.length > 0 ? EATING_S[evening.service] : 0);
-  const ending = main.levels[fit.rounds];
   const boilingC = boilingPointC(evening.place.altitudeM);
+  const held = swishedPieces(question, main, readyAtS[0]!)
+    .map(tonight)
+    .map((piece) => ({ ...piece, heldBy: heldBy(menu, piece, boilingC) }));
+  const pieces = [...seared, ...going.map(({ piece }) => piece), ...held];
+  const lastReadyS = readyAtS[readyAtS.length - 1]!;
+  const endsAtS = finishReadyAtS[goes - 1] ?? lastReadyS + (held.length > 0 ? EATING_S[evening.service] : 0);
+  const ending = main.levels[fit.rounds];
   const { actions, acts } = simmerActions({
     menu,
     strength,
     boilingC,
     going,
     seared,
-    swished,
+    swished: held,
     endsAtS,
     readyAtS,
     finishReadyAtS,

@@ -5,7 +5,7 @@ import type { Fire } from '../program/settle';
 import { sum } from '../measures/sum';
 import { into, shown, stageSays, where, type ActionQuestion, type Draft } from './drafts';
 import { tableSteamG } from '../heat/tableSteam';
-import { heldSeconds } from './heldSeconds';
+import { heldWords } from './heldSeconds';
 import { ladledMlPerG, WORTH_POURING_ML } from './levels';
 import { TOP_UP_BEFORE_S } from './toppingUp';
 
@@ -139,7 +139,7 @@ export function serving(question: ActionQuestion): Draft[] {
     massG: piece.massG,
     does: [{ is: 'eaten', pieceIds: [piece.id] }],
     shownText: shown(menu, piece),
-    says: `Hold each slice of ${shortName(menu.catalogue.byId(piece.ingredientId), piece.cut)} in ${heldIn(menu, piece)} for ${heldSeconds(piece)} seconds; never let it go`,
+    says: `Hold each slice of ${shortName(menu.catalogue.byId(piece.ingredientId), piece.cut)} in ${heldIn(menu, piece)} ${heldWords(piece)}; never let it go`,
     lookFor: piece.sign,
   }));
   const between = finishReadyAtS.slice(0, -1).map((atS, index): Draft => {

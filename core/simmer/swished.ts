@@ -23,9 +23,14 @@ export interface ByItself {
   largestC: number;
   safeS?: number;
   readyS?: number;
+  /** When the largest is as hot in the middle as no pink outlives. */
+  throughS?: number;
   bestS: number;
   overS?: number;
 }
+
+/** Red meat has lost its pink in the middle, in °C; what those are advised who must not eat any. */
+const NO_PINK_C = 71;
 
 type Slice = Pick<SimmerPiece, 'ingredientId' | 'cut' | 'thicknessMm' | 'frozen'>;
 
@@ -35,12 +40,14 @@ interface Round {
   bathC: number;
   film: number;
   neverOverC: number;
+  /** It is best so long after it is safe, in s; by the measure of its window where nothing is said. */
+  lingersS?: number;
 }
 
 function followed(
   catalogue: Catalogue,
   piece: Slice,
-  { way, bathC, film, neverOverC }: Round,
+  { way, bathC, film, neverOverC, lingersS }: Round,
   heldS: number,
 ): ByItself {
   const { what, wanted, mean, largest } = knownOf(catalogue, { ...piece, way });
@@ -62,10 +69,14 @@ function followed(
     cooked = { ...cooked, hottestC: Math.max(cooked.hottestC, inLargest.centreC) };
     if (found.safeS === undefined && isSafe(wanted, cooked)) found.safeS = atS;
     if (found.readyS === undefined && found.safeS !== undefined && cooked.hadMin >= wanted.leastMin) found.readyS = atS;
-    if (found.bestS === undefined && found.readyS !== undefined && cooked.hadMin >= wanted.bestMin) found.bestS = atS;
+    const isBest =
+      lingersS === undefined ? cooked.hadMin >= wanted.bestMin : atS >= (found.readyS ?? Infinity) + lingersS;
+    if (found.bestS === undefined && found.readyS !== undefined && isBest) found.bestS = atS;
+    if (found.throughS === undefined && inLargest.centreC >= NO_PINK_C) found.throughS = atS;
     if (found.overS === undefined && cooked.hadMin > wanted.mostMin) found.overS = atS;
     if (!out && atS >= heldS - 1e-9) out = { cooked, centreC: inside.centreC, largestC: inLargest.centreC };
-    if (out && found.overS !== undefined && found.bestS !== undefined) break;
+    const isFound = found.overS !== undefined && found.bestS !== undefined && found.throughS !== undefined;
+    if (out && isFound) break;
   }
   return {
     bestS: LONGEST_S,
@@ -75,16 +86,25 @@ function followed(
 }
 
 /**
- * A slice that a guest holds in simmering broth: it is moved, so the broth washes round it as at a rolling boil.
+ * A slice that a guest holds in simmering broth: it is moved, so the broth washes round it as at a rolling boil. It is best
+ * soon after its middle is safe: as long after as the row of its times has between the two.
  * @param heldS for how long it is held
  */
-export const swished = (catalogue: Catalogue, piece: Slice, boilingC: number, heldS: number): ByItself =>
-  followed(
+export function swished(catalogue: Catalogue, piece: Slice, boilingC: number, heldS: number): ByItself {
+  const row = catalogue.byId(piece.ingredientId).cuts[piece.cut]?.cooks?.swished;
+  return followed(
     catalogue,
     piece,
-    { way: 'swished', bathC: boilingC - BELOW_BOIL_K, film: FILM.rolling, neverOverC: boilingC },
+    {
+      way: 'swished',
+      bathC: boilingC - BELOW_BOIL_K,
+      film: FILM.rolling,
+      neverOverC: boilingC,
+      ...(row ? { lingersS: (row.bestMin - row.safeMin) * 60 } : {}),
+    },
     heldS,
   );
+}
 
 /**
  * A slice that sears on a hot pan, turned once. While there is juice in it its middle does not pass the boil.

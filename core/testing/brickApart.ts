@@ -98,14 +98,15 @@ const RHO = 1060;
 /**
  * Minutes in boiling water until the centre of the largest piece is safe.
  * @param sides in m, where it is cut otherwise
+ * @param h how well the heat goes over, in W/(m²·K)
  */
-export function minutesToSafe(key: string, bathC: number, sides = WATCHED[key]!.sides): number {
+export function minutesToSafe(key: string, bathC: number, sides = WATCHED[key]!.sides, h = 900): number {
   const { k, cp, safeC } = WATCHED[key]!;
   const brick = new Brick(sides, { k, rho: RHO, cp }, COLD_C);
   const dtS = brick.stableS;
   for (let s = 0; ; s += dtS) {
     if (brick.centreC >= safeC) return s / 60;
-    brick.step(bathC, 900, dtS);
+    brick.step(bathC, h, dtS);
   }
 }
 

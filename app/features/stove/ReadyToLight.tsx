@@ -59,7 +59,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
   const counter = counterList(catalogue, plan);
   const forgotten = counter.filter((item) => onCounter[item.id] === undefined && !prepared.has(item.id));
   // What a guest must not have stands in a box of its own.
-  const open = plan.conflicts.filter((one) => !one.resolvedBy && !one.avoided);
+  const open = plan.conflicts.filter((one) => !one.resolvedBy && (one.weight === 'diet' || one.weight === 'care'));
   return (
     <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
       <View className="flex-1 gap-4">

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Evening, PotPlan, SimmerPiece } from '@elixa/contract';
-import { heldSeconds, shortName } from '@elixa/core';
+import { heldSeconds, heldWords, shortName } from '@elixa/core';
 import { View } from 'react-native';
 import { nowMs } from '@/state/clock';
 import { useAppDispatch, useAppSelector } from '@/state';
@@ -32,6 +32,10 @@ export const SwishTimers = memo(function SwishTimers({ evening, plan, open }: Pr
   );
 });
 
+/** Who holds such a slice, each for how long; a plan of before does not say, and has everybody hold it alike. */
+const holders = ({ diners }: Evening, piece: SimmerPiece) =>
+  piece.heldBy ?? diners.map(({ name }) => ({ diner: name, seconds: heldSeconds(piece) }));
+
 function Slice({ piece, evening }: { piece: SimmerPiece; evening: Evening }) {
   const catalogue = useCatalogue();
   const name = shortName(catalogue.byId(piece.ingredientId), piece.cut);
@@ -41,14 +45,14 @@ function Slice({ piece, evening }: { piece: SimmerPiece; evening: Evening }) {
         <PieceSwatch ingredientId={piece.ingredientId} cut={piece.cut} />
         <View className="min-w-0 flex-1">
           <Body className="text-lg font-semibold">
-            {name}: {heldSeconds(piece)} seconds
+            {name}: {heldWords(piece).replace('for ', '')}
           </Body>
           <Small>Done: {piece.sign}. Its own chopsticks for raw slices, never let it go.</Small>
         </View>
       </View>
       <View className="flex-row flex-wrap gap-2">
-        {evening.diners.map((diner) => (
-          <GuestTimer key={diner.name} guest={diner.name} piece={piece} name={name} eveningId={evening.id} />
+        {holders(evening, piece).map(({ diner, seconds }) => (
+          <GuestTimer key={diner} guest={diner} seconds={seconds} piece={piece} name={name} eveningId={evening.id} />
         ))}
       </View>
     </View>
@@ -57,13 +61,14 @@ function Slice({ piece, evening }: { piece: SimmerPiece; evening: Evening }) {
 
 interface GuestProps {
   guest: string;
+  seconds: number;
   piece: SimmerPiece;
   name: string;
   eveningId: string;
 }
 
 /** One guest's slice: a tap starts it, another takes it out; any guest may, and several run at once. */
-function GuestTimer({ guest, piece, name, eveningId }: GuestProps) {
+function GuestTimer({ guest, seconds, piece, name, eveningId }: GuestProps) {
   const dispatch = useAppDispatch();
   const id = `${eveningId}/${piece.id}/${guest}`;
   const timer = useAppSelector((state) => state.timers[id]);
@@ -75,7 +80,7 @@ function GuestTimer({ guest, piece, name, eveningId }: GuestProps) {
         id,
         eveningId,
         says: `${guest}: ${name} out`,
-        endsAtMs: nowMs() + heldSeconds(piece) * 1000,
+        endsAtMs: nowMs() + seconds * 1000,
         inPlace: true,
       }),
     );

@@ -6,8 +6,10 @@ import { Button } from '@/ui/Button';
 import { Segmented, ToggleChip } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
-import { Body } from '@/ui/Text';
+import { Body, Small } from '@/ui/Text';
 import { useLeaving } from '@/ui/useLeaving';
+import { AgeField } from './AgeField';
+import { ThingsPicked } from './ThingsPicked';
 import { ALLERGEN, APPETITE, CARE, DIET } from './words';
 
 interface Props {
@@ -30,8 +32,11 @@ export function DinerSheet({ diner, taken, canLeave, onSave, onLeave, onClose }:
       form.setError('name', { message: `${values.name.trim()} is at the table already. Use another name.` });
       return;
     }
-    onSave({ ...values, name: values.name.trim() });
+    const { years, ...others } = values;
+    // An age belongs to a child.
+    onSave({ ...others, ...(values.child && years !== undefined ? { years } : {}), name: values.name.trim() });
   });
+  const isChild = form.watch('child');
   const { leave, stuck } = useLeaving(form, save, onClose);
   return (
     <Sheet
@@ -88,6 +93,13 @@ export function DinerSheet({ diner, taken, canLeave, onSave, onLeave, onClose }:
             />
           ))}
         </View>
+        {isChild ? (
+          <Controller
+            control={form.control}
+            name="years"
+            render={({ field }) => <AgeField years={field.value} onChange={field.onChange} />}
+          />
+        ) : null}
       </View>
       <Controller
         control={form.control}
@@ -113,7 +125,10 @@ export function DinerSheet({ diner, taken, canLeave, onSave, onLeave, onClose }:
         name="avoids"
         render={({ field }) => (
           <View className="gap-2">
-            <Body className="font-semibold">Avoids</Body>
+            <View>
+              <Body className="font-semibold">Must not have</Body>
+              <Small>An allergy, or what harms them: nothing of it comes near them.</Small>
+            </View>
             <View className="flex-row flex-wrap gap-2">
               {allergenSchema.options.map((allergen) => (
                 <ToggleChip
@@ -124,6 +139,24 @@ export function DinerSheet({ diner, taken, canLeave, onSave, onLeave, onClose }:
                 />
               ))}
             </View>
+            <ThingsPicked label="Something else they must not have" picked={field.value} onChange={field.onChange} />
+          </View>
+        )}
+      />
+      <Controller
+        control={form.control}
+        name="dislikes"
+        render={({ field }) => (
+          <View className="gap-2">
+            <View>
+              <Body className="font-semibold">Does not like</Body>
+              <Small>It may lie in the same pot; they are served without.</Small>
+            </View>
+            <ThingsPicked
+              label="Something they do not like"
+              picked={field.value ?? []}
+              onChange={(next) => field.onChange(next.length > 0 ? next : undefined)}
+            />
           </View>
         )}
       />

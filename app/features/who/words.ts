@@ -10,11 +10,12 @@ export const DIET: Record<Diet, string> = {
   noPork: 'No pork',
   noBeef: 'No beef',
   noAlcohol: 'No alcohol',
+  mild: 'Nothing hot',
 };
 
 export const ALLERGEN: Record<Allergen, string> = {
   soy: 'Soy',
-  wheat: 'Wheat',
+  wheat: 'Wheat, gluten',
   sesame: 'Sesame',
   peanut: 'Peanut',
   egg: 'Egg',
@@ -24,6 +25,10 @@ export const ALLERGEN: Record<Allergen, string> = {
   milk: 'Milk',
   mustard: 'Mustard',
   buckwheat: 'Buckwheat',
+  celery: 'Celery',
+  nuts: 'Nuts',
+  lupin: 'Lupin',
+  sulphites: 'Sulphites',
 };
 
 /** Whom raw food, alcohol, heat and hard bites hurt most. */
@@ -43,14 +48,26 @@ export const HEAT: Record<HeatSource['kind'], string> = {
   ownElement: 'Its own element',
 };
 
-const avoided = (catalogue: Catalogue, avoid: string) =>
-  avoid in ALLERGEN ? ALLERGEN[avoid as Allergen].toLowerCase() : nameOf(catalogue, avoid);
+const isAllergen = (name: string): name is Allergen => name in ALLERGEN;
+
+const named = (catalogue: Catalogue, name: string) =>
+  isAllergen(name) ? ALLERGEN[name].toLowerCase() : nameOf(catalogue, name);
+
+const careWords = (diner: Diner) =>
+  CARE.filter(({ name }) => diner[name]).map(({ name, label }) =>
+    name === 'child' && diner.years !== undefined ? ageWords(diner.years) : label.toLowerCase(),
+  );
+
+/** @example ageWords(8) // '8 years old' */
+export const ageWords = (years: number): string =>
+  years < 1 ? 'under one year old' : `${years} ${years === 1 ? 'year' : 'years'} old`;
 
 /** What the cook has to remember about a guest, in one line. */
 export function dinerNotes(catalogue: Catalogue, diner: Diner): string {
   return [
-    ...CARE.filter(({ name }) => diner[name]).map(({ label }) => label.toLowerCase()),
+    ...careWords(diner),
     ...diner.diets.map((diet) => DIET[diet].toLowerCase()),
-    ...diner.avoids.map((avoid) => `no ${avoided(catalogue, avoid)}`),
+    ...diner.avoids.map((one) => `no ${named(catalogue, one)}`),
+    ...(diner.dislikes ?? []).map((one) => `does not like ${named(catalogue, one)}`),
   ].join(' · ');
 }

@@ -89,6 +89,7 @@ export const GRAINS = [
     drinksMlPerG: 0.6,
     family: 'grain',
     kinds: ['plant', 'egg'],
+    perils: ['fromMaker'],
     allergens: ['wheat', 'egg'],
     composition: byDifference(33, 8.6, 1.2, 2.1, 1.5),
     saltPct: 1,
@@ -113,6 +114,7 @@ export const GRAINS = [
     drinksMlPerG: 1.4,
     family: 'grain',
     kinds: ['plant'],
+    perils: ['fromMaker'],
     allergens: ['wheat'],
     composition: byDifference(4, 9.5, 17, 2.4, 2.2),
     saltPct: 1.4,
@@ -137,6 +139,7 @@ export const GRAINS = [
     drinksMlPerG: 1.2,
     family: 'grain',
     kinds: ['plant'],
+    allergens: ['sulphites'],
     composition: byDifference(14, 0.1, 0.2, 0.5, 0.3),
     settledDensityGPerMl: 0.8,
     cuts: {
@@ -289,7 +292,7 @@ export const GRAINS = [
     allergens: ['wheat', 'soy', 'sesame'],
     composition: byDifference(57, 9, 7.8, 1.5, 1.7),
     saltPct: 1.1,
-    perils: ['cookThrough', 'minced'],
+    perils: ['cookThrough', 'minced', 'fromMaker'],
     kept: 'fridge',
     sold: { unit: 'dumpling', unitPlural: 'dumplings', massG: 30, countable: true, smallestPart: 1 },
     homemade: {
@@ -356,6 +359,7 @@ export const GRAINS = [
     drinksMlPerG: 1.2,
     family: 'grain',
     kinds: ['plant'],
+    allergens: ['sulphites'],
     composition: byDifference(13, 0.1, 0.2, 0.9, 0.3),
     settledDensityGPerMl: 0.8,
     cuts: {

@@ -428,7 +428,7 @@ export const MEAT = [
     composition: byDifference(52, 13.5, 27, 0, 3.4),
     saltPct: 2.2,
     glutamatePct: 0.15,
-    perils: ['choking'],
+    perils: ['choking', 'fromMaker'],
     sold: { unit: 'tin', unitPlural: 'tins', massG: 200, countable: true, smallestPart: 0.5 },
     cuts: {
       slice: {
@@ -448,11 +448,12 @@ export const MEAT = [
     name: 'frankfurters',
     family: 'meat',
     kinds: ['pork'],
+    allergens: ['celery', 'mustard'],
     composition: byDifference(54, 12.7, 24.7, 0, 3),
     saltPct: 2,
     glutamatePct: 0.12,
     kept: 'fridge',
-    perils: ['choking'],
+    perils: ['choking', 'fromMaker'],
     sold: { unit: 'sausage', unitPlural: 'sausages', massG: 40, countable: true, smallestPart: 1 },
     cuts: {
       slant: {
@@ -517,12 +518,12 @@ export const MEAT = [
     nativeName: 'gong wan',
     family: 'meat',
     kinds: ['beef', 'pork', 'plant'],
-    allergens: ['soy', 'wheat', 'egg'],
+    allergens: ['soy', 'wheat', 'egg', 'celery'],
     composition: byDifference(62, 13, 15, 0.3, 2.6),
     saltPct: 1.8,
     glutamatePct: 0.2,
     kept: 'freezer',
-    perils: ['choking'],
+    perils: ['choking', 'fromMaker'],
     cuts: {
       ball: {
         label: 'whole, from frozen',
@@ -545,13 +546,14 @@ export const MEAT = [
     name: 'pork sausage meat',
     family: 'meat',
     kinds: ['pork'],
+    allergens: ['sulphites', 'wheat'],
     composition: byDifference(58, 14.5, 24, 0.2, 2.4),
     saltPct: 1.6,
     glutamatePct: 0.05,
     inosinatePct: 0.08,
     kept: 'fridge',
     foams: true,
-    perils: ['cookThrough', 'minced'],
+    perils: ['cookThrough', 'minced', 'fromMaker'],
     cuts: {
       crumbled: {
         label: 'broken small',
@@ -572,10 +574,11 @@ export const MEAT = [
     name: 'tinned chicken loaf',
     family: 'poultry',
     kinds: ['poultry'],
+    allergens: ['wheat', 'soy'],
     composition: byDifference(63, 15, 15, 0, 3.2),
     saltPct: 2.1,
     glutamatePct: 0.12,
-    perils: ['choking'],
+    perils: ['choking', 'fromMaker'],
     sold: { unit: 'tin', unitPlural: 'tins', massG: 200, countable: true, smallestPart: 0.5 },
     cuts: {
       slice: {
@@ -601,7 +604,7 @@ export const MEAT = [
     glutamatePct: 0.2,
     inosinatePct: 0.1,
     kept: 'fridge',
-    perils: ['cookThrough'],
+    perils: ['cookThrough', 'fromMaker'],
     cuts: {
       strip: {
         label: '4 mm strips',

@@ -365,6 +365,7 @@ export const MUSHROOMS_AND_SEAWEED = [
     nativeName: 'yin er',
     family: 'mushroom',
     kinds: ['plant'],
+    allergens: ['sulphites'],
     composition: byDifference(14.6, 10, 1.4, 55, 6.7),
     densityGPerMl: 0.08,
     // Weighed dry: it drinks six to ten times its weight before it goes in.

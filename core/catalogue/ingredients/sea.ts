@@ -176,7 +176,7 @@ export const SEA = [
     nativeName: 'hoshi ebi',
     family: 'shellfish',
     kinds: ['crustacean'],
-    allergens: ['crustaceans'],
+    allergens: ['crustaceans', 'sulphites'],
     composition: byDifference(24.2, 48.6, 2.8, 0, 22),
     saltPct: 3.8,
     glutamatePct: 0.3,
@@ -199,7 +199,7 @@ export const SEA = [
     sweetnessPct: 3,
     glutamatePct: 0.2,
     kept: 'fridge',
-    perils: ['choking'],
+    perils: ['choking', 'fromMaker'],
     draws: { mostShare: 0.6, ratePerMin: 0.08, activationKJPerMol: 40, holdsWater: 0.2 },
     sold: { unit: 'sheet', unitPlural: 'sheets', massG: 50, countable: true, smallestPart: 1 },
     cuts: {
@@ -261,7 +261,7 @@ export const SEA = [
     saltPct: 1.8,
     glutamatePct: 0.15,
     kept: 'fridge',
-    perils: ['choking'],
+    perils: ['choking', 'fromMaker'],
     cuts: {
       ball: {
         label: 'whole',
@@ -287,7 +287,7 @@ export const SEA = [
     sweetnessPct: 4,
     glutamatePct: 0.2,
     kept: 'fridge',
-    perils: ['choking'],
+    perils: ['choking', 'fromMaker'],
     sold: { unit: 'tube', unitPlural: 'tubes', massG: 30, countable: true, smallestPart: 0.5 },
     cuts: {
       slant: {
@@ -308,7 +308,7 @@ export const SEA = [
     nativeName: 'ebi',
     family: 'shellfish',
     kinds: ['crustacean'],
-    allergens: ['crustaceans'],
+    allergens: ['crustaceans', 'sulphites'],
     composition: byDifference(78, 19.5, 0.6, 0, 1.5),
     saltPct: 0.5,
     glutamatePct: 0.05,
@@ -342,7 +342,7 @@ export const SEA = [
     nativeName: 'kani',
     family: 'shellfish',
     kinds: ['crustacean'],
-    allergens: ['crustaceans'],
+    allergens: ['crustaceans', 'sulphites'],
     composition: byDifference(84, 13.9, 0.4, 0, 1.6),
     saltPct: 0.8,
     glutamatePct: 0.05,
@@ -546,7 +546,7 @@ export const SEA = [
     sweetnessPct: 3,
     glutamatePct: 0.25,
     kept: 'fridge',
-    perils: ['choking'],
+    perils: ['choking', 'fromMaker'],
     sold: { unit: 'block', unitPlural: 'blocks', massG: 150, countable: true, smallestPart: 0.5 },
     cuts: {
       slice: {

@@ -252,7 +252,7 @@ export const TOFU_AND_EGG = [
     nativeName: 'fuzhu',
     family: 'tofu',
     kinds: ['plant'],
-    allergens: ['soy'],
+    allergens: ['soy', 'sulphites'],
     composition: byDifference(8, 46, 22, 2, 4),
     settledDensityGPerMl: 0.5,
     section: 'driedGoods',

@@ -18,6 +18,17 @@ export const guestChanged = (evening: Evening, { seat, diner }: EditOf<'guestCha
   diners: evening.diners.map((one, index) => (index === seat ? diner : one)),
 });
 
+export const guestAsked = (evening: Evening, { seat, about, agrees }: EditOf<'guestAsked'>): Evening => ({
+  ...evening,
+  diners: evening.diners.map((one, index) => {
+    if (index !== seat) return one;
+    const { agreed = [], ...others } = one;
+    const left = agreed.filter((care) => care !== about);
+    const now = agrees ? [...left, about] : left;
+    return now.length > 0 ? { ...others, agreed: now } : others;
+  }),
+});
+
 /** Somebody does not come; the last one stays, since nobody cooks for no one. */
 export const guestLeft = (evening: Evening, { seat }: EditOf<'guestLeft'>): Evening =>
   evening.diners.length === 1 ? evening : { ...evening, diners: evening.diners.filter((_, index) => index !== seat) };
