@@ -34,7 +34,12 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('guestLeft'), seat }),
   /** The guest, or whoever answers for a child, was asked: it is served all the same, or it is not. */
   z.strictObject({ kind: z.literal('guestAsked'), seat, about: careSchema, agrees: z.boolean() }),
-  z.strictObject({ kind: z.literal('vesselChosen'), vessel: vesselSchema }),
+  /** Another pot, or several of it at once. */
+  z.strictObject({
+    kind: z.literal('vesselChosen'),
+    vessel: vesselSchema,
+    pots: z.int().min(1).max(4).optional(),
+  }),
   z.strictObject({ kind: z.literal('heatSourceChosen'), heatSource: heatSourceSchema }),
   z.strictObject({ kind: z.literal('heightSet'), altitudeM: z.number() }),
   z.strictObject({ kind: z.literal('unitsChosen'), units: unitsSchema }),
@@ -95,6 +100,8 @@ export const editSchema = z.discriminatedUnion('kind', [
     ingredientId: catalogueIdSchema,
     where: z.enum(['first', 'second', 'both']),
   }),
+  /** So many pots alike at once. */
+  z.strictObject({ kind: z.literal('potsSet'), pots: z.int().min(1).max(4) }),
   z.strictObject({ kind: z.literal('serviceChosen'), service: serviceSchema }),
   /** Where things lie in the pot; all of it is left to the solver again where nothing is said. */
   z.strictObject({ kind: z.literal('bunchesLaid'), laid: z.array(laidSchema).max(60) }),

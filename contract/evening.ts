@@ -213,6 +213,8 @@ export const eveningSchema = z.strictObject({
     sides: sidesSchema.optional(),
     /** What ends the evening in the broth, or `none`; the style's usual one where nothing is said. */
     finish: catalogueIdSchema.optional(),
+    /** So many pots alike simmer at once, from one stock, each with its part of everything. */
+    pots: z.int().min(2).max(4).optional(),
     /** Plain rice in a bowl beside the pot; as the style has it where nothing is said. */
     riceBeside: z.boolean().optional(),
     /** What is made at home that would be bought otherwise: tofu from beans, dumplings. */

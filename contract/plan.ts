@@ -123,6 +123,8 @@ export const planSchema = z.object({
   style: z.object({ id: z.string(), name: z.string(), stages: z.array(stageSchema) }),
   menu: z.object({ slots: z.array(menuSlotSchema), finishId: z.string() }),
   service: serviceSchema,
+  /** Pots alike that simmer at once, where there are several: building and simmering are told of one of them. */
+  pots: z.int().optional(),
   portions: z.number(),
   amounts: z.array(amountSchema),
   conflicts: z.array(conflictSchema),

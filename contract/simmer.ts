@@ -112,6 +112,8 @@ export const traceSchema = z.object({
 
 export const unsatisfiedSchema = z.object({
   id: z.string(),
+  /** The evening cannot be cooked so: one of the remedies has to be taken. */
+  refused: z.literal(true).optional(),
   text: z.string(),
   because: z.string(),
   remedies: z.array(adviceSchema),

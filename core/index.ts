@@ -41,7 +41,7 @@ export { BASES, BROTHS, FORMULAS, formulaById, MARINADES, SAUCES } from './catal
 export type { Formula, FormulaKind, PotFamily } from './catalogue/formula';
 export { belongsTo, HEAT_SOURCES } from './catalogue/heatSources';
 export { firstFullAt, sunkAt } from './arrange/sunk';
-export { isOfRoom } from './simmer/unsatisfied';
+export { isOfRoom } from './simmer/room';
 export { FAMILIES, type Family } from './catalogue/family';
 export { GLAZES } from './catalogue/glazes';
 export { FAMILY_GLYPH, type Glyph } from './catalogue/look';
@@ -62,6 +62,7 @@ export { MATERIALS } from './catalogue/materials';
 export { VESSELS } from './catalogue/vessels';
 export { differsFromKept, housePotOf, housePotSays, withHousePot } from './evening/housePot';
 export { keptPots, mergePots } from './evening/keptPots';
+export { potsInWords, potsOf } from './evening/eachPot';
 export { foodTonight, headsTonight, type FoodTonight } from './evening/foodTonight';
 export type { Menu } from './evening/menu';
 export { checkEvening, EveningError, resolveMenu, type Resolved } from './evening/resolveMenu';

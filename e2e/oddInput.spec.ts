@@ -92,25 +92,6 @@ test('a number out of range stays as typed, with a message, and the plan stays t
   await expect(page.getByText('cold water to start with')).toBeVisible();
 });
 
-test('fourteen guests at a small pot: more rounds, never overfilled, and it says so', async ({ tab: page }) => {
-  const diners = Array.from({ length: 14 }, (_, index) => ({ ...example().diners[0], name: `Ringer ${index + 1}` }));
-  const file = { ...example(), id: 'fourteen', title: 'Fourteen ringers', diners, service: 'allAtOnce' };
-  await page.goto(server.url);
-  await page.locator('input[type=file]').setInputFiles({
-    name: 'fourteen.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(file)),
-  });
-  await expect(page.getByRole('textbox', { name: 'Evening' })).toHaveValue('Fourteen ringers');
-  await cookOn(page).goTo('Simmer');
-  await expect(page.getByText(/does not fit at once: it is planned in \d+ rounds/)).toBeVisible();
-  await page
-    .getByRole('button', { name: /^Use the .*: \d+ rounds$/ })
-    .first()
-    .click();
-  await expect(page.getByRole('button', { name: /^Use the 26 cm steel casserole/ })).toBeHidden();
-});
-
 test('a file that is no evening is refused with the field and the fix', async ({ tab: page }) => {
   await page.goto(server.url);
   const give = (text: string) =>

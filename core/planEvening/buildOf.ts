@@ -10,6 +10,7 @@ import { buildWarnings } from '../arrange/warnings';
 import type { Place, Stage } from '../catalogue/style';
 import type { Helping } from '../diners/helpings';
 import { byHandOf, laidTonight } from '../evening/laid';
+import { eachPot } from '../evening/eachPot';
 import type { Menu } from '../evening/menu';
 import { isSwished } from '../evening/portions';
 import { OVER_MARK } from '../simmer/problems';
@@ -31,7 +32,7 @@ const inPotPlace = (one: Helping): Place =>
 
 /** What lies in the pot in a round, and what waits on its plate. */
 export function bunchesTonight(menu: Menu, round: number, rounds: number): Bunch[] {
-  const { food, evening } = menu;
+  const { food, evening } = eachPot(menu);
   const inPot = food
     .filter((one) => one.pan === 'main' && one.purpose === 'pot')
     .map((one) =>
@@ -46,7 +47,7 @@ export function bunchesTonight(menu: Menu, round: number, rounds: number): Bunch
 /** What is in the pot for the finish, laid as it falls. */
 function finishBunches(menu: Menu): Bunch[] {
   if (menu.finish?.apart) return [];
-  const food = menu.food.filter((one) => one.pan === 'main' && one.purpose === 'finish');
+  const food = eachPot(menu).food.filter((one) => one.pan === 'main' && one.purpose === 'finish');
   return bunchesOf(food, 1, 1, thicknessIn(menu));
 }
 

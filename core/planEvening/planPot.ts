@@ -6,6 +6,7 @@ import { asksOf } from '../evening/asks';
 import { findConflicts } from '../evening/conflicts';
 import { portionsOf } from '../diners/portion';
 import type { KnownOrders } from '../arrange/around';
+import { eachPot, potsOf } from '../evening/eachPot';
 import type { Menu } from '../evening/menu';
 import { menuOrThrow } from '../evening/resolveMenu';
 import { describeLiquid } from '../formula/describe';
@@ -57,7 +58,7 @@ export const timedAgain = (
 ): SolvedLiquids => ({
   ...solved,
   ...planSimmer({
-    menu,
+    menu: eachPot(menu),
     fit: solved.fit,
     model: tonightIn(menu, model, corrections),
     strength: strengthOf(menu, solved.broths),
@@ -71,7 +72,7 @@ export function leastAdditionsOf(
   corrections: Corrections,
   { fit }: SolvedLiquids,
 ): number {
-  return leastAdditions({ fit }, timeSimmer({ menu, fit, model: tonightIn(menu, model, corrections) }));
+  return leastAdditions({ fit }, timeSimmer({ menu: eachPot(menu), fit, model: tonightIn(menu, model, corrections) }));
 }
 
 /** Every broth, sauce and base of a menu, solved and described. */
@@ -120,6 +121,7 @@ export function planMenu(
     style: { id: style.id, name: style.name, stages: menu.stages.map((stage) => stageShown(menu, stage)) },
     menu: { slots: food.map(slotShown), finishId: menu.finish?.id ?? NO_FINISH },
     service: evening.service,
+    ...(potsOf(evening) > 1 ? { pots: potsOf(evening) } : {}),
     portions: portionsOf(evening.diners),
     amounts,
     shopping: shoppingList(evening, amounts),

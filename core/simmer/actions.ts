@@ -1,6 +1,6 @@
 import type { Act, Action, PlannedAct } from '@elixa/contract';
 import type { Stage } from '../catalogue/style';
-import { portionsOf } from '../diners/portion';
+import { headsAt, potsOf } from '../evening/eachPot';
 import { drunkAtMl } from './levels';
 import { holdsBoil } from '../heat/burner';
 import { showVolume } from '../measures/showMeasure';
@@ -21,7 +21,7 @@ const BEFORE_BOIL_S = 75;
 /** What a stage asks for after the boil that puts nothing in: skimmed, covered, stirred, rested. */
 function tending(question: ActionQuestion): Draft[] {
   const { readyAtS, firstRound, pans, going } = question;
-  const { evening, table } = question.menu;
+  const { evening } = question.menu;
   const main = pans.find((one) => one.pan === 'main')!;
   const isTaking = (stage: Stage) => stage.roles !== undefined || stage.items !== undefined;
   return readyAtS.slice(firstRound - 1).flatMap((readyS, index): Draft[] => {
@@ -57,7 +57,7 @@ function tending(question: ActionQuestion): Draft[] {
       // It is what is held back of the broth that seasons it.
       if (stage.do === 'season' && seasonsLast(question, 'main')) return [];
       const does = doneAt(stage);
-      const drunkMl = drunkAtMl(stage, portionsOf(table.main), main.fit);
+      const drunkMl = drunkAtMl(stage, headsAt(question.menu, 'main'), main.fit);
       const base = {
         round,
         pan: 'main' as const,
@@ -162,16 +162,25 @@ const gently = (context: PanContext): PanContext => ({
 
 const rank = ({ joinsLight, kind }: Draft) => ORDER.indexOf(joinsLight ? 'light' : kind);
 
+/** What of several pots alike is told of one of them. */
+const inEach =
+  (pots: number) =>
+  (draft: Draft): Draft =>
+    pots > 1 && draft.pan === 'main' && draft.shownText
+      ? { ...draft, shownText: `${draft.shownText} in each pot` }
+      : draft;
+
 /** Everything the cook does at the burner, in order: as it is told, and as it is done. */
 export function simmerActions(question: ActionQuestion): { actions: Action[]; acts: PlannedAct[] } {
-  const drafts = [
+  const all = [
     ...beginning(question),
     ...adding(question),
     ...tending(question),
     ...heldBackIn(question),
     ...toppingUp(question),
     ...serving(question),
-  ].sort(
+  ];
+  const drafts = all.map(inEach(potsOf(question.menu.evening))).sort(
     (a, b) =>
       a.atS - b.atS ||
       // A round is lifted out before anything is done for the next.

@@ -18,6 +18,7 @@ import {
   type ActionQuestion,
   type Draft,
 } from './drafts';
+import { potsInWords, potsOf } from '../evening/eachPot';
 import { WORTH_POURING_ML } from './levels';
 import type { Filling, TimedPan } from './panRounds';
 import { shortName } from '../catalogue/shortName';
@@ -170,8 +171,11 @@ function lighting(
 ): Draft {
   const { sides } = menu;
   const { pan } = one;
+  const pots = pan === 'main' ? potsOf(menu.evening) : 1;
+  // What is told of one of several pots is done at each.
+  const all = pots > 1 ? `${potsInWords(pots)} pots, each on a burner of its own, all that follows done at each: ` : '';
   const isBuilt = course.early.length > 0 && !isHeatedDry && pour !== undefined;
-  const says = isHeatedDry
+  const does = isHeatedDry
     ? 'Warm the empty pan'
     : hot(
         isBuilt
@@ -181,6 +185,9 @@ function lighting(
             : `Broth into ${where(pan)}`,
         menu,
       );
+  const says = all
+    ? `${all.charAt(0).toUpperCase()}${all.slice(1)}${does.charAt(0).toLowerCase()}${does.slice(1)}`
+    : does;
   const base = { id: `light-${pan}`, atS: startS, kind: 'light' as const, round: isHeatedDry ? 1 : round, pan, says };
   return isHeatedDry ? { ...base, fire: 'dry' } : { ...base, fire: 'high', lid: pour?.lid ?? 'on' };
 }

@@ -3,7 +3,7 @@ import { filledVolumeMl, type PanFit } from '../arrange/fit';
 import { ASIDE_HEAT } from '../catalogue/heatSources';
 import type { Helping } from '../diners/helpings';
 import type { Pan } from '../diners/table';
-import { portionsOf } from '../diners/portion';
+import { headsAt } from '../evening/eachPot';
 import { isSwished } from '../evening/portions';
 import { asCutTonight } from './asCut';
 import { heldBy } from './heldBy';
@@ -73,7 +73,7 @@ function timePan(question: SimmerQuestion, pan: Pan, goes: number): PanRounds | 
   const start = { liquidMl: fit.potBrothMl - fit.heldMl, fromC: POURED_C[pour.at] };
   const inPot = pot.filter((one) => !isSwished(one, service));
   const ends = finishing !== undefined;
-  const heads = portionsOf(pan === 'main' ? menu.table.main : menu.table.aside);
+  const heads = headsAt(menu, pan);
   // Broth that is drunk before anything else goes in.
   const drunkMl = sum(stages.map((stage) => drunkAtMl(stage, heads, fit)));
   const wantsMl =
@@ -252,7 +252,7 @@ export function planSimmer(question: PouredQuestion, times: SimmerTimes = timeSi
     lowerBound: leastAdditions(question, times),
     actions,
     pieces,
-    unsatisfied: unsatisfied(question, pans, pieces),
+    unsatisfied: unsatisfied(question, pans, pieces, endsAtS - (readyAtS[0] ?? 0)),
   };
   return { simmer, program };
 }

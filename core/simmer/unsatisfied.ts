@@ -1,6 +1,4 @@
 import type { Advice, Evening, SimmerPiece, Unsatisfied } from '@elixa/contract';
-import { LEAST_LIQUID_SHARE, roundsFor, type PanFit } from '../arrange/fit';
-import { usableVolumeMl } from '../arrange/vesselShape';
 import { HEAT_SOURCES, standsOn } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { vesselSuits } from '../evening/vesselFit';
@@ -11,9 +9,8 @@ import { spanText } from './because';
 import { LONG_COLD_S, stopsBoil } from './coldSpells';
 import { handsS, isTooMuch } from './hands';
 import type { PanRounds, SimmerQuestion } from './panRounds';
+import { ofRoom } from './room';
 
-/** More rounds than this are a long evening. */
-const MANY_ROUNDS = 3;
 /** A pot that takes longer than this from its broth to the boil is told. */
 const SLOW_BOIL_S = 45 * 60;
 
@@ -23,85 +20,6 @@ const COVERED = 0.92;
 const CLEARLY_MORE = 1.2;
 
 const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
-
-/** Pots of the house that take the food in fewer rounds: what suits it before what only bears it, then the one that is just enough. */
-function roomierPots({ menu, fit }: SimmerQuestion): Advice[] {
-  const { evening, pour, style } = menu;
-  const mostRounds = evening.service === 'allAtOnce' ? 1 : Math.min(MANY_ROUNDS, fit.rounds - 1);
-  return VESSELS.filter((vessel) => {
-    const isBigger = usableVolumeMl(vessel) > usableVolumeMl(evening.vessel);
-    const suits = standsOn(vessel, evening.heatSource) && vesselSuits(evening, style, vessel).verdict !== 'refused';
-    return isBigger && suits && roundsFor(fit.solidsMl, usableVolumeMl(vessel, pour.headroomShare), pour) < fit.rounds;
-  })
-    .map((vessel) => ({
-      vessel,
-      rounds: roundsFor(fit.solidsMl, usableVolumeMl(vessel, pour.headroomShare), pour),
-      against:
-        Number(vesselSuits(evening, style, vessel).verdict !== 'suits') +
-        Number(vessel.divided && !evening.vessel.divided),
-    }))
-    .sort(
-      (a, b) =>
-        a.against - b.against || Math.max(a.rounds, mostRounds) - Math.max(b.rounds, mostRounds) || b.rounds - a.rounds,
-    )
-    .slice(0, 1)
-    .map(({ vessel, rounds }) => ({
-      text: `Use the ${vessel.name}: ${rounds === 1 ? 'all at once' : `${rounds} rounds`}`,
-      edit: { kind: 'vesselChosen', vessel },
-    }));
-}
-
-/** So much less food that it takes a round less, where that leaves people something to eat. */
-function lessFood({ menu, fit }: SimmerQuestion): Advice[] {
-  const { evening, pour } = menu;
-  const wanted = evening.service === 'allAtOnce' ? 1 : Math.max(1, fit.rounds - 1);
-  const share = (wanted * fit.usableMl * (1 - LEAST_LIQUID_SHARE[pour.kind])) / fit.solidsMl;
-  // Whole grams round up, so a little less than just fits.
-  const rounded = Math.floor(share * 98) / 100;
-  if (rounded < 0.5 || rounded >= 1) return [];
-  return [
-    {
-      text: `Take ${Math.round((1 - rounded) * 100)} % less of everything: ${wanted === 1 ? 'all at once' : `${wanted} rounds`}`,
-      edit: { kind: 'foodCutDown', share: rounded },
-    },
-  ];
-}
-
-const ROOM_IDS: readonly string[] = ['allAtOnce', 'asideRounds', 'manyRounds'];
-
-const roomWords = ({ units }: Evening, { solidsMl, usableMl }: PanFit, name: string) =>
-  `There is ${showVolume(solidsMl, units)} of food, and the ${name} takes ${showVolume(usableMl, units)} with its broth.`;
-
-/** What there is no room for in the pot or the small pan at once. */
-export const isOfRoom = ({ id }: Unsatisfied): boolean => ROOM_IDS.includes(id);
-
-function ofRoom(question: SimmerQuestion): Unsatisfied[] {
-  const { fit, menu } = question;
-  const { evening, style, pour } = menu;
-  if (evening.service === 'allAtOnce' && fit.rounds > 1) {
-    const text = `It does not fit at once: it is planned in ${fit.rounds} rounds`;
-    const inRounds: Advice[] = style.services.includes('rounds')
-      ? [{ text: 'Eat it in rounds', edit: { kind: 'serviceChosen', service: 'rounds' } }]
-      : [];
-    const remedies = [...roomierPots(question), ...lessFood(question), ...inRounds];
-    return [{ id: 'allAtOnce', text, because: roomWords(evening, fit, 'pot'), remedies }];
-  }
-  const ofPot = roundsFor(fit.solidsMl, fit.usableMl, pour);
-  if (fit.aside && ofPot < fit.rounds) {
-    const name = fit.aside.vessel.name;
-    const text = `The ${name} needs ${fit.rounds} rounds, where the pot alone needs ${ofPot}`;
-    const ids = evening.choices.swaps.filter((swap) => swap.scope === 'aside').map((swap) => swap.ingredientId);
-    const swapAll: Advice = {
-      text: 'Exchange it for everyone instead',
-      edit: ids.length > 0 ? { kind: 'swapForEveryone', ingredientIds: ids } : undefined,
-    };
-    return [{ id: 'asideRounds', text, because: roomWords(evening, fit.aside, name), remedies: [swapAll] }];
-  }
-  if (fit.rounds <= MANY_ROUNDS) return [];
-  const text = `${fit.rounds} rounds is a long evening for this pot`;
-  const remedies = [...roomierPots(question), ...lessFood(question)];
-  return [{ id: 'manyRounds', text, because: roomWords(evening, fit, 'pot'), remedies }];
-}
 
 /** What is asked for a head tonight, before what is missing. */
 const askedMlPerHead = ({ evening, chosen, style }: SimmerQuestion['menu']): number =>
@@ -247,11 +165,15 @@ function ofVessel({ menu }: SimmerQuestion): Unsatisfied[] {
   ];
 }
 
-/** What an evening asks for that this pot, this flame or this much food cannot give, with why and what mends it. */
+/**
+ * What an evening asks for that this pot, this flame or this much food cannot give, with why and what mends it.
+ * @param tableS from the first food to the end, in s
+ */
 export function unsatisfied(
   question: SimmerQuestion,
   pans: readonly PanRounds[],
   pieces: readonly SimmerPiece[],
+  tableS: number,
 ): Unsatisfied[] {
   return [
     ...ofVessel(question),
@@ -259,7 +181,7 @@ export function unsatisfied(
     ...ofCover(question, pans),
     ...ofLoad(question, pans),
     ...ofHands(pans),
-    ...ofRoom(question),
+    ...ofRoom(question, tableS),
     ...ofWindows(question, pieces),
   ];
 }

@@ -3,6 +3,8 @@ import { isMeatOrFish, isOfRoom, saucesOf, showVolume } from '@elixa/core';
 import { router } from 'expo-router';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
+import { EachPot } from '@/features/evening/EachPot';
+import { Refused } from '@/features/evening/Refused';
 import { useEvening } from '@/features/evening/EveningContext';
 import { WhatDoesNot } from '@/features/evening/WhatDoesNot';
 import { Faults } from '@/features/evening/Faults';
@@ -128,7 +130,9 @@ function Building({ plan }: { plan: PotPlan }) {
         <LevelView vessel={vessel} build={build} simmer={plan.simmer} units={units} sauces={sauces} />
       </Section>
       <StackCard build={build} units={units} />
-      <WhatDoesNot items={plan.simmer.unsatisfied.filter(isOfRoom)} />
+      <Refused plan={plan} />
+      <EachPot plan={plan} />
+      <WhatDoesNot items={plan.simmer.unsatisfied.filter((one) => isOfRoom(one) && !one.refused)} />
       <Plates build={build} units={units} />
       <RulerTool vessel={vessel} units={units} foodMl={build.solidsMl / build.rounds.length} />
       <Section title="The picture">

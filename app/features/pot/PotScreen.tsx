@@ -1,6 +1,8 @@
 import type { Amount } from '@elixa/contract';
 import { showVolume, saucesOf } from '@elixa/core';
 import { View } from 'react-native';
+import { EachPot } from '@/features/evening/EachPot';
+import { Refused } from '@/features/evening/Refused';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { Cautions } from '@/features/evening/Cautions';
@@ -33,6 +35,8 @@ export function PotScreen() {
     <>
       <PotTabs at="pot" />
       <Faults />
+      <Refused plan={plan} />
+      <EachPot plan={plan} />
       {wide ? null : <PotFromAbove vessel={evening.vessel} build={build} {...saucesOf(plan)} />}
       <Figures
         items={[

@@ -2,6 +2,8 @@ import type { PotPlan, SimmerPiece } from '@elixa/contract';
 import { type LiveStep, liveSteps, roundName, shiftIso, shortName, spanText } from '@elixa/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { EachPot } from '@/features/evening/EachPot';
+import { Refused } from '@/features/evening/Refused';
 import { useEvening } from '@/features/evening/EveningContext';
 import { WhatDoesNot } from '@/features/evening/WhatDoesNot';
 import { useStopSearching } from '@/features/evening/usePlanning';
@@ -84,7 +86,9 @@ export function SimmerScreen() {
           },
         ]}
       />
-      <WhatDoesNot items={own.simmer.unsatisfied} />
+      <Refused plan={own} />
+      <EachPot plan={plan} />
+      <WhatDoesNot items={own.simmer.unsatisfied.filter((one) => !one.refused)} />
       {mending ? <SearchProgress {...mending} stopLabel="Stop looking for what mends the pot" onStop={stop} /> : null}
       {rounds.length > 1 ? (
         <RoundChoice

@@ -3,6 +3,8 @@ import { counterList, liveSteps, saucesOf } from '@elixa/core';
 import { useCatalogue } from '@/ui/catalogue';
 import { Flame } from '@/ui/icons';
 import { View } from 'react-native';
+import { EachPot } from '@/features/evening/EachPot';
+import { Refused, refusedOf } from '@/features/evening/Refused';
 import { CounterCheck } from '@/features/prep/CounterCheck';
 import { Cautions } from '@/features/evening/Cautions';
 import { Button } from '@/ui/Button';
@@ -58,6 +60,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
   const first = liveSteps(catalogue, simmer)[0];
   const counter = counterList(catalogue, plan);
   const forgotten = counter.filter((item) => onCounter[item.id] === undefined && !prepared.has(item.id));
+  const isRefused = refusedOf(plan).length > 0;
   // What a guest must not have stands in a box of its own.
   const open = plan.conflicts.filter((one) => !one.resolvedBy && (one.weight === 'diet' || one.weight === 'care'));
   return (
@@ -70,6 +73,8 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
             {day(simmer.litAt)}. {whenWords(litInS, readyMs)}
           </Body>
         </View>
+        <Refused plan={plan} />
+        <EachPot plan={plan} />
         <OpenAllergens cautions={plan.cautions} />
         {open.length > 0 ? (
           <View className="rounded-2xl border border-ember bg-sheet p-4">
@@ -97,9 +102,9 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
           </View>
         ) : null}
         <Button
-          look="main"
-          label="Light it now"
-          icon={<Flame size={24} color="rgb(var(--on-iron))" />}
+          look={isRefused ? 'plain' : 'main'}
+          label={isRefused ? 'Light it all the same' : 'Light it now'}
+          icon={<Flame size={24} color={isRefused ? 'rgb(var(--ink))' : 'rgb(var(--on-iron))'} />}
           className="min-h-[72px]"
           wordsClassName="text-2xl"
           onPress={light.ask}

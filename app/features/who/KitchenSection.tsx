@@ -4,6 +4,7 @@ import {
   doubtPctOf,
   HEAT_SOURCES,
   MATERIALS,
+  potsOf,
   showLength,
   showVolume,
   usefulPowerW,
@@ -82,6 +83,9 @@ function onBurnerWords({ vessel, heatSource }: Pick<Evening, 'vessel' | 'heatSou
   return verdict === 'never' && vessel.inductionReady ? 'This one is made for it.' : says;
 }
 
+const POTS_AT_ONCE = (['1', '2', '3', '4'] as const).map((value) => ({ value, label: value }));
+type PotsAtOnce = (typeof POTS_AT_ONCE)[number]['value'];
+
 /** The pot, the burner, the place and the measures. */
 export function KitchenSection() {
   const { evening, edit } = useEvening();
@@ -116,6 +120,16 @@ export function KitchenSection() {
           icon={<Ruler size={20} color="rgb(var(--ink))" />}
           onPress={() => setMeasuring(true)}
         />
+        <View className="gap-2">
+          <Body className="font-semibold">How many of it at once</Body>
+          <Segmented
+            label="How many of it at once"
+            options={POTS_AT_ONCE}
+            value={String(potsOf(evening)) as PotsAtOnce}
+            onChange={(pots) => edit({ kind: 'potsSet', pots: Number(pots) })}
+          />
+          {potsOf(evening) > 1 ? <Small>From one stock, each on a burner of its own.</Small> : null}
+        </View>
         <View className="gap-2">
           <Segmented
             label="Burner"

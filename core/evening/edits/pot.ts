@@ -6,8 +6,14 @@ import { usualAgain } from './styleChosen';
 const burnerFor = (vessel: Vessel, { heatSource: now }: Evening) =>
   belongsTo(vessel, now) ? now : HEAT_SOURCES.find((one) => standsOn(vessel, one))!;
 
+function withPots(evening: Evening, pots: number): Evening {
+  const { pots: _before, ...choices } = evening.choices;
+  return { ...evening, choices: pots > 1 ? { ...choices, pots } : choices };
+}
+
 /** The evening in another pot: what only a divided one can hold goes, and a way that only this one bears is back. */
-export function vesselChosen(evening: Evening, { vessel }: { vessel: Vessel }): Evening {
+export function vesselChosen(before: Evening, { vessel, pots }: { vessel: Vessel; pots?: number }): Evening {
+  const evening = pots === undefined ? before : withPots(before, pots);
   const { liquids } = evening.choices;
   const others = Object.entries(liquids ?? {}).filter(([key]) => vessel.divided || key !== 'otherHalf');
   const choices = liquids ? { ...evening.choices, liquids: Object.fromEntries(others) } : evening.choices;
@@ -18,6 +24,8 @@ export const heatSourceChosen = (evening: Evening, { heatSource: chosen }: EditO
   ...evening,
   heatSource: chosen,
 });
+
+export const potsSet = (evening: Evening, { pots }: EditOf<'potsSet'>): Evening => withPots(evening, pots);
 
 export const serviceChosen = (evening: Evening, { service: chosen }: EditOf<'serviceChosen'>): Evening => ({
   ...evening,

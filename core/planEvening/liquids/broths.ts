@@ -7,6 +7,7 @@ import type { Helping } from '../../diners/helpings';
 import { portionsOf } from '../../diners/portion';
 import type { Side } from '../../diners/sides';
 import type { Pan } from '../../diners/table';
+import { eachPot, headsAt, potsOf } from '../../evening/eachPot';
 import type { Menu } from '../../evening/menu';
 import { heldBackOf } from '../../evening/tonight';
 import { isSwished } from '../../evening/portions';
@@ -235,9 +236,13 @@ export function solveBroths(
   near?: Pick<SolvedBroths, 'broths'>,
 ): SolvedBroths {
   const { evening, chosen, table, food, pour } = menu;
+  const pots = potsOf(evening);
+  const each = eachPot(menu);
   const pieces = food.filter((one) => one.purpose === 'pot' && one.cuts.length > 0);
   // Slices that the guests hold in the broth never fill it.
-  const filling = pieces.filter((one) => !isSwished(one, evening.service));
+  const filling = each.food.filter(
+    (one) => one.purpose === 'pot' && one.cuts.length > 0 && !isSwished(one, evening.service),
+  );
   const mainPieces = filling.filter((one) => one.pan === 'main');
   const asidePieces = filling.filter((one) => one.pan === 'aside');
   const asked = askedBroths(menu, pieces, dipsG);
@@ -245,8 +250,8 @@ export function solveBroths(
   const sharedAside = asked.some((one) => one.place === 'aside' && isForPot(one))
     ? 0
     : portionsOf(table.aside) / portionsOf(evening.diners);
-  const mainHeads = portionsOf(table.main);
-  const asideHeads = portionsOf(table.aside);
+  const mainHeads = headsAt(menu, 'main');
+  const asideHeads = headsAt(menu, 'aside');
   let madeG = asked.map((one, index) => near?.broths[index]?.solution.madeG ?? one.finishedG);
   let held = near ? heldByPan(menu, near.broths) : { main: [], aside: [] };
   for (let pass = 0; ; pass += 1) {
@@ -259,12 +264,12 @@ export function solveBroths(
         ? { pieces: asidePieces, brothMl: asideBrothMl, heads: asideHeads, heldShare: heldShareOf(held.aside) }
         : undefined;
     const poured = { pour, heads: mainHeads, heldShare: heldShareOf(held.main) };
-    const fit = fitPot(evening.vessel, mainPieces, inPotG * (1 - sharedAside), poured, aside);
-    const times = timeSimmer({ menu, fit, model });
+    const fit = fitPot(evening.vessel, mainPieces, (inPotG * (1 - sharedAside)) / pots, poured, aside);
+    const times = timeSimmer({ menu: each, fit, model });
     const lastS = times.readyAtS.at(-1) ?? 0;
     const simmerS = lastS - times.boilAtS;
     const firstRoundS = (times.readyAtS[times.firstRound - 1] ?? 0) - times.boilAtS;
-    const potSteamG = tableSteamG(evening, evening.vessel, evening.heatSource, simmerS);
+    const potSteamG = tableSteamG(evening, evening.vessel, evening.heatSource, simmerS) * pots;
     const asideSteamG = fit.aside ? tableSteamG(evening, fit.aside.vessel, ASIDE_HEAT, simmerS) : 0;
     const solutions = asked.map((one) => {
       const question = {

@@ -1,3 +1,4 @@
+import { eachPot } from '../../evening/eachPot';
 import type { Menu } from '../../evening/menu';
 import { strengthLetDown } from '../../formula/strengthLetDown';
 import { sum } from '../../measures/sum';
@@ -61,7 +62,13 @@ export function solveLiquids(menu: Menu, model: AdditionModel, near?: SolvedLiqu
   const dipsG = dipsFrom(near?.beside ?? besideOf(first.broths));
   const { broths, fit, times } = solveBroths(menu, model, dipsG, runsOff, first);
   const strength = strengthOf(menu, broths);
-  return { broths, fit, ...planSimmer({ menu, fit, model, strength }, times), beside: besideOf(broths), runsOff };
+  return {
+    broths,
+    fit,
+    ...planSimmer({ menu: eachPot(menu), fit, model, strength }, times),
+    beside: besideOf(broths),
+    runsOff,
+  };
 }
 
 /** What a sauce that was judged as poured comes to once the food and what lets it down are in it. */

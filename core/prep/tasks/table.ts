@@ -1,4 +1,5 @@
 import type { Simmer } from '@elixa/contract';
+import { potsInWords, potsOf } from '../../evening/eachPot';
 import { shortName } from '../../catalogue/shortName';
 import { isRawFlesh } from '../../catalogue/kinds';
 import type { Menu } from '../../evening/menu';
@@ -86,6 +87,9 @@ export function tableWork(
       staleness,
       why,
     });
+  const pots = potsOf(evening);
+  const like = pots > 1 ? ` and ${potsInWords(pots - 1)} like it` : '';
+  const named = (name: string) => `the ${name}${like}`;
   const works: Work[] = [
     one(
       'layTable',
@@ -100,11 +104,11 @@ export function tableWork(
       'setUpBurner',
       'Burner and pot',
       evening.vessel.ownElement
-        ? `Set the ${evening.vessel.name} up level, its cord where nobody catches it`
+        ? `Set ${named(evening.vessel.name)} up level, the cord where nobody catches it`
         : isOnKitchenBurner
-          ? `Clear the ${evening.heatSource.name}; ${evening.vessel.name} beside it`
-          : `Set the ${evening.heatSource.name} up level and clear of anything that burns; ${evening.vessel.name} beside it`,
-      3,
+          ? `Clear ${named(evening.heatSource.name)}; ${named(evening.vessel.name)} beside it`
+          : `Set ${named(evening.heatSource.name)} up level and clear of anything that burns; ${named(evening.vessel.name)} beside it`,
+      3 * pots,
       leadMin,
       'Nothing is carried past a lit burner',
       0,
