@@ -106,7 +106,7 @@ test('a file that is no evening is refused with the field and the fix', async ({
   await expect(page.getByText(/metric, us, eastAsian/)).toBeVisible();
 });
 
-test('chicken is not served before its time unless somebody has measured it', async ({ page }) => {
+test('chicken is not served before its time unless somebody has measured it', async ({ clocked: page }) => {
   await page.clock.install();
   await page.goto(`${server.url}/evening/practice-night/stove`);
   await page.getByRole('button', { name: 'Light it now' }).click();
@@ -129,7 +129,7 @@ test('chicken is not served before its time unless somebody has measured it', as
 });
 
 test('a time that is past already: the stove still says when it would be ready, the preparation by how much it is late', async ({
-  page,
+  clocked: page,
 }) => {
   const { sitDownAt } = await (
     await fetch(`${server.url}/api/evenings/muffled-peal`)

@@ -54,7 +54,7 @@ test.describe('with a dead server', () => {
   });
 });
 
-test('what works by itself runs on a clock of its own', async ({ page }) => {
+test('what works by itself runs on a clock of its own', async ({ clocked: page }) => {
   await before(page, 150, 'prep', 'muffled-peal');
   await page
     .getByRole('checkbox', { name: /\d\d:\d\d, cooked rice, cold and rinsed/ })
@@ -70,7 +70,7 @@ test('what works by itself runs on a clock of its own', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Short of time' })).toBeVisible();
 });
 
-test('short of time: by how much, what helps, and one tap takes it', async ({ page }) => {
+test('short of time: by how much, what helps, and one tap takes it', async ({ clocked: page }) => {
   await before(page, 60);
   const short = page.getByRole('region', { name: 'Short of time' });
   await expect(short.getByRole('heading', { name: /^\d+ min short$/ })).toBeVisible();
@@ -88,7 +88,7 @@ test('short of time: by how much, what helps, and one tap takes it', async ({ pa
   await cookOn(page).waitUntilSaved();
 });
 
-test('the counter: what is not ticked is named again at the stove', async ({ page }) => {
+test('the counter: what is not ticked is named again at the stove', async ({ clocked: page }) => {
   await before(page, 40, 'stove');
   const missing = page.getByRole('region', { name: 'Not on the counter yet' });
   await expect(missing).toContainText('tofu');
@@ -101,7 +101,7 @@ test('the counter: what is not ticked is named again at the stove', async ({ pag
   await expect(missing).not.toContainText('shiitake');
 });
 
-test('the calendar goes out with alarms and comes back with what was done', async ({ page }) => {
+test('the calendar goes out with alarms and comes back with what was done', async ({ clocked: page }) => {
   await before(page, 150);
   await expect(order(page)).toBeVisible();
   const download = page.waitForEvent('download');
@@ -201,7 +201,7 @@ test('after the evening, what was eaten is taken out of the pantry once', async 
 });
 
 test('by keys, the focus goes on from task to task, past what would mend a plan that is short of time', async ({
-  page,
+  clocked: page,
 }) => {
   await before(page, 45, 'prep', 'muffled-peal');
   await expect(page.getByRole('region', { name: 'Short of time' }).getByRole('button').first()).toBeVisible();

@@ -97,7 +97,7 @@ test.describe('a pot on the fire', () => {
   test.afterAll(() => cooking.remove());
 
   test('while cooking: nothing serious for access, the action readable from a metre, targets large', async ({
-    page,
+    clocked: page,
   }) => {
     await page.clock.install();
     await startCooking(page, cooking.url);

@@ -5,14 +5,15 @@ import { ensureChromium, ensureInstalled, fail, ROOT, runBeside, runQuietly } fr
 
 const RESULTS = path.join(ROOT, '.cache', 'results');
 const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
+/** Half of the cores for each of two lanes of tests. */
+const WORKERS = Math.max(1, Math.floor(availableParallelism() / 2));
 const jest = (projects, output, flags = []) => [
   process.execPath,
   [
     ...flags,
     'node_modules/jest/bin/jest.js',
     '--ci',
-    // One worker a core: left to itself, jest keeps one of them free.
-    '--maxWorkers=100%',
+    `--maxWorkers=${WORKERS}`,
     '--selectProjects',
     ...projects,
     '--json',
@@ -39,10 +40,17 @@ const READINGS = [
   ['types', process.execPath, [TSC, '-p', 'tsconfig.json']],
 ];
 
-const RUNS = [
-  ['unit', ...jest(['contract', 'core', 'app', 'scripts'], 'unit.json')],
-  // PostgreSQL is compiled in each worker, and lives too short to make up for compiling it well.
-  ['API', ...jest(['server'], 'api.json', ['--liftoff-only'])],
+/**
+ * Tests in two lanes side by side, each with workers of its own that keep warm what they have compiled: two workers of one
+ * lane would compile the same modules at the same time, each for itself.
+ */
+const LANES = [
+  [['unit', ...jest(['contract', 'core', 'scripts'], 'unit.json')]],
+  [
+    ['components', ...jest(['app'], 'components.json')],
+    // PostgreSQL is compiled in each worker, and lives too short to make up for compiling it well.
+    ['API', ...jest(['server'], 'api.json', ['--liftoff-only'])],
+  ],
 ];
 
 async function check(name, command, args, env = {}) {
@@ -82,7 +90,9 @@ async function checkTogether(checks, atATime) {
 /** Tests passed and failed, read from what the runners wrote. */
 function counted() {
   const read = (name) => JSON.parse(readFileSync(path.join(RESULTS, name), 'utf8'));
-  const runs = [read('unit.json'), read('api.json')].map((one) => [one.numPassedTests, one.numFailedTests]);
+  const runs = ['unit.json', 'components.json', 'api.json']
+    .map(read)
+    .map((one) => [one.numPassedTests, one.numFailedTests]);
   const { expected, unexpected } = read('e2e.json').stats;
   return [...runs, [expected, unexpected]].reduce(([p, f], [passed, failed]) => [p + passed, f + failed], [0, 0]);
 }
@@ -95,10 +105,14 @@ const building = checkQuietly(BUILDING);
 // It leaves one core to them, and half of its own.
 await checkTogether(READINGS, Math.max(1, availableParallelism() - 1));
 ends('readings');
-for (const [name, command, args] of RUNS) {
-  await check(name, command, args);
-  ends(name);
-}
+const lanes = await Promise.all(
+  LANES.map(async (lane) => {
+    for (const one of lane) if (!(await checkQuietly(one))) return false;
+    return true;
+  }),
+);
+if (lanes.includes(false)) fail('Some tests failed; they are named above.');
+ends('unit, components, API');
 if (!(await building)) fail('building: failed');
 ends('what was left of building');
 ensureChromium();

@@ -2,6 +2,9 @@ import { once } from 'node:events';
 import { createServer, request, type Server } from 'node:http';
 import type { AddressInfo, Socket } from 'node:net';
 
+/** Ports that ways of this worker have left: the next one is reached where the last one was. */
+const leftPorts: number[] = [];
+
 /**
  * The way of one phone to the server, which can be cut. The server's hour is not told on it: the phone has its own, as
  * wrong as it is.
@@ -37,7 +40,7 @@ export class Network {
   }
 
   async open(): Promise<string> {
-    this.server.listen(0, '127.0.0.1');
+    this.server.listen(leftPorts.pop() ?? 0, '127.0.0.1');
     await once(this.server, 'listening');
     this.url = `http://127.0.0.1:${(this.server.address() as AddressInfo).port}`;
     return this.url;
@@ -56,5 +59,6 @@ export class Network {
   remove(): void {
     this.cut();
     this.server.close();
+    leftPorts.push(Number(new URL(this.url).port));
   }
 }

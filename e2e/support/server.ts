@@ -29,6 +29,12 @@ const thrownAway = (folder: string) =>
     process.stderr.write(`${folder} is left behind: ${error.message}\n`),
   );
 
+/**
+ * Ports that servers of this worker have left. The next one listens where the last one did, so that a browser knows the
+ * scripts that it compiled by their address.
+ */
+const leftPorts: string[] = [];
+
 /** A server of its own in a folder of its own, that can be killed and started again on the same data and port. */
 export class ElixaServer {
   readonly data = mkdtempSync(path.join(process.env[PLACE] ?? tmpdir(), 'elixa-e2e-'));
@@ -45,7 +51,7 @@ export class ElixaServer {
   }
 
   async start(): Promise<string> {
-    const port = this.address ? new URL(this.address).port : '0';
+    const port = this.address ? new URL(this.address).port : (leftPorts.pop() ?? '0');
     // PostgreSQL is compiled with each server, and none of them lives long enough to make up for compiling it well.
     const args = [
       '--liftoff-only',
@@ -87,6 +93,7 @@ export class ElixaServer {
 
   async remove(): Promise<void> {
     await this.kill();
+    if (this.address) leftPorts.push(new URL(this.address).port);
     this.network?.remove();
     thrownAway(this.data);
     // A server that was killed leaves it.
