@@ -77,8 +77,8 @@ test('a guest who avoids what is in the broth gets a small pan with its own', as
   await cookOn(page).goTo('Broth');
   const mirin = page.getByRole('button', { name: /^mirin,/ });
   await expect(mirin).toBeVisible();
-  await page.getByRole('radio', { name: 'Broth for Noor' }).click();
-  await expect(page.getByText(/^For Noor\./)).toBeVisible();
+  await page.getByRole('radio', { name: 'Broth for Noor and Pim' }).click();
+  await expect(page.getByText(/^For Noor and Pim\./)).toBeVisible();
   await expect(mirin).toBeHidden();
   await expect(page.getByText('instead of mirin')).toBeVisible();
 });
