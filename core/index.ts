@@ -126,7 +126,7 @@ export { previewStyle, type PotPreview } from './planEvening/previewStyle';
 export type { Steps } from './steps/steps';
 export type { PrepClock } from './prep/planPrep';
 export { andList } from './measures/andList';
-export { isHeatedThrough, isMeatOrFish } from './catalogue/kinds';
+export { goesInFrozen, isHeatedThrough, isMeatOrFish } from './catalogue/kinds';
 export { shortName } from './catalogue/shortName';
 export { counterList, onCounterByPrep, type CounterItem } from './prep/counter';
 export { lanesOf, type Lane } from './prep/lanes';

@@ -141,6 +141,8 @@ export interface Ingredient {
   tint?: { hex: string; strength: number; clouds?: number };
   draws?: Drawing;
   perils: readonly Peril[];
+  /** It may be eaten as it is: in the pot it is warmed, and is never underdone. */
+  asItIs?: true;
   /** Foam rises from it when it first boils. */
   foams?: true;
   /** Bulk density as it is measured into a spoon or a cup. */

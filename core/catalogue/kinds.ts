@@ -25,3 +25,9 @@ export function isRawFlesh({ kinds, family, perils, cuts }: Ingredient, cut = ''
 
 /** What has to get hot in the middle before it is eaten: meat, fish and egg; not milk, honey or wine. */
 export const isHeatedThrough = (what: Pick<Ingredient, 'kinds'>): boolean => isOf(what, [...MEAT, ...SEA, 'egg']);
+
+/** Families of which pieces are kept in a freezer and go into a pot from there; herbs, leaves and spices are not. */
+const FROZEN: readonly Family[] = ['poultry', 'meat', 'fish', 'shellfish', 'grain', 'tofu', 'root', 'mushroom'];
+
+/** Whether anybody puts it in frozen. */
+export const goesInFrozen = ({ family }: Pick<Ingredient, 'family'>): boolean => FROZEN.includes(family);

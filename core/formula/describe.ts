@@ -3,7 +3,7 @@ import { catalogueOf } from '../catalogue/catalogue';
 import type { Band } from '../catalogue/formula';
 import { ingredientById } from '../catalogue/ingredients';
 import type { FoodKind, Ingredient } from '../catalogue/ingredient';
-import { showMeasure, showVolume } from '../measures/showMeasure';
+import { showMeasure } from '../measures/showMeasure';
 import { shiftIso } from '../time/shiftIso';
 import { missesOf } from './misses';
 import { isAsNamed, nameTonight, timedSteps } from './stepWords';
@@ -18,12 +18,30 @@ function brothStrength(salinityPct: number): string {
   return salinityPct < 2 ? 'strong' : 'very strong: a sauce to pour';
 }
 
-/** Words for the salinity of a dip, a marinade or a base. */
+/** Words for the salt that a marinade brings to what lies in it, in % of its mass. */
+function marinadeStrength(salinityPct: number): string {
+  if (salinityPct < 0.6) return 'lightly salted';
+  return salinityPct < 1.3 ? 'seasoned' : 'well seasoned';
+}
+
+/** Words for the salinity of a dip or a base. */
 function sauceStrength(salinityPct: number): string {
   if (salinityPct < 2) return 'mild';
   if (salinityPct < 4) return 'light';
   return salinityPct <= 6.5 ? 'salty, as a dip is' : 'very salty: a little is enough';
 }
+
+const strengthWords = (kind: Liquid['kind'], salinityPct: number): string =>
+  kind === 'broth'
+    ? brothStrength(salinityPct)
+    : kind === 'marinade'
+      ? marinadeStrength(salinityPct)
+      : sauceStrength(salinityPct);
+
+/** Less than this of water nobody measures, in g. */
+const NO_WATER_G = 1.5;
+/** A broth that is to have no more salt than this has none of its own, in %. */
+const UNSALTED_PCT = 0.15;
 
 function show(parts: readonly SolvedPart[], evening: Evening) {
   const catalogue = catalogueOf(evening);
@@ -157,7 +175,11 @@ export function describeLiquid(given: {
   const made = timedSteps(active, solution, thinned);
   const steps = jar ? fromTheJar(made) : made;
   const isBroth = formula.kind === 'broth';
-  const water = showMeasure(solution.thinnerG, ingredientById('water'), evening.units);
+  const isThinned = solution.thinnerG >= NO_WATER_G;
+  const water = showMeasure(isThinned ? solution.thinnerG : 0, ingredientById('water'), evening.units);
+  // What is to have no salt of its own is judged as it is made: at the table it has that of what it is poured over.
+  const isUnsalted = isBroth && (target.salinityPct?.[2] ?? 1) <= UNSALTED_PCT;
+  const isJudgedAtTable = atTablePct === undefined && isBroth && !isUnsalted;
   return {
     id: place === 'aside' ? `${formula.id}-aside` : formula.id,
     formulaId: formula.id,
@@ -167,17 +189,16 @@ export function describeLiquid(given: {
     kind: formula.kind,
     purpose: isAsNamed(active) ? formula.purpose : '',
     startWaterMl: solution.thinnerG,
-    startWaterText: isBroth ? water.text : solution.thinnerG > 0 ? showVolume(solution.thinnerG, evening.units) : '',
+    startWaterText: isThinned ? water.text : '',
     madeMl: solution.madeG,
     finishedMl: solution.finishedG,
     salinityAsMadePct,
     salinityPct: atTablePct ?? solution.salinityPct,
-    judged: atTablePct === undefined && isBroth ? 'atTheTable' : 'asMade',
-    measuredSalinityPct: solution.salinityWith(
-      measured,
-      solution.thinnerG * (1 + (isBroth ? water.errorPct : 0) / 100),
-    ),
-    strength: isBroth ? brothStrength(solution.salinityPct) : sauceStrength(solution.salinityPct),
+    judged: isJudgedAtTable ? 'atTheTable' : 'asMade',
+    measuredSalinityPct: isUnsalted
+      ? salinityAsMadePct
+      : solution.salinityWith(measured, solution.thinnerG * (1 + (isThinned ? water.errorPct : 0) / 100)),
+    strength: strengthWords(formula.kind, isUnsalted ? salinityAsMadePct : solution.salinityPct),
     targetSalinityPct: ends(target.salinityPct) as [number, number],
     aimSalinityPct: target.salinityPct?.[1],
     sweetnessPct: solution.sweetnessPct,

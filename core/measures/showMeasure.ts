@@ -175,14 +175,37 @@ export function showMeasure(massG: number, ingredient: Ingredient, units: Units,
  * @example showVolume(1337, 'metric') // '1.35 l'
  */
 export function showVolume(volumeMl: number, units: Units): string {
-  const step = units === 'metric' ? 50 : 0;
+  if (volumeMl < FEW_ML) return volumeMl > 0 ? nearestVolume(volumeMl, units) : '0 ml';
   if (units === 'metric') {
-    const rounded = volumeMl < 100 ? nearestStep(volumeMl, 10) : nearestStep(volumeMl, step);
+    const step = METRIC_STEPS.find(([belowMl]) => volumeMl < belowMl)![1];
+    const rounded = nearestStep(volumeMl, step);
     return rounded >= 1000 ? `${Number((rounded / 1000).toFixed(2))} l` : `${rounded} ml`;
   }
   const { cupMl } = SPOONS[units];
-  const cups = Math.max(1 / 4, nearestStep(volumeMl / cupMl, 1 / 4));
+  if (volumeMl < MANY_CUPS * cupMl) return nearestVolume(volumeMl, units);
+  const cups = nearestStep(volumeMl / cupMl, 1 / 4);
   return `${fractionText(cups)} ${plural(cups, 'cup', 'cups')}`;
+}
+
+/** Less than this is spooned. */
+const FEW_ML = 20;
+/** From so many cups on quarters are near enough. */
+const MANY_CUPS = 2.5;
+/** Steps in which a jug is read, in ml: no step is more than a twentieth either way. */
+const METRIC_STEPS: ReadonlyArray<readonly [belowMl: number, stepMl: number]> = [
+  [100, 5],
+  [250, 10],
+  [500, 25],
+  [Infinity, 50],
+];
+
+/** The plainest cup or spoon that is near enough, or else the nearest. */
+function nearestVolume(volumeMl: number, units: Units): string {
+  const off = (one: Candidate) => Math.abs(errorPct(one.massG, volumeMl));
+  const found = volumeCandidates(volumeMl, 1, units, true);
+  const all = [...found, ...found.flatMap(loosely)];
+  const [nearest] = [...all].sort((a, b) => off(a) - off(b));
+  return (found.find((one) => off(one) <= MEASURE_BOUND_PCT) ?? nearest)?.text ?? 'a few drops';
 }
 
 /**

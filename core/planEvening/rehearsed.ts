@@ -112,8 +112,10 @@ function boilsLater({ actions }: Simmer, boilAtS: Rehearsal['boilAtS']): Array<[
 }
 
 /** The cook has said when it goes in. */
-const isOwnTime = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece): boolean =>
-  evening.overrides.minutesInPot?.[ingredientId]?.[cut] !== undefined;
+const ownTimeS = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece): number | undefined => {
+  const minutes = evening.overrides.minutesInPot?.[ingredientId]?.[cut];
+  return minutes === undefined ? undefined : minutes * 60;
+};
 
 /** What a raw piece costs: more than anything else can. */
 const RAW_COSTS = 1000;
@@ -128,7 +130,7 @@ export function objectiveOf(menu: Menu, simmer: Simmer, { outcomes, lateS }: Reh
     const outcome = outcomes.get(piece.id);
     if (!outcome) return 0;
     if (!outcome.safe) return RAW_COSTS;
-    if (isOwnTime(menu, piece)) return 0;
+    if (ownTimeS(menu, piece) !== undefined) return 0;
     const overS = outcome.inWindow ? 0 : Math.max(0, piece.outAtS - (outcome.overAtS ?? piece.outAtS));
     const outS = overS + (lateS.get(piece.id) ?? 0);
     return outS > 0 ? 1 + outS / 60 : 0;
@@ -324,7 +326,7 @@ export function* rehearsedInSteps(
     ...(trace ? { trace } : {}),
   };
   const given = { catalogue: menu.catalogue, altitudeM: place.altitudeM, units };
-  const withBecause = withReasons(rehearsed, given, (piece) => isOwnTime(menu, piece));
+  const withBecause = withReasons(rehearsed, given, (piece) => ownTimeS(menu, piece));
   const build = withLevels(planned.plan.build, menu, planned.fit, withBecause);
   return { ...planned, plan: { ...planned.plan, simmer: withBecause, program, build }, gone };
 }

@@ -26,8 +26,21 @@ export interface BecauseGiven {
   boilingPointC: number;
   altitudeM: number;
   units: Units;
-  /** The cook said when it goes in. */
-  isOwnTime: boolean;
+  /** The cook said for how long it is in, in s. */
+  ownTimeS?: number;
+}
+
+/** Nobody minds less than this, in s. */
+const AS_SAID_S = 45;
+
+/** Whether it goes in when the cook said, or why it does not. */
+function ownTimeWords({ inAtS, outAtS }: SimmerPiece, ownTimeS: number | undefined): string {
+  if (ownTimeS === undefined) return '';
+  const offS = outAtS - inAtS - ownTimeS;
+  if (Math.abs(offS) < AS_SAID_S) return ' In when you said.';
+  return offS > 0
+    ? ` You said ${spanText(ownTimeS)}; it goes in sooner, to be done with the rest.`
+    : ` You said ${spanText(ownTimeS)}; there is no more time for it than this.`;
 }
 
 /** Why a piece goes in when it does: how thick it is, how long this pot takes to have it done, and what is too long. */
@@ -53,18 +66,18 @@ export function becauseOf(piece: SimmerPiece, given: BecauseGiven): string | und
         : `, past its best ${after(overS)}`
       : '';
   const done = isAnimal ? `cooked through ${when}, the largest piece too` : `done ${when}`;
-  const own = given.isOwnTime ? ' In when you said.' : '';
+  const own = ownTimeWords(piece, given.ownTimeS);
   return `${thick}${frozen ? ', frozen' : ''}: ${done}${over}.${own}`;
 }
 
 /** The same for every piece of a plan, and for the actions that put it in. */
 export function withReasons(
   simmer: Simmer,
-  given: Omit<BecauseGiven, 'boilingPointC' | 'isOwnTime'>,
-  isOwnTime: (piece: SimmerPiece) => boolean,
+  given: Omit<BecauseGiven, 'boilingPointC' | 'ownTimeS'>,
+  ownTimeS: (piece: SimmerPiece) => number | undefined,
 ): Simmer {
   const pieces = simmer.pieces.map((piece) => {
-    const because = becauseOf(piece, { ...given, boilingPointC: simmer.boilingPointC, isOwnTime: isOwnTime(piece) });
+    const because = becauseOf(piece, { ...given, boilingPointC: simmer.boilingPointC, ownTimeS: ownTimeS(piece) });
     return because === undefined ? piece : { ...piece, because };
   });
   const reasons = new Map(pieces.map((one) => [one.id, one.because]));

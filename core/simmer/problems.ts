@@ -52,6 +52,10 @@ function becausePast(menu: Menu, pieces: readonly SimmerPiece[]): string {
     : `${by}: it goes in with what takes longer.`;
 }
 
+/** What may be eaten as it is is never underdone: it is less warm, and that is told by its sign. */
+const mayBeEaten = ({ catalogue }: Menu, { ingredientId }: SimmerPiece): boolean =>
+  catalogue.byId(ingredientId).asItIs === true;
+
 /** The time that was said for it is why. */
 const isOwn = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece) =>
   evening.overrides.minutesInPot?.[ingredientId]?.[cut] !== undefined;
@@ -59,7 +63,7 @@ const isOwn = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece) =>
 /** What would not come out as it should, said as what cannot be satisfied; remedies are worked out apart. */
 export function problemsOf(menu: Menu, { pieces }: Pick<Simmer, 'pieces'>): Unsatisfied[] {
   return (['raw', 'late', 'past'] as const).flatMap((wrong): Unsatisfied[] => {
-    const mine = pieces.filter((piece) => wrongWith(piece) === wrong);
+    const mine = pieces.filter((piece) => wrongWith(piece) === wrong && !(wrong === 'late' && mayBeEaten(menu, piece)));
     if (mine.length === 0) return [];
     const own = mine.every((piece) => isOwn(menu, piece));
     const late = own ? 'You said when it goes in.' : 'It does not get the time that it needs with the rest.';

@@ -58,6 +58,8 @@ describe('a time of the cook’s own', () => {
     for (const minutes of [1, 4, 8]) {
       const late = timed('chickenThigh', minutes);
       expect(late.simmer.pieces.filter((one) => !one.safe)).toEqual([]);
+      // What was not followed is not said to be as the cook said.
+      expect(pieceOf(late, 'chickenThigh').because).not.toMatch(/In when you said/);
       expect(inPotS(late, 'chickenThigh')).toBeGreaterThan(8 * 60);
     }
   });

@@ -1,3 +1,4 @@
+import { goesInFrozen } from '../catalogue/kinds';
 import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
 import { catalogueOf } from '../catalogue/catalogue';
 import { HEAT_SOURCES, standsOn } from '../catalogue/heatSources';
@@ -105,7 +106,7 @@ export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
         ].filter((one) => one.edits[0]!.kind === 'thicknessSet' && one.edits[0].thicknessMm !== mm)
       : []),
     // What is kept in the freezer goes in frozen anyway.
-    ...(what.kept === 'freezer'
+    ...(what.kept === 'freezer' || !goesInFrozen(what)
       ? []
       : [
           {

@@ -48,7 +48,9 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
           items={
             isBroth
               ? [
-                  { value: liquid.startWaterText, says: 'cold water to start with' },
+                  ...(liquid.startWaterText === ''
+                    ? []
+                    : [{ value: liquid.startWaterText, says: 'cold water to start with' }]),
                   { value: showVolume(liquid.finishedMl, evening.units), says: 'served in the end' },
                 ]
               : [{ value: showVolume(liquid.finishedMl, evening.units), says: MADE[liquid.kind] }]

@@ -17,6 +17,9 @@ const SCALES = [
 /** Nobody tastes less of a difference than this. */
 const WORTH_TELLING = 1.08;
 
+const saltOf = (kind: Liquid['kind'], isLetDown: boolean): string =>
+  kind === 'marinade' ? 'on what lies in it' : isLetDown ? 'at the table' : 'as measured';
+
 /** How salty a liquid is, against the band it should lie in. */
 export function StrengthBand({ liquid }: { liquid: Liquid }) {
   const [width, setWidth] = useState(320);
@@ -34,7 +37,7 @@ export function StrengthBand({ liquid }: { liquid: Liquid }) {
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} className="gap-1">
       <Body>
         <Body className="text-xl font-semibold">{liquid.strength}</Body>
-        {`  ${liquid.measuredSalinityPct.toFixed(2)} % salt ${isLetDown ? 'at the table' : 'as measured'}`}
+        {`  ${liquid.measuredSalinityPct.toFixed(2)} % salt ${saltOf(liquid.kind, isLetDown)}`}
       </Body>
       {isLetDown ? (
         <Body className="text-soft">

@@ -148,7 +148,7 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
       ) : (
         <Body className="text-lg">
           Everything is in. {liquid.startWaterText}
-          {liquid.kind === 'broth' ? ' of water' : ''}
+          {liquid.kind === 'broth' && liquid.startWaterText !== '' ? ' of water' : ''}
           {rest.moreWaterMl >= 10 ? `, and ${showVolume(rest.moreWaterMl, evening.units)} more` : ''}.
         </Body>
       )}

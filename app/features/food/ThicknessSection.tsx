@@ -1,4 +1,4 @@
-import { type FoodTonight, isCutByThickness } from '@elixa/core';
+import { type FoodTonight, goesInFrozen, isCutByThickness } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useCatalogue } from '@/ui/catalogue';
@@ -41,7 +41,7 @@ export function ThicknessSection({ food }: { food: FoodTonight }) {
             hint={mm === usualMm ? 'As it is usually cut.' : `Usually ${usualMm} mm.`}
           />
         ) : null}
-        {kept === 'freezer' ? null : (
+        {kept === 'freezer' || !goesInFrozen(catalogue.byId(servedId)) ? null : (
           <ToggleChip
             label="Goes in frozen"
             on={isFrozen}

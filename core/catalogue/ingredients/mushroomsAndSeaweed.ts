@@ -348,6 +348,7 @@ export const MUSHROOMS_AND_SEAWEED = [
     nativeName: 'nori',
     family: 'seaweed',
     kinds: ['plant'],
+    asItIs: true,
     composition: byDifference(2.3, 41.4, 3.7, 36, 8.3),
     saltPct: 1.3,
     glutamatePct: 1.3,

@@ -382,6 +382,7 @@ export const PASTES = [
     name: 'sliced melting cheese',
     family: 'seasoning',
     kinds: ['milk'],
+    asItIs: true,
     perils: ['fromMaker'],
     allergens: ['milk'],
     composition: byDifference(46, 18, 24, 0, 5.5),
