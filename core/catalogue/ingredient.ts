@@ -72,6 +72,11 @@ export interface Cut {
   thicknessMm: number;
   /** Mass of one piece in g, for drawing it. */
   pieceG: number;
+  /**
+   * Liquid runs between its leaves or florets, as through any open bed: what heat has to cross is the rib or the stalk, so
+   * many mm thick, and not the whole piece. Kitchen estimates, good to a quarter.
+   */
+  solidMm?: number;
   /** It is round: as wide as it is thick, whichever way heat comes. */
   ball?: true;
   /** Bulk density of this cut in a spoon or a cup; it is then measured by them. */
@@ -141,6 +146,8 @@ export interface Ingredient {
   tint?: { hex: string; strength: number; clouds?: number };
   draws?: Drawing;
   perils: readonly Peril[];
+  /** So warm in the middle it is served out of a pot, in °C, where that is not as warm as most things. */
+  servedC?: number;
   /** It may be eaten as it is: in the pot it is warmed, and is never underdone. */
   asItIs?: true;
   /** Foam rises from it when it first boils. */

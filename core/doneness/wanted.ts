@@ -17,6 +17,8 @@ export interface Wanted {
   mostMin: number;
   /** What the largest piece must have reached: a temperature in the middle, or the lethality in its place; or a cook value. */
   safe?: { centreC: number } | { cookValueMin: number };
+  /** As warm as this the middle of the mean piece has been when it is served. */
+  servedC?: number;
   sign: string;
 }
 
@@ -26,6 +28,8 @@ export interface Cooked {
   hadMin: number;
   /** Of the largest piece: the hottest its middle has been, its lethality and its cook value. */
   hottestC: number;
+  /** The hottest that the middle of the mean piece has been. */
+  meanHottestC: number;
   lethalityMin: number;
   largestCookValueMin: number;
 }
@@ -43,12 +47,13 @@ export function cookedFor(
   return {
     hadMin: had.hadMin + rate * seconds,
     hottestC: Math.max(had.hottestC, largestC),
+    meanHottestC: Math.max(had.meanHottestC, meanC),
     lethalityMin: had.lethalityMin + lethalRate(largestC) * seconds,
     largestCookValueMin: had.largestCookValueMin + (isPlant ? cookRate(largestC, measure.zC) * seconds : 0),
   };
 }
 
-export const RAW: Cooked = { hadMin: 0, hottestC: -273, lethalityMin: 0, largestCookValueMin: 0 };
+export const RAW: Cooked = { hadMin: 0, hottestC: -273, meanHottestC: -273, lethalityMin: 0, largestCookValueMin: 0 };
 
 /** Whether the largest piece is safe: as hot as is advised, or as long at a lower heat as does the same. */
 export function isSafe({ safe }: Pick<Wanted, 'safe'>, cooked: Cooked): boolean {
@@ -56,6 +61,13 @@ export function isSafe({ safe }: Pick<Wanted, 'safe'>, cooked: Cooked): boolean 
   if ('cookValueMin' in safe) return cooked.largestCookValueMin >= safe.cookValueMin;
   return cooked.hottestC >= safe.centreC || cooked.lethalityMin >= ENOUGH_MIN;
 }
+
+/** Whether it is hot enough to be eaten out of a pot. */
+export const isHot = ({ servedC = -273 }: Pick<Wanted, 'servedC'>, { meanHottestC }: Cooked): boolean =>
+  meanHottestC >= servedC;
+
+/** Food out of a hot pot is hot in the middle, in °C. Kitchen estimate, 55-65. */
+const SERVED_C = 60;
 
 /** A time is followed in so many steps, each no longer and no shorter than this, in s. */
 const STEPS = 300;
@@ -184,6 +196,8 @@ export function wantedOf(what: Ingredient, cut: Cut, window: AdditionWindow): Wa
     bestMin: best,
     mostMin: most,
     ...(safe ? { safe } : {}),
+    // What is done at a temperature is as hot as that; what comes out of its broth goes in hot, and what is strewn last is not meant to be.
+    ...(measure.is === 'cookValue' && !cut.fromLiquid && leastMin > 0 ? { servedC: what.servedC ?? SERVED_C } : {}),
     sign,
   };
   ofWindow.set(what.id, wanted);

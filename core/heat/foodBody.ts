@@ -29,6 +29,11 @@ export interface PieceShape {
  */
 export function shapeOf(cut: Cut, rhoKgPerM3: number, thicknessMm?: number): PieceShape {
   const { thickMm, wideMm } = sidesMm(cut, rhoKgPerM3 / 1000, thicknessMm);
+  if (cut.solidMm !== undefined) {
+    const solid = (cut.solidMm * thickMm) / cut.thicknessMm / 2000;
+    const wide = Math.max(solid, wideMm / 2000);
+    return { halfSizesM: [solid, wide, wide], isBall: false };
+  }
   return { halfSizesM: [thickMm / 2000, wideMm / 2000, wideMm / 2000], isBall: cut.ball === true };
 }
 

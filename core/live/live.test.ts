@@ -14,7 +14,9 @@ import { planHashOf } from './planHash';
 import { expected } from './restOf';
 import { CATALOGUE } from '../catalogue/catalogue';
 
-const evening = example('practice-night');
+// Without tofu, which is planned with just its least time, so that nothing could be lifted out sooner.
+const given = example('practice-night');
+const evening = { ...given, choices: { ...given.choices, leaveOut: ['firmTofu'] } };
 const plan = planPot(evening);
 const { simmer } = plan;
 const steps = liveSteps(CATALOGUE, simmer);
@@ -295,7 +297,7 @@ describe('what is told', () => {
   it('names up to four things and counts the rest', () => {
     const titles = steps.filter((step) => step.kind === 'add').map((step) => step.title);
     expect(titles[0]).toBe('Chicken and daikon in');
-    expect(titles[1]).toMatch(/^Carrot, cabbage stems, tofu and \d more in$/);
+    expect(titles[1]).toMatch(/^Carrot, cabbage stems, long onion and \d more in$/);
     expect(titles[2]).toBe('Cabbage leaves and mizuna in');
   });
 

@@ -16,14 +16,36 @@ import {
 } from '@elixa/contract';
 import { catalogueOf } from '../catalogue/catalogue';
 import { planPot } from '../planEvening/planPot';
+import type { AdditionModel } from '../simmer/additionModel';
 import { timesTable } from '../simmer/timesTable';
 import { factsOf } from './facts';
 import { liveSteps, type LiveStep } from './liveSteps';
 import { inOrder } from './order';
 import { planHashOf } from './planHash';
 
+/** Times that stood otherwise in the table then, in minutes at 100 °C: tofu was to be hot to the touch, not to the middle. */
+const ROWS_THEN: Readonly<Record<string, readonly [least: number, best: number, most: number]>> = {
+  'firmTofu/block': [3, 6, 25],
+  'firmTofu/slab': [2, 4, 25],
+  'friedTofu/wedge': [2, 4, 20],
+  'silkenTofu/block': [4, 7, 20],
+  'grilledTofu/block': [3, 5, 30],
+  'sweetcorn/disc': [5, 7, 15],
+};
+
 /** What was cooked then stays as it was told, whatever is planned for a finish now. */
-const AS_IN_VERSION_1 = { ...timesTable, asInVersion1: true } as const;
+const AS_IN_VERSION_1: AdditionModel = {
+  ...timesTable,
+  asInVersion1: true,
+  cookWindow(ingredientId, cut, pan, way = 'simmered') {
+    const now = timesTable.cookWindow(ingredientId, cut, pan, way);
+    const then = way === 'simmered' ? ROWS_THEN[`${ingredientId}/${cut}`] : undefined;
+    const row = pan.catalogue.byId(ingredientId).cuts[cut]?.cooks?.simmered;
+    if (!then || !row) return now;
+    const times = now.bestS / row.bestMin;
+    return { ...now, leastS: then[0] * times, bestS: then[1] * times, mostS: then[2] * times };
+  },
+};
 
 /** Every pot came to a point then: a bowl without a flat bottom, which holds a little less to its mark. */
 const POINT_MM = 1e-6;

@@ -3,7 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue';
 import { plant } from '../catalogue/cooking';
 import type { Cut, Ingredient } from '../catalogue/ingredient';
 import { isHeatedThrough } from '../catalogue/kinds';
-import { isSafe, RAW, wantedOf, type Wanted } from '../doneness/wanted';
+import { isHot, isSafe, RAW, wantedOf, type Wanted } from '../doneness/wanted';
 import { evenly, nodesOf, type Body } from '../heat/conduction';
 import { foodBodies } from '../heat/foodBody';
 import { FROZEN_C, KEPT_C } from '../heat/givens';
@@ -101,6 +101,6 @@ export const fatGivenG = ({ composition }: Ingredient, massG: number, setShare: 
 
 /** Whether it has all that it wants, and not too much. */
 export const isReady = ({ cooked }: Pick<PieceState, 'cooked'>, wanted: Wanted): boolean =>
-  isSafe(wanted, cooked) && cooked.hadMin >= wanted.leastMin;
+  isSafe(wanted, cooked) && isHot(wanted, cooked) && cooked.hadMin >= wanted.leastMin;
 export const isOver = ({ cooked }: Pick<PieceState, 'cooked'>, wanted: Wanted): boolean =>
   cooked.hadMin > wanted.mostMin;

@@ -1,5 +1,6 @@
 import type { Evening, Lid, PotPlan } from '@elixa/contract';
 import { shortName } from '../catalogue/shortName';
+import { wantedBy } from '../pot/food';
 import { STYLES } from '../catalogue/styles';
 import { VESSELS } from '../catalogue/vessels';
 import { styleChosen } from '../evening/edits/styleChosen';
@@ -228,6 +229,15 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
     const ids = bathed.map((one) => one.id).sort();
     expect(added.sort()).toEqual(ids);
     expect(lifted.sort()).toEqual(ids);
+  });
+
+  it('calls nothing as it should be that is not hot in the middle when it is lifted out', () => {
+    // What is in its window was that hot; a pot that is turned down before may have let it cool by a little.
+    const cool = pot.plan.simmer.pieces.filter((piece) => {
+      const { servedC = -273 } = wantedBy(CATALOGUE, piece);
+      return piece.inWindow && piece.centreTempC !== undefined && piece.centreTempC < servedC - 6;
+    });
+    expect(cool.map((piece) => [piece.id, piece.centreTempC])).toEqual([]);
   });
 
   it('names every slice that is held in the broth, with its own seconds, in what is read aloud', () => {

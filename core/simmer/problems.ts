@@ -4,6 +4,7 @@ import type { Menu } from '../evening/menu';
 import { showVolume } from '../measures/showMeasure';
 import { spanText } from './because';
 import { shortName } from '../catalogue/shortName';
+import { wantedBy } from '../pot/food';
 
 /** What the pot has wrong with a piece when it is lifted out. */
 export type Wrong = 'raw' | 'late' | 'past';
@@ -56,13 +57,34 @@ function becausePast(menu: Menu, pieces: readonly SimmerPiece[]): string {
 const mayBeEaten = ({ catalogue }: Menu, { ingredientId }: SimmerPiece): boolean =>
   catalogue.byId(ingredientId).asItIs === true;
 
+/** What is good as it is, and comes out cooler in the middle than anybody eats it out of a pot. */
+function coolOf(menu: Menu, pieces: readonly SimmerPiece[]): Unsatisfied[] {
+  const cool = pieces.filter((piece) => wrongWith(piece) === 'late' && mayBeEaten(menu, piece) && isCool(menu, piece));
+  if (cool.length === 0) return [];
+  const leastC = Math.min(...cool.map((one) => one.centreTempC ?? 0));
+  return [
+    {
+      id: 'cool',
+      text: `Not hot in the middle when it comes out: ${namesOf(menu, cool).join(', ')}`,
+      because: `The middle is at ${Math.round(leastC)} °C then. It does no harm, and is better hot.`,
+      remedies: [{ text: 'Leave it in a few minutes longer, or cut it smaller' }],
+    },
+  ];
+}
+
+/** Nobody minds so much less than it is served at, in K. */
+const COOLER_K = 10;
+
+const isCool = ({ catalogue }: Menu, piece: SimmerPiece): boolean =>
+  (piece.centreTempC ?? Infinity) < (wantedBy(catalogue, piece).servedC ?? -273) - COOLER_K;
+
 /** The time that was said for it is why. */
 const isOwn = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece) =>
   evening.overrides.minutesInPot?.[ingredientId]?.[cut] !== undefined;
 
 /** What would not come out as it should, said as what cannot be satisfied; remedies are worked out apart. */
 export function problemsOf(menu: Menu, { pieces }: Pick<Simmer, 'pieces'>): Unsatisfied[] {
-  return (['raw', 'late', 'past'] as const).flatMap((wrong): Unsatisfied[] => {
+  const told = (['raw', 'late', 'past'] as const).flatMap((wrong): Unsatisfied[] => {
     const mine = pieces.filter((piece) => wrongWith(piece) === wrong && !(wrong === 'late' && mayBeEaten(menu, piece)));
     if (mine.length === 0) return [];
     const own = mine.every((piece) => isOwn(menu, piece));
@@ -70,6 +92,7 @@ export function problemsOf(menu: Menu, { pieces }: Pick<Simmer, 'pieces'>): Unsa
     const because = wrong === 'raw' ? becauseRaw(mine) : wrong === 'past' && !own ? becausePast(menu, mine) : late;
     return [{ id: wrong, text: `${WORDS[wrong]}: ${namesOf(menu, mine).join(', ')}`, because, remedies: [] }];
   });
+  return [...told, ...coolOf(menu, pieces)];
 }
 
 /** A level is good to this share of the room. */

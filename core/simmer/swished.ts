@@ -66,7 +66,7 @@ function followed(
     step(inside, film);
     step(inLargest, cautiousFilm(film));
     cooked = cookedFor(wanted, cooked, (wasC + inside.centreC) / 2, (wasLargestC + inLargest.centreC) / 2, STEP_S);
-    cooked = { ...cooked, hottestC: Math.max(cooked.hottestC, inLargest.centreC) };
+    cooked = { ...cooked, hottestC: Math.max(cooked.hottestC, inLargest.centreC), meanHottestC: inside.centreC };
     if (found.safeS === undefined && isSafe(wanted, cooked)) found.safeS = atS;
     if (found.readyS === undefined && found.safeS !== undefined && cooked.hadMin >= wanted.leastMin) found.readyS = atS;
     const isBest =

@@ -132,6 +132,7 @@ export const SPICES = [
     nativeName: 'xiangcai',
     family: 'leaf',
     kinds: ['plant'],
+    servedC: 5,
     asItIs: true,
     composition: byDifference(92.4, 1.4, 0.4, 2.8, 1.4),
     densityGPerMl: 0.15,

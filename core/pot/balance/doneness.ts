@@ -18,6 +18,7 @@ export function stepDoneness(one: Lying, atS: number, stepS: number): void {
   }
   cooked.lethalityMin += lethalRate(largestC) * stepS;
   cooked.hottestC = Math.max(cooked.hottestC, largestC, one.largestC);
+  cooked.meanHottestC = Math.max(cooked.meanHottestC, one.mean.centreC);
   if (one.safeAtS === undefined && isSafe(wanted, cooked)) one.safeAtS = atS;
   if (one.readyAtS === undefined && isReady(one, wanted)) one.readyAtS = atS;
   if (one.overAtS === undefined && isOver(one, wanted)) one.overAtS = atS;
