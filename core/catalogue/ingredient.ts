@@ -83,6 +83,8 @@ export interface Cut {
   densityGPerMl?: number;
   /** It comes out of a liquid that it was cooked in: nothing is cut so where that is not made. */
   fromLiquid?: true;
+  /** It goes in as warm as this all through, in °C, where it comes hot out of what it was cooked in. Kitchen estimate, 50-70. */
+  goesInC?: number;
   /** A part of what is sold whole, like its stems: never counted in wholes. */
   partOfWhole?: true;
   /**

@@ -3,7 +3,7 @@ import type { Cut, Ingredient } from '../catalogue/ingredient';
 import { conducting } from '../heat/conducting';
 import { evenly, nodesOf, type Body } from '../heat/conduction';
 import { cautiousFilm, FILM, foodBodies } from '../heat/foodBody';
-import { FROZEN_C, KEPT_C, WATER_BOILS_C } from '../heat/givens';
+import { goesInAtC, WATER_BOILS_C } from '../heat/givens';
 import { cookRate, ENOUGH_MIN, lethalRate } from './cookValue';
 
 /**
@@ -118,7 +118,7 @@ export function minutesAtBoil(
 ): number {
   const { mean } = foodBodies(what, cut, tonight);
   const thicker = Math.max(1, (tonight.thicknessMm ?? 0) / cut.thicknessMm) ** 2;
-  const fromC = tonight.frozen ? FROZEN_C : KEPT_C[what.kept];
+  const fromC = goesInAtC(what, cut, tonight.frozen);
   const ofBody = curves.get(mean) ?? new Map<string, Boiled>();
   curves.set(mean, ofBody);
   const key = JSON.stringify(measure);
@@ -153,7 +153,7 @@ export function safeMinutesAtBoil(
   const key = JSON.stringify([wanted.measure, wanted.safe]);
   const there = ofBody.get(key);
   if (there !== undefined) return there;
-  const one = conducting(largest, evenly(tonight.frozen ? FROZEN_C : KEPT_C[what.kept], nodesOf(largest)));
+  const one = conducting(largest, evenly(goesInAtC(what, cut, tonight.frozen), nodesOf(largest)));
   // Heat goes in by the square of its way.
   const stepS = Math.min(STEPS_LAST_S.most, Math.max(STEPS_LAST_S.least, (largest.halfSizeM * 200) ** 2));
   let cooked = RAW;
@@ -183,7 +183,7 @@ export function wantedOf(what: Ingredient, cut: Cut, window: AdditionWindow): Wa
   const measure: Wanted['measure'] =
     'zC' in slowsBy ? { is: 'cookValue', zC: slowsBy.zC } : { is: 'doneFor', centreC: slowsBy.centreC };
   const { mean, largest } = foodBodies(what, cut);
-  const fromC = KEPT_C[what.kept];
+  const fromC = goesInAtC(what, cut);
   const ofMean = boiled(measure, mean, fromC, mostMin * 60);
   const [least = 0, best = 0, most = 0] = [leastMin, bestMin, mostMin].map((minutes) => hadAfter(ofMean, minutes));
   const plantSafe = () => ({

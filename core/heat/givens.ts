@@ -1,3 +1,4 @@
+import type { Cut, Ingredient } from '../catalogue/ingredient';
 import type { Pour } from '../catalogue/style';
 
 /** Frozen food comes from here, in °C. */
@@ -5,6 +6,10 @@ export const FROZEN_C = -18;
 
 /** Where a thing is kept, in °C. */
 export const KEPT_C = { fridge: 5, room: 20, freezer: FROZEN_C } as const;
+
+/** How warm a piece is that goes in, in °C: frozen, hot out of what it was cooked in, or as it is kept. */
+export const goesInAtC = ({ kept }: Pick<Ingredient, 'kept'>, cut: Pick<Cut, 'goesInC'>, isFrozen = false): number =>
+  isFrozen ? FROZEN_C : (cut.goesInC ?? KEPT_C[kept]);
 
 /** Water boils at sea level, in °C; what is hotter is fried. */
 export const WATER_BOILS_C = 100;

@@ -6,7 +6,7 @@ import { isHeatedThrough } from '../catalogue/kinds';
 import { isHot, isSafe, RAW, wantedOf, type Wanted } from '../doneness/wanted';
 import { evenly, nodesOf, type Body } from '../heat/conduction';
 import { foodBodies } from '../heat/foodBody';
-import { FROZEN_C, KEPT_C } from '../heat/givens';
+import { goesInAtC } from '../heat/givens';
 import type { PieceState } from './state';
 
 /** The coldest likely piece is so much colder than the mean one, in K. Kitchen estimate. */
@@ -68,9 +68,9 @@ export const wantedBy = (catalogue: Catalogue, { way, ...piece }: SimmerPiece): 
 
 /** Food as it goes in. */
 export function pieceIn(catalogue: Catalogue, food: FoodIn, atS: number): PieceState {
-  const { what, mean, largest } = reckonedOf(catalogue, food);
+  const { what, cut, mean, largest } = reckonedOf(catalogue, food);
   const isFrozen = food.frozen === true || what.kept === 'freezer';
-  const startC = food.tempC ?? (food.frozen ? FROZEN_C : KEPT_C[what.kept]);
+  const startC = food.tempC ?? goesInAtC(what, cut, food.frozen);
   return {
     ...food,
     ...(isFrozen ? { frozen: true } : {}),

@@ -48,7 +48,7 @@ export function adding(question: ActionQuestion): Draft[] {
         shownText: shown(menu, piece),
         says: `${shortName(menu.catalogue.byId(piece.ingredientId), piece.cut)} into ${into(menu, piece)}`,
         lookFor: piece.sign,
-        does: addedOf(piece),
+        does: addedOf(menu, piece),
         ...lidWith(question, one),
       };
     });

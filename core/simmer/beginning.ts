@@ -116,7 +116,7 @@ function layingIn({ menu, going }: ActionQuestion, { course, round }: Filling, p
         joinsLight,
         does: [
           ...(stage.do === 'fry' ? [{ is: 'dryWork' as const, doing: 'fry' as const, panC: FRIED_IN_C }] : []),
-          ...addedOf(piece),
+          ...addedOf(menu, piece),
         ],
         ...(isDry(stage) ? { fire: 'dry' as const } : {}),
       };

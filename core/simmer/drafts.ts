@@ -3,7 +3,7 @@ import type { Stage } from '../catalogue/style';
 import type { Pan } from '../diners/table';
 import type { Menu } from '../evening/menu';
 import { DRY_WORDS } from '../evening/vesselFit';
-import { POURED_C } from '../heat/givens';
+import { KEPT_C, POURED_C } from '../heat/givens';
 import { andList } from '../measures/andList';
 import { showMeasure } from '../measures/showMeasure';
 import { sum } from '../measures/sum';
@@ -131,10 +131,11 @@ const BROWNED_C = 60;
 const STACKED_MM = 20;
 
 /** A piece as it goes into the bath; none that its guest holds in it, or that sears in the dry pan. */
-export function addedOf(piece: SimmerPiece): ActOf<'added'>[] {
-  const { id, ingredientId, cut, massG, way, thicknessMm, frozen } = piece;
+export function addedOf({ catalogue }: Pick<Menu, 'catalogue'>, piece: SimmerPiece): ActOf<'added'>[] {
+  const { id, ingredientId, cut, massG, way, thicknessMm, frozen, round } = piece;
   if (way === 'swished' || way === 'seared') return [];
   const mm = way === 'stacked' ? STACKED_MM : thicknessMm;
+  const what = catalogue.byId(ingredientId);
   return [
     {
       is: 'added',
@@ -145,6 +146,8 @@ export function addedOf(piece: SimmerPiece): ActOf<'added'>[] {
       ...(mm === undefined ? {} : { thicknessMm: mm }),
       ...(frozen ? { frozen } : {}),
       ...(way === 'fried' ? { tempC: BROWNED_C } : {}),
+      // What came hot out of its broth has waited for a later round in the fridge.
+      ...(round > 1 && what.cuts[cut]?.goesInC !== undefined ? { tempC: KEPT_C[what.kept] } : {}),
     },
   ];
 }

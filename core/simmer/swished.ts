@@ -4,7 +4,7 @@ import { cookedFor, isSafe, RAW, type Cooked } from '../doneness/wanted';
 import { conducting, type Conducting } from '../heat/conducting';
 import { evenly, nodesOf } from '../heat/conduction';
 import { cautiousFilm, FILM } from '../heat/foodBody';
-import { FROZEN_C, KEPT_C } from '../heat/givens';
+import { goesInAtC } from '../heat/givens';
 import { COLDER_K, knownOf } from '../pot/food';
 
 /** Broth at the table, where slices are held in it one after another, is so much below the boil, in K. Kitchen estimate, 0-4. */
@@ -50,8 +50,8 @@ function followed(
   { way, bathC, film, neverOverC, lingersS }: Round,
   heldS: number,
 ): ByItself {
-  const { what, wanted, mean, largest } = knownOf(catalogue, { ...piece, way });
-  const startC = piece.frozen ? FROZEN_C : KEPT_C[what.kept];
+  const { what, cut, wanted, mean, largest } = knownOf(catalogue, { ...piece, way });
+  const startC = goesInAtC(what, cut, piece.frozen);
   const step = (one: Conducting, h: number) => {
     one.step(STEP_S, h, bathC, bathC, bathC);
     for (let i = 0; i < one.temps.length; i += 1) one.temps[i] = Math.min(one.temps[i]!, neverOverC);

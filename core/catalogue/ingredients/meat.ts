@@ -496,15 +496,22 @@ export const MEAT = [
         pieceG: 45,
         cooks: { simmered: animal(25, 27, 50, 74, 'the juice is clear, the meat draws back from the bone') },
       },
-      // It may have stood in the fridge since: it is heated through as if it were raw.
+      // It comes hot out of its broth, and is heated through once more all the same: its middle to 74 °C.
       fromStock: {
         label: 'pieces on the bone, from the broth',
         fromLiquid: true,
+        goesInC: 55,
         short: 'chicken from the broth',
         thicknessMm: 40,
         pieceG: 42,
-        cooks: { simmered: animal(25, 27, 50, 74, 'hot to the bone, the meat loose on it') },
-        work: { says: 'Lift it out of the broth, pick off splinters', fixedMin: 1, minPer100G: 0.2 },
+        cooks: { simmered: animal(17.5, 18, 50, 74, 'hot to the bone, the meat loose on it') },
+        work: {
+          says: 'Lift it hot out of the broth at the last, pick off splinters, and cover it with a ladle of the broth; what has grown cold takes ten minutes more',
+          fixedMin: 1,
+          minPer100G: 0.2,
+          keepsMin: 40,
+          staleness: 3,
+        },
       },
     },
     replacements: [

@@ -154,6 +154,7 @@ export const VEGETABLES = [
       fromStock: {
         label: 'thick rounds, from the stock',
         fromLiquid: true,
+        goesInC: 55,
         short: 'stock radish',
         thicknessMm: 25,
         pieceG: 60,
