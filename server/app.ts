@@ -6,6 +6,7 @@ import type { Logger } from 'pino';
 import pinoHttp from 'pino-http';
 import { standInScale, type KitchenScale } from './devices/kitchenScale';
 import { errorHandler, sendProblem, unknownRoute } from './http/errors';
+import { knownHosts } from './http/knownHosts';
 import { pagesIn, webApp } from './http/webApp';
 import { deviceRoutes } from './routes/devices';
 import { eveningRoutes } from './routes/evenings';
@@ -35,6 +36,8 @@ export interface AppOptions {
   /** Folder of the built web application; none when only the API is wanted. */
   webDirectory?: string;
   requestsPerMinute?: number;
+  /** Names that lead here besides those of the machine itself. */
+  hosts?: readonly string[];
   /** What plans evenings; a thread of its own when none is given. */
   planner?: Planner;
   /** The kitchen scale; the stand-in when none is given. */
@@ -70,6 +73,7 @@ export function createApp(options: AppOptions): Express {
       },
     }),
   );
+  app.use(knownHosts(options.hosts));
   app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, strictTransportSecurity: false }));
   app.use(compression());
   app.use(

@@ -11,6 +11,7 @@ import { eveningService } from './services/eveningService';
 import { summaryOf } from './services/logSummary';
 import { ROOT } from './places';
 import { openDatabase } from './store/database';
+import { BrokenDataError } from './store/wholeness';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
 import { threadPlanner } from './workers/planner';
@@ -20,6 +21,8 @@ const settings = {
   port: Number(process.env.ELIXA_PORT ?? 4380),
   data: path.resolve(process.env.ELIXA_DATA ?? path.join(ROOT, '.data')),
   web: path.join(ROOT, 'app', 'dist'),
+  /** Names by which a proxy or the house's own name server leads here. */
+  hosts: (process.env.ELIXA_HOSTS ?? '').split(','),
   demo: process.argv.includes('--demo'),
 };
 
@@ -47,7 +50,13 @@ async function start() {
     .catch(() =>
       fail(`Elixa already runs with the data in ${settings.data}. Stop it first, or set ELIXA_DATA to another folder.`),
     );
-  const database = await openDatabase(path.join(settings.data, 'pg'));
+  const database = await openDatabase(path.join(settings.data, 'pg')).catch((error: Error) =>
+    fail(
+      error instanceof BrokenDataError
+        ? error.message
+        : `Elixa could not open its data: ${error.stack ?? error.message}`,
+    ),
+  );
   const now = new Date();
   if (settings.demo && (await seedDemoData(database.db, now))) logger.info('demo data written');
   await eventStore(database.db, summaryOf).upgrade(upcastLog);
@@ -55,7 +64,13 @@ async function start() {
 
   const planner = threadPlanner();
   planner.start();
-  const app = createApp({ db: database.db, logger, planner, webDirectory: settings.web });
+  const app = createApp({
+    db: database.db,
+    logger,
+    planner,
+    webDirectory: settings.web,
+    hosts: settings.hosts,
+  });
   const server = await listenOnFreePort(app, settings.port, settings.host).catch((error: Error) => fail(error.message));
   const { port } = server.address() as AddressInfo;
   if (port !== settings.port && settings.port !== 0)

@@ -4,6 +4,7 @@ import { cpSync, mkdtempSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { PLAIN_HOST } from './chromium';
 import { Network } from './network';
 
 const ROOT = path.join(import.meta.dirname, '..', '..');
@@ -60,7 +61,14 @@ export class ElixaServer {
     ];
     const child = spawn(process.execPath, args, {
       cwd: ROOT,
-      env: { ...process.env, ELIXA_PORT: port, ELIXA_DATA: this.data, ELIXA_LOG: 'warn', TZ: 'Europe/London' },
+      env: {
+        ...process.env,
+        ELIXA_HOSTS: PLAIN_HOST,
+        ELIXA_PORT: port,
+        ELIXA_DATA: this.data,
+        ELIXA_LOG: 'warn',
+        TZ: 'Europe/London',
+      },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.child = child;
