@@ -189,6 +189,8 @@ export const eveningSchema = z.strictObject({
   heatSource: heatSourceSchema,
   /** The pot of the house that it began as. */
   housePot: z.strictObject({ id: z.string().max(64), name: label(60) }).optional(),
+  /** What was noted when it was cooked before, where it is cooked again. */
+  lastTime: z.strictObject({ on: momentSchema, notes: z.array(label(2000)).max(20) }).optional(),
   style: z.strictObject({
     id: catalogueIdSchema,
     schools: byId(catalogueIdSchema, 40),

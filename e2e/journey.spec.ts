@@ -145,4 +145,21 @@ test('an evening from nothing to the note for next time, through a reload and a 
     await expect(page.getByText('Practice night')).toBeVisible();
     await expect(page.getByText('Bram wanted more tofu.')).toBeVisible();
   });
+
+  await test.step('cooked again it is another evening, with the note, and the finished one stays as it was', async () => {
+    const stored = async () =>
+      eveningListSchema.parse(await (await fetch(`${server.url}/api/evenings`)).json()).evenings;
+    const [finished] = await stored();
+    const before = await (await fetch(`${server.url}/api/evenings/${finished!.id}`)).text();
+    await page.goto(`${server.url}/evening/${finished!.id}/after`);
+    await page.getByRole('button', { name: 'Cook it again' }).click();
+    await expect(page.getByRole('textbox', { name: 'Evening' })).toHaveValue('Practice night, again');
+    await expect(page.getByText('Bram wanted more tofu.')).toBeVisible();
+    await page.getByRole('button', { name: 'Add a guest' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+    await cook.waitUntilSaved();
+    const again = (await stored()).find((one) => one.id !== finished!.id)!;
+    expect(again).toMatchObject({ title: 'Practice night, again', status: 'planned' });
+    expect(await (await fetch(`${server.url}/api/evenings/${finished!.id}`)).text()).toBe(before);
+  });
 });

@@ -74,7 +74,12 @@ export function AfterScreen() {
           label="Cook it again"
           icon={<Repeat size={22} color="rgb(var(--on-iron))" />}
           onPress={() => {
-            const again = cookAgain(evening, newId(), nowDate());
+            const again = cookAgain(
+              evening,
+              newId(),
+              nowDate(),
+              log.state.notes.map((note) => note.text),
+            );
             dispatch(eveningMade(again));
             router.push(`/evening/${again.id}/who`);
           }}

@@ -1,4 +1,4 @@
-import type { EveningList, LiveEvent } from '@elixa/contract';
+import { eveningSchema, type EveningList, type LiveEvent } from '@elixa/contract';
 import { checkEvening, factsOf, liveSteps, planPot, CATALOGUE } from '@elixa/core';
 import { practice } from '@/testing/household';
 import { eveningRows, groupRows, knownPeople } from './eveningRows';
@@ -105,6 +105,16 @@ describe('a new evening', () => {
     expect(again.id).toBe('again');
     expect(again.title.length).toBeLessThanOrEqual(80);
     expect(checkEvening(again)).toEqual([]);
+    expect(again.lastTime).toBeUndefined();
+  });
+
+  it('takes along what was noted then, and not what was noted before that', () => {
+    const given = practice();
+    const again = cookAgain(given, 'again', NOON, ['More radish', 'Less salt']);
+    expect(again.lastTime).toEqual({ on: given.sitDownAt, notes: ['More radish', 'Less salt'] });
+    expect(eveningSchema.safeParse(again).success).toBe(true);
+    expect(cookAgain(again, 'once-more', NOON, ['Good']).lastTime).toEqual({ on: again.sitDownAt, notes: ['Good'] });
+    expect(cookAgain(again, 'once-more', NOON).lastTime).toBeUndefined();
   });
 });
 

@@ -28,9 +28,24 @@ export function makeEvening(id: string, now: Date, last?: Evening): Evening {
   return newEvening({ id, title: `${format(at, 'EEEE')} supper`, sitDownAt: isoLocal(at), ...kitchen });
 }
 
-/** The same evening again, at the next supper time. */
-export function cookAgain(evening: Evening, id: string, now: Date): Evening {
+/** As many notes as a document holds. */
+const MOST_NOTES = 20;
+
+/**
+ * The same evening again, at the next supper time.
+ * @param notes what was noted then, which comes along
+ */
+export function cookAgain(evening: Evening, id: string, now: Date, notes: readonly string[] = []): Evening {
   const title = `${evening.title}, again`.slice(0, 80);
   const kitchen = evening.kitchen && { ...evening.kitchen, startAt: undefined };
-  return { ...evening, id, title, kitchen, sitDownAt: isoLocal(nextSupper(now)) };
+  const { lastTime: _before, ...same } = evening;
+  const lastTime = { on: evening.sitDownAt, notes: notes.slice(-MOST_NOTES) };
+  return {
+    ...same,
+    id,
+    title,
+    kitchen,
+    sitDownAt: isoLocal(nextSupper(now)),
+    ...(notes.length > 0 ? { lastTime } : {}),
+  };
 }

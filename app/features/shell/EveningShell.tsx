@@ -1,4 +1,4 @@
-import { router, Slot, useLocalSearchParams, usePathname } from 'expo-router';
+import { router, Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { ChevronLeft, ShoppingBasket } from '@/ui/icons';
 import { Suspense, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -37,7 +37,8 @@ const pageName = (path: string) => (path.split('/').pop() ?? '').replace(/^./, (
 
 /** What all pages of an evening share: its name, its stages, its plan and, where there is room, its pot. */
 export function EveningShell() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+  // That of the address: a layout keeps its own from evening to evening.
+  const { id } = useGlobalSearchParams<{ id: string }>();
   const { evening, draft, missing, edit, undo, redo } = useEveningDocument(id);
   useFollowing(id, draft !== undefined && draft.baseVersion > 0);
   const stocked = useStocked(evening);

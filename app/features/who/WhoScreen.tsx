@@ -19,6 +19,7 @@ import { Conflicts } from './Conflicts';
 import { DinerRow } from './DinerRow';
 import { DinerSheet } from './DinerSheet';
 import { KitchenSection } from './KitchenSection';
+import { LastTime } from './LastTime';
 
 const MOST_DINERS = 24;
 const unnamed = (diners: readonly Diner[]): Diner => {
@@ -96,6 +97,7 @@ export function WhoScreen() {
         </View>
       </View>
 
+      <LastTime />
       <PotRow />
 
       <Section
