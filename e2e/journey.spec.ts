@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { awake, lightNow } from './support/screens';
 import { eveningListSchema, eventsAnswerSchema } from '@elixa/contract';
 import { cookOn } from './support/cook';
 import { ElixaServer } from './support/server';
@@ -58,13 +59,14 @@ test('an evening from nothing to the note for next time, through a reload and a 
     for (let minute = 0; minute < 60 && !(await page.getByText('Now', { exact: true }).isVisible()); minute += 1) {
       await page.clock.fastForward(MINUTE / 2);
     }
+    await awake(page);
     await main.click();
     await expect(heading).not.toHaveText(before ?? '');
   };
 
   await test.step('light it and put the first things in', async () => {
     await cook.goTo('Stove');
-    await page.getByRole('button', { name: 'Light it now' }).click();
+    await lightNow(page);
     for (let step = 0; step < 8 && !(await page.getByText('In the pot').isVisible()); step += 1) await tapWhenDue();
     await expect(page.getByText('In the pot')).toBeVisible();
   });
@@ -75,6 +77,7 @@ test('an evening from nothing to the note for next time, through a reload and a 
     await page.getByRole('button', { name: 'Undo the last tap' }).click();
     await expect(heading).toHaveText(before);
     await page.clock.fastForward(3 * MINUTE);
+    await awake(page);
     await main.click();
     await expect(page.getByText(/\d min late\./)).toBeVisible();
   });
@@ -121,9 +124,11 @@ test('an evening from nothing to the note for next time, through a reload and a 
         await page.clock.fastForward(MINUTE / 2);
       }
       const before = await heading.textContent();
+      await awake(page);
       await any.click();
       await expect(heading).not.toHaveText(before ?? '');
     }
+    await awake(page);
     await end.click();
     await expect(page).toHaveURL(/\/after$/);
   });

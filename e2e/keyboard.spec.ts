@@ -94,6 +94,10 @@ test('Escape takes back what was half typed, and nothing else', async ({ tab: pa
 
 test('the focus goes on with the work, from lighting to the first step', async ({ tab: page }) => {
   await page.goto(`${server.url}/evening/practice-night/stove`);
-  await page.getByRole('button', { name: 'Light it now' }).press('Enter');
-  await expect(page.locator('#goes-on')).toBeFocused();
+  await page.getByRole('button', { name: 'Light it now' }).focus();
+  // It is asked once whether that is meant, a day before its time, and the button is deaf for a second then.
+  await expect(async () => {
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#goes-on')).toBeFocused({ timeout: 1500 });
+  }).toPass();
 });

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { awake, lightNow } from './support/screens';
 import path from 'node:path';
 import { expect, test } from './support/test';
 import { PLAIN_HOST } from './support/chromium';
@@ -109,15 +110,17 @@ test('a file that is no evening is refused with the field and the fix', async ({
 test('chicken is not served before its time unless somebody has measured it', async ({ clocked: page }) => {
   await page.clock.install();
   await page.goto(`${server.url}/evening/practice-night/stove`);
-  await page.getByRole('button', { name: 'Light it now' }).click();
+  await lightNow(page);
   const heading = page.getByRole('heading', { level: 2 }).first();
   const tap = page.getByRole('button', { name: /^(It boils|They are in|It is in|Skimmed|Done|Topped up)$/ });
   const serve = page.getByRole('button', { name: /^It is on the table/ });
   for (let step = 0; step < 12 && !(await serve.isVisible()); step += 1) {
     const before = await heading.textContent();
+    await awake(page);
     await tap.click();
     await expect(heading).not.toHaveText(before ?? '');
   }
+  await awake(page);
   await serve.click();
   await expect(page.getByText('Not yet')).toBeVisible();
   await expect(page.getByText(/chicken.*more by the clock/)).toBeVisible();
@@ -158,7 +161,7 @@ test('from a phone in the house, over plain http: everything works, and what the
   const cook = cookOn(page);
   await cook.waitUntilSaved();
   await cook.goTo('Stove');
-  await page.getByRole('button', { name: 'Light it now' }).click();
+  await lightNow(page);
   await expect(page.getByRole('button', { name: 'It boils' })).toBeVisible();
   // A burner lit by mistake was never lit.
   await page.getByRole('button', { name: 'Undo the last tap' }).click();

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { awake, lightNow } from './support/screens';
 import path from 'node:path';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import { eventsAnswerSchema, mustReadEvening } from '@elixa/contract';
@@ -46,6 +47,7 @@ const headingOf = async (page: Page) => (await heading(page).textContent()) ?? '
 /** Taps what is next. @returns the words of what comes then */
 async function tap(page: Page): Promise<string> {
   const before = await headingOf(page);
+  await awake(page);
   await main(page).click();
   await expect(heading(page)).not.toHaveText(before);
   return headingOf(page);
@@ -78,7 +80,7 @@ test('two phones, one a day ahead, offline by turns: one evening', async ({ brow
       await cookOn(page).goTo('Stove');
       await expect(page.getByRole('button', { name: 'Light it now' })).toBeVisible();
       network.cut();
-      await page.getByRole('button', { name: 'Light it now' }).click();
+      await lightNow(page);
       await expect(main(page)).toBeVisible();
     }
     await tap(hers);

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from './support/test';
 import { eveningListSchema } from '@elixa/contract';
 import { cookOn } from './support/cook';
+import { awake, lightNow } from './support/screens';
 import { ElixaServer } from './support/server';
 
 const server = new ElixaServer({ tellsHour: false });
@@ -50,6 +51,7 @@ const stepOf = (page: Page) => page.getByRole('heading', { level: 2 }).first();
 
 /** Waits until the next step is due, and taps it. @returns its words */
 async function tapWhenDue(page: Page): Promise<string> {
+  await awake(page);
   for (let wait = 0; wait < 120 && !(await page.getByText('Now', { exact: true }).isVisible()); wait += 1) {
     await page.clock.fastForward(HALF_A_MINUTE);
   }
@@ -66,6 +68,7 @@ async function cookThrough(page: Page): Promise<string[]> {
   for (let step = 0; step < 60 && !(await end.isVisible()); step += 1) {
     said.push(await tapWhenDue(page));
   }
+  await awake(page);
   await end.click();
   return said;
 }
@@ -105,7 +108,7 @@ for (const pot of POTS) {
 
     await test.step('at the stove its own stages come in their order, to the end', async () => {
       await cook.goTo('Stove');
-      await page.getByRole('button', { name: 'Light it now' }).click();
+      await lightNow(page);
       const before = pot.name === 'Thin duck, swished' ? await swishOnTheWay(page) : [];
       const said = [...before, ...(await cookThrough(page))];
       let at = -1;

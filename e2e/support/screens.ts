@@ -58,10 +58,23 @@ export async function openSheet(
   return dialog;
 }
 
+/** The big button is deaf for a second after it came to mean what it means: time that a page with a clock of its own is given. */
+export const awake = (page: Page): Promise<void> => page.clock.fastForward(1000);
+
+/** Lights the burner, and says that it is meant where it is long before its time. */
+export async function lightNow(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Light it now' }).click();
+  const sure = page.getByRole('button', { name: /^Yes, light it now/ });
+  const lit = page.getByRole('button', { name: 'Undo the last tap' });
+  await sure.or(lit).first().waitFor();
+  // It is deaf for a second after it came to mean that.
+  for (; await sure.isVisible(); await lit.waitFor({ timeout: 1500 }).catch(() => undefined)) await sure.click();
+}
+
 /** Lights Practice night and taps through until food is in the pot. */
 export async function startCooking(page: Page, base: string): Promise<void> {
   await page.goto(`${base}/evening/practice-night/stove`);
-  await page.getByRole('button', { name: 'Light it now' }).click();
+  await lightNow(page);
   const next = page.getByRole('button', { name: /^(It boils|They are in|It is in|Skimmed)$/ });
   for (let tap = 0; tap < 3; tap += 1) {
     const heading = page.getByRole('heading', { level: 2 }).first();

@@ -7,6 +7,7 @@ import { StepDetail } from '@/features/simmer/StepDetail';
 import { GOES_ON_ID } from '@/ui/focusKept';
 import { Body, Figure, Small } from '@/ui/Text';
 import { countdown } from '@/ui/time';
+import { useGuard } from '@/ui/useGuard';
 import { useScreen } from '@/ui/useScreen';
 
 interface Props {
@@ -53,6 +54,10 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }:
   const { short: low, narrow } = useScreen();
   // On its side a phone has the words beside the button; with very large letters there is no such room.
   const short = low && !narrow;
+  // What is struck twice does not do the next thing too.
+  const meaning = next ? next.step : 'end';
+  const finish = useGuard(meaning, onFinish);
+  const done = useGuard(meaning, onDone);
   if (!next) {
     return (
       <View className="gap-4">
@@ -64,7 +69,7 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }:
           className="min-h-[80px]"
           wordsClassName="text-2xl"
           label="Finish the evening"
-          onPress={onFinish}
+          onPress={finish}
         />
       </View>
     );
@@ -110,7 +115,7 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }:
       label={view.gate && now ? `${label}?` : label}
       disabled={paused}
       icon={<Check size={28} color={now && !view.gate ? 'rgb(var(--on-ember))' : 'rgb(var(--on-iron))'} />}
-      onPress={onDone}
+      onPress={done}
     />
   );
   const notYet =

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { Evening, PotPlan } from '@elixa/contract';
 import { counterList, liveSteps, saucesOf } from '@elixa/core';
 import { useCatalogue } from '@/ui/catalogue';
@@ -13,6 +14,7 @@ import { StepDetail } from '@/features/simmer/StepDetail';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
+import { useGuard } from '@/ui/useGuard';
 import { useOnceReady } from '@/ui/useOnceReady';
 import { useScreen } from '@/ui/useScreen';
 import { OpenAllergens } from './OpenAllergens';
@@ -48,12 +50,16 @@ function whenWords(litInS: number, readyMs: number): string {
   return `That was ${lasting(litInS)} ago. Lit now, the first round is ready at ${clock(readyMs)}.`;
 }
 
+/** A burner that is lit so long before its time is asked about once, in s. */
+const FAR_S = 60 * 60;
+
 /** Just before the burner is lit: when, and what must stand beside it. */
 export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onStart }: Props) {
   const catalogue = useCatalogue();
   const now = useNow(true);
   const { wide } = useScreen();
-  const light = useOnceReady(!pending, onStart);
+  const start = useOnceReady(!pending, onStart);
+  const [isSure, setSure] = useState(false);
   const { simmer, build } = plan;
   const litInS = (Date.parse(simmer.litAt) - now) / 1000;
   const readyMs = now + (simmer.readyAtS[0] ?? 0) * 1000;
@@ -61,6 +67,14 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
   const counter = counterList(catalogue, plan);
   const forgotten = counter.filter((item) => onCounter[item.id] === undefined && !prepared.has(item.id));
   const isRefused = refusedOf(plan).length > 0;
+  // Nobody lights a pot hours before it is wanted without being asked once.
+  const isAsking = litInS > FAR_S && !isSure;
+  const light = useGuard(isAsking ? 'ask' : 'light', () => (isAsking ? setSure(true) : start.ask()), false);
+  const label = isRefused
+    ? 'Light it all the same'
+    : isSure && litInS > FAR_S
+      ? `Yes, light it now, ${lasting(litInS)} early`
+      : 'Light it now';
   // What a guest must not have stands in a box of its own.
   const open = plan.conflicts.filter((one) => !one.resolvedBy && (one.weight === 'diet' || one.weight === 'care'));
   return (
@@ -103,13 +117,19 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
         ) : null}
         <Button
           look={isRefused ? 'plain' : 'main'}
-          label={isRefused ? 'Light it all the same' : 'Light it now'}
+          label={label}
           icon={<Flame size={24} color={isRefused ? 'rgb(var(--ink))' : 'rgb(var(--on-iron))'} />}
           className="min-h-[72px]"
           wordsClassName="text-2xl"
-          onPress={light.ask}
+          onPress={light}
         />
-        {light.isAsked ? (
+        {isSure && litInS > FAR_S ? (
+          <Body role="status">
+            It is planned for {clock(simmer.litAt)}. Lit now, everything is ready {lasting(litInS)} before people sit
+            down.
+          </Body>
+        ) : null}
+        {start.isAsked ? (
           <Small role="status">It is lit as soon as the times of this pot are worked out, in a moment.</Small>
         ) : null}
         <View className="mx-auto w-full max-w-md">
