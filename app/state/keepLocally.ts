@@ -8,6 +8,7 @@ import { keepLogs } from './keptLogs';
 import { localStore } from './localStore';
 import { unsentPhotos, type PhotosState } from './photos';
 import type { RootState } from './reducer';
+import { keptForGood, sayAtOnce } from './tapJournal';
 
 export const keepLocally = createListenerMiddleware();
 
@@ -56,6 +57,8 @@ keepLocally.startListening({
   effect: async (_action, listener) => {
     const before = listener.getOriginalState() as RootState;
     const after = listener.getState() as RootState;
+    // Nothing has been waited for: the tap itself is still under way.
+    sayAtOnce(before.live, after.live);
     await keepChanged<Draft>(
       KEPT.draft,
       before.drafts,
@@ -63,6 +66,7 @@ keepLocally.startListening({
       ({ past: _past, future: _future, ...draft }) => draft,
     );
     await keepLogs(before.live, after.live);
+    if (before.live !== after.live) keptForGood(before.live, after.live);
     if (before.timers !== after.timers) await localStore.write(KEPT.timers, after.timers satisfies Timers);
     if (before.pantry !== after.pantry) await localStore.write(KEPT.pantry, after.pantry satisfies PantryState);
     if (before.housePots !== after.housePots) {

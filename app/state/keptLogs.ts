@@ -2,6 +2,7 @@ import type { AnyLiveEvent, PotPlan } from '@elixa/contract';
 import { localStore } from './localStore';
 import type { LiveLog, LiveLogs } from './log';
 import type { KeptLog } from './reading';
+import { saidJustNow, saidOn } from './tapJournal';
 
 const LOG = 'live:';
 const PLAN = 'plan:';
@@ -37,14 +38,33 @@ async function withPlans(id: string, row: LogRow): Promise<KeptLog> {
   return { ...row, plans };
 }
 
-/** The log of an evening as this device kept it. */
-export async function keptLog(id: string): Promise<KeptLog | undefined> {
-  const row = await localStore.read<LogRow>(LOG + id);
-  return row && withPlans(id, row);
+const NO_ROW: LogRow = { events: [], unsent: [] };
+
+/** A log with what was said a moment before the page was left, too soon for the device's store. */
+async function withSaid(id: string, row: LogRow | undefined): Promise<KeptLog | undefined> {
+  const said = saidJustNow(id);
+  if (!row && said.events.length === 0) return undefined;
+  const log = await withPlans(id, row ?? NO_ROW);
+  const known = new Set(log.events.map((event) => event.id));
+  const fresh = said.events.filter((event) => !known.has(event.id));
+  if (fresh.length === 0) return log;
+  return {
+    ...log,
+    plans: { ...said.plans, ...log.plans },
+    events: [...log.events, ...fresh],
+    unsent: [...log.unsent, ...fresh.map((event) => event.id)],
+  };
 }
+
+/** The log of an evening as this device kept it. */
+export const keptLog = async (id: string): Promise<KeptLog | undefined> =>
+  withSaid(id, await localStore.read<LogRow>(LOG + id));
 
 /** Logs of which something was never sent, by evening. */
 export async function unsentLogs(): Promise<Map<string, KeptLog>> {
-  const rows = (await localStore.all<LogRow>(LOG)).filter(([, row]) => row.unsent.length > 0);
-  return new Map(await Promise.all(rows.map(async ([id, row]) => [id, await withPlans(id, row)] as const)));
+  const said = new Set(saidOn());
+  const all = new Map(await localStore.all<LogRow>(LOG));
+  const ids = new Set([...[...all].filter(([, row]) => row.unsent.length > 0).map(([id]) => id), ...said]);
+  const found = await Promise.all([...ids].map(async (id) => [id, await withSaid(id, all.get(id))] as const));
+  return new Map(found.flatMap(([id, log]) => (log ? [[id, log] as const] : [])));
 }
