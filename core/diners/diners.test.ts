@@ -27,6 +27,21 @@ describe('portions', () => {
   });
 });
 
+describe('the order of the guests', () => {
+  it('is no matter for anything that is weighed, poured or bought', () => {
+    const sizes = ['small', 'regular', 'large', 'large', 'regular', 'small', 'regular'] as const;
+    const diners = sizes.map((appetite, seat) => ({ ...regular, name: `Ringer ${seat}`, appetite }));
+    const told = (all: Diner[]) => {
+      const { amounts, shopping, liquids } = planPot(eveningFor(7, { diners: all }));
+      return { amounts, shopping, water: liquids.map((one) => one.startWaterText) };
+    };
+    const first = told(diners);
+    for (let turn = 1; turn < diners.length; turn += 1) {
+      expect(told([...diners.slice(turn), ...diners.slice(0, turn)])).toEqual(first);
+    }
+  });
+});
+
 describe('who can eat what', () => {
   it('keeps each diet from what it excludes and from nothing else', () => {
     const eats = (diets: Diner['diets'], id: string) => whyNot({ ...regular, diets }, ingredientById(id)) === undefined;

@@ -27,5 +27,9 @@ export function portionOf(diner: Diner): number {
   return BY_APPETITE[diner.appetite] * childShare(diner);
 }
 
-/** Portions of several diners together. */
-export const portionsOf = (diners: readonly Diner[]) => diners.reduce((sum, diner) => sum + portionOf(diner), 0);
+/** Finer than anybody weighs, so that it is no matter in which order people sit. */
+const TO = 1e6;
+
+/** Portions of several diners together, the same in whatever order. */
+export const portionsOf = (diners: readonly Diner[]) =>
+  Math.round(diners.reduce((sum, diner) => sum + portionOf(diner), 0) * TO) / TO;

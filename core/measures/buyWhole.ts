@@ -1,4 +1,5 @@
 import type { Ingredient } from '../catalogue/ingredient';
+import { showMeasure } from './showMeasure';
 
 interface Buy {
   count: number;
@@ -6,6 +7,9 @@ interface Buy {
   text: string;
   leftG: number;
 }
+
+/** What is shown is that count, and no weight that happens to be near it. */
+const A_HAIR_G = 1e-3;
 
 /**
  * What must be bought of a thing that is sold whole, and what stays over.
@@ -16,8 +20,12 @@ interface Buy {
 export function buyWhole(needG: number, ingredient: Ingredient): Buy | undefined {
   const sold = ingredient.sold;
   if (!sold || needG <= 0) return undefined;
-  // A hair over a whole one is rounding, not a reason to buy another.
-  const count = Math.max(1, Math.ceil(needG / sold.massG - 0.02));
+  // As many as the list says are needed: what is told as one block is one block.
+  const exact = needG / sold.massG;
+  const told = Math.round(exact / sold.smallestPart) * sold.smallestPart;
+  const shownG = needG * (1 + showMeasure(needG, ingredient, 'metric').errorPct / 100);
+  const isTold = told > 0 && Math.abs(told * sold.massG - shownG) < A_HAIR_G;
+  const count = Math.max(1, Math.ceil((isTold ? told : exact) - 1e-9));
   const unit = count === 1 ? sold.unit : sold.unitPlural;
   return {
     count,

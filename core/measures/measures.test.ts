@@ -4,7 +4,9 @@ import { buyWhole } from './buyWhole';
 import { fractionText } from './fraction';
 import { gramsTyped } from './gramsTyped';
 import { measurableG, spoonedSaltG } from './measurable';
+import { parseAmount } from './parseAmount';
 import { measureBoundPct, showMeasure, showPinch, showVolume } from './showMeasure';
+import { showThickness, withLengths } from './showSize';
 import { runs } from '../testing/runs';
 
 const UNITS = ['metric', 'us', 'eastAsian'] as const;
@@ -164,8 +166,26 @@ describe('things sold whole', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), (needG) => {
         const bought = buyWhole(needG, ingredientById('firmTofu'))!;
-        expect(bought.count * 350).toBeGreaterThanOrEqual(needG - 0.02 * 350 - 1e-6);
+        expect(bought.count * 350).toBeGreaterThanOrEqual(needG * 0.92 - 1e-6);
       }),
     );
+  });
+
+  it('buys as many as it tells that are needed, of everything that is counted', () => {
+    for (const what of INGREDIENTS.filter((one) => one.sold?.countable)) {
+      for (let share = 0.3; share < 6; share += 0.07) {
+        const needG = share * what.sold!.massG;
+        const told = parseAmount(showMeasure(needG, what, 'metric').text.replace(/^(scant|generous) /, ''), 'metric');
+        if (told?.kind !== 'count') continue;
+        expect([what.id, needG, buyWhole(needG, what)!.count]).toEqual([what.id, needG, Math.ceil(told.count - 1e-9)]);
+      }
+    }
+  });
+
+  it('is as thick by its reason as by the name of its cut', () => {
+    for (let mm = 1; mm <= 60; mm += 0.5) {
+      expect([mm, withLengths(`${mm} mm slices`, 'us')]).toEqual([mm, `${showThickness(mm, 'us')} slices`]);
+      expect(withLengths(`${mm} mm slices`, 'metric')).toBe(`${showThickness(mm, 'metric')} slices`);
+    }
   });
 });

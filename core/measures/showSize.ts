@@ -46,18 +46,29 @@ export function showLength(mm: number, units: Units): string {
   return `${fractionText(Math.max(1, Math.round((mm / INCH_MM) * parts)) / parts)} in`;
 }
 
+/** Eighths of an inch, rounded down: a piece cut thicker than the plan has it would not be done in its time. */
+function inchesDown(mm: number): string {
+  const eighths = Math.floor((mm / INCH_MM) * 8);
+  return eighths === 0 ? '1/16 in' : `${fractionText(eighths / 8)} in`;
+}
+
+/**
+ * How thick something is cut, by the ruler of the cook's kitchen, as the names of cuts have it.
+ * @example showThickness(2, 'us') // '1/16 in'
+ */
+export const showThickness = (mm: number, units: Units): string =>
+  units === 'us' ? inchesDown(mm) : `${Number(mm.toFixed(1))} mm`;
+
 const LENGTH = /(\d+(?:\.\d+)?) ?(cm|mm)\b/g;
 
 /**
- * Words of the catalogue with their lengths by the cook's own ruler. Rounded down: a piece cut thicker than the plan has
- * it would not be done in its time.
+ * Words of the catalogue with their lengths by the cook's own ruler.
  * @example withLengths('4 mm rounds', 'us') // '⅛ in rounds'
  */
 export function withLengths(text: string, units: Units): string {
   if (units !== 'us') return text;
   return text.replace(LENGTH, (_, number: string, unit: string) => {
-    const eighths = Math.floor(((Number(number) * (unit === 'cm' ? 10 : 1)) / INCH_MM) * 8);
-    return eighths === 0 ? '1/16 in' : `${fractionText(eighths / 8)} in`;
+    return inchesDown(Number(number) * (unit === 'cm' ? 10 : 1));
   });
 }
 

@@ -1,6 +1,6 @@
 import type { Simmer, SimmerPiece, Units } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
-import { showLength } from '../measures/showSize';
+import { showThickness } from '../measures/showSize';
 import { wantedBy } from '../pot/food';
 
 /** From so high up on it is said that it boils cooler, in m. */
@@ -50,7 +50,7 @@ export function becauseOf(piece: SimmerPiece, given: BecauseGiven): string | und
   const wanted = wantedBy(given.catalogue, piece);
   const cut = given.catalogue.byId(piece.ingredientId).cuts[piece.cut]!;
   const mm = piece.thicknessMm ?? cut.thicknessMm;
-  const thick = way === 'stacked' ? 'In a stack' : mm < THIN_MM ? 'Thin' : `${showLength(mm, given.units)} thick`;
+  const thick = way === 'stacked' ? 'In a stack' : mm < THIN_MM ? 'Thin' : `${showThickness(mm, given.units)} thick`;
   const ofBoil = countsFromS > inAtS;
   const readyS = readyAtS - countsFromS;
   const at = ` at ${Math.round(given.boilingPointC)} °C${given.altitudeM >= UP_HERE_M ? ' up here' : ''}`;

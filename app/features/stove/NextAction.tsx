@@ -7,7 +7,7 @@ import { StepDetail } from '@/features/simmer/StepDetail';
 import { GOES_ON_ID } from '@/ui/focusKept';
 import { Body, Figure, Small } from '@/ui/Text';
 import { countdown } from '@/ui/time';
-import { useGuard } from '@/ui/useGuard';
+import { useGuard } from '@/state/useGuard';
 import { useScreen } from '@/ui/useScreen';
 
 interface Props {

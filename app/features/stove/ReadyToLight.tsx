@@ -14,7 +14,7 @@ import { StepDetail } from '@/features/simmer/StepDetail';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
-import { useGuard } from '@/ui/useGuard';
+import { useGuard } from '@/state/useGuard';
 import { useOnceReady } from '@/ui/useOnceReady';
 import { useScreen } from '@/ui/useScreen';
 import { OpenAllergens } from './OpenAllergens';

@@ -5,7 +5,7 @@ import { changeWords } from './ChangeLine';
 import { NextAction } from './NextAction';
 
 // That a button is deaf for a moment has a test of its own.
-jest.mock('@/ui/useGuard', () => ({ useGuard: (_meaning: unknown, act: () => void) => act }));
+jest.mock('@/state/useGuard', () => ({ useGuard: (_meaning: unknown, act: () => void) => act }));
 
 const evening = practice();
 const plan = planPot(evening);

@@ -1,5 +1,5 @@
 import { useLayoutEffect, useRef } from 'react';
-import { deviceMs } from '@/state/clock';
+import { deviceMs } from './clock';
 
 /** So long after a button came to mean something else a press on it is the end of the one before, in ms. */
 export const GUARD_MS = 1000;

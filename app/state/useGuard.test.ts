@@ -1,7 +1,7 @@
 import { renderHook } from '@testing-library/react-native';
 import { GUARD_MS, useGuard } from './useGuard';
 
-jest.mock('@/state/clock', () => ({ deviceMs: () => mockMs }));
+jest.mock('./clock', () => ({ deviceMs: () => mockMs }));
 let mockMs = 0;
 
 describe('a button that changes its meaning', () => {
