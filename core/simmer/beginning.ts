@@ -173,7 +173,7 @@ function lighting(
   const { pan } = one;
   const pots = pan === 'main' ? potsOf(menu.evening) : 1;
   // What is told of one of several pots is done at each.
-  const all = pots > 1 ? `${potsInWords(pots)} pots, each on a burner of its own, all that follows done at each: ` : '';
+  const all = pots > 1 ? `in each of the ${potsInWords(pots)} pots: ` : '';
   const isBuilt = course.early.length > 0 && !isHeatedDry && pour !== undefined;
   const does = isHeatedDry
     ? 'Warm the empty pan'

@@ -18,10 +18,15 @@ const MOST_POTS = 4;
 
 const roundWords = (rounds: number) => (rounds === 1 ? 'all at once' : `${rounds} rounds`);
 
-/** @example hours(8400) // '2 h 20' */
+/**
+ * Hours and minutes that stay on one line.
+ * @example hours(8400) // '2 h 20'
+ */
 function hours(seconds: number): string {
   const minutes = Math.round(seconds / 60);
-  return minutes < 60 ? `${minutes} min` : [`${Math.floor(minutes / 60)} h`, minutes % 60 || ''].join(' ').trim();
+  return minutes < 60
+    ? `${minutes} min`
+    : [`${Math.floor(minutes / 60)}\u00a0h`, minutes % 60 || ''].join('\u00a0').trim();
 }
 
 /** In how many rounds all of the food is cooked in so many of a pot. */

@@ -24,7 +24,7 @@ it('says that fourteen at a small pot do not work, and one tap plans three pots 
   const [first] = practice().diners;
   const diners = Array.from({ length: 14 }, (_, index) => ({ ...first!, name: `Ringer ${index + 1}` }));
   const { last } = await inEvening(practice({ diners }), <Both />);
-  expect(screen.getByText(/^\d fillings of this pot take 2 h \d+ at the table: that does not work$/)).toBeTruthy();
+  expect(screen.getByText(/^\d fillings of this pot take 2\s+h\s+\d+ at the table: that does not work$/)).toBeTruthy();
   expect(screen.queryByText(/pots alike/)).toBeNull();
   await userEvent.press(screen.getByRole('button', { name: /^Cook in (two|three) pots like it at once/ }));
   expect(last()?.choices.pots).toBeGreaterThan(1);
