@@ -509,6 +509,7 @@ export const MEAT = [
           says: 'Lift it hot out of the broth at the last, pick off splinters, and cover it with a ladle of the broth; what has grown cold takes ten minutes more',
           fixedMin: 1,
           minPer100G: 0.2,
+          freshMin: 20,
           keepsMin: 40,
           staleness: 3,
         },
