@@ -208,6 +208,19 @@ describe('fire, fat and what stands about', () => {
     expect(planPot(suited(eveningFor(2), 'sukiyakiWest')).cautions.map((one) => one.id)).toContain('hotFat');
   });
 
+  it('keeps pink beef and lamb from the delicate who eat them, and names nobody else', () => {
+    const guest = (name: string, more: Partial<Diner>): Diner => ({ ...guests(1)[0]!, name, ...more });
+    const diners = [
+      guest('Bram', {}),
+      guest('Ines', { expecting: true }),
+      guest('Pim', { child: true, diets: ['vegetarian'] }),
+    ];
+    const pink = (id: string) =>
+      planPot({ ...suited(eveningFor(3), id), diners }).cautions.find((one) => one.id === 'pinkMeat');
+    expect(pink('satayPot')!.because).toEqual([ingredientById('beefSlice').name, 'Ines']);
+    expect(pink('clearChicken')).toBeUndefined();
+  });
+
   it('keeps honey and salt from a baby, and says so of no older child', () => {
     const saidTo = (years: number) => cautionsFor(situation([], ['honey'], [{ ...child, years }])).map((one) => one.id);
     expect(saidTo(0)).toEqual(expect.arrayContaining(['honeyForBaby', 'saltForBaby']));

@@ -2,8 +2,10 @@ import type { Conflict, Liquid } from '@elixa/contract';
 import { belongsTo } from '../catalogue/heatSources';
 import type { Role } from '../catalogue/style';
 import { formulaById } from '../catalogue/formulas';
+import type { Ingredient } from '../catalogue/ingredient';
 import { isRawFlesh } from '../catalogue/kinds';
 import { isBaby, isDelicate } from '../diners/care';
+import { whyNot } from '../diners/whyNot';
 import { showLength } from '../measures/showSize';
 import { sum } from '../measures/sum';
 import { guests, inLiquids, type CautionRule, type Situation } from './situation';
@@ -93,13 +95,12 @@ function rawPlates({ catalogue, simmer }: Situation): string[] {
 }
 
 /** Red meat that is cut thin and held or seared by eye, so that it can come out pink. */
-function pinkMeat({ catalogue, simmer }: Situation): string[] {
-  const names = simmer.pieces
+function pinkMeat({ catalogue, simmer }: Situation): Ingredient[] {
+  const meats = simmer.pieces
     .filter(({ way }) => way === 'swished' || way === 'seared')
     .map((one) => catalogue.byId(one.ingredientId))
-    .filter(({ kinds }) => kinds.includes('beef') || kinds.includes('lamb'))
-    .map((what) => what.name);
-  return [...new Set(names)];
+    .filter(({ kinds }) => kinds.includes('beef') || kinds.includes('lamb'));
+  return [...new Set(meats)];
 }
 
 /** What is said of the table, the pot and the fire. General advice; the words defer to local authorities. Food-safety and fire rules of the place come first. */
@@ -190,8 +191,9 @@ export const RULES: readonly CautionRule[] = [
     severity: 'danger',
     text: 'Beef and lamb are not for them while there is any pink: their slices stay in until they are brown through (71 °C). Ask whether they want any.',
     because: (situation) => {
-      const [meat, whom] = [pinkMeat(situation), guests(situation, isDelicate)];
-      return meat.length > 0 && whom.length > 0 ? [...meat, ...whom] : [];
+      const meats = pinkMeat(situation);
+      const whom = guests(situation, (diner) => isDelicate(diner) && meats.some((what) => !whyNot(diner, what)));
+      return whom.length > 0 ? [...meats.map((what) => what.name), ...whom] : [];
     },
   },
   {
