@@ -33,57 +33,52 @@ function heldWindow(
   return { safeS: safeS ?? bestS, leastS, bestS, mostS: Math.max(bestS, overS ?? 0), sign: byTable.sign };
 }
 
+/** A slice that is cooked by itself, its seconds from when it goes in to when it comes out. */
+function slicePiece(
+  { ingredientId, cut, massG }: { ingredientId: string; cut: string; massG: number },
+  way: 'swished' | 'seared',
+  window: CookWindow,
+  [inAtS, outAtS]: readonly [number, number],
+): SimmerPiece {
+  return {
+    id: `r1-main-${ingredientId}-${cut}`,
+    ingredientId,
+    cut,
+    round: 1,
+    pan: 'main',
+    massG,
+    way,
+    inAtS,
+    countsFromS: inAtS,
+    outAtS,
+    cookS: window.bestS,
+    ...told(window),
+    inWindow: true,
+    safe: window.bestS >= window.safeS,
+  };
+}
+
 /** Slices wait cold by the pot; each guest's own takes its seconds from when it is held in. */
 export function swishedPieces(question: SimmerQuestion, { context }: PanRounds, readyS: number): SimmerPiece[] {
   const { menu } = question;
   const slices = menu.food
     .filter((one) => one.purpose === 'pot' && isSwished(one, menu.evening.service))
     .flatMap(({ ingredientId, cuts }) => cuts.map((one) => ({ ingredientId, ...one })));
-  return ofOneKind(slices).map(({ ingredientId, cut, massG }): SimmerPiece => {
-    const window = heldWindow(question, context, { ingredientId, cut });
-    return {
-      id: `r1-main-${ingredientId}-${cut}`,
-      ingredientId,
-      cut,
-      round: 1,
-      pan: 'main',
-      massG,
-      way: 'swished',
-      inAtS: readyS,
-      countsFromS: readyS,
-      outAtS: readyS + window.bestS,
-      cookS: window.bestS,
-      ...told(window),
-      inWindow: true,
-      safe: window.bestS >= window.safeS,
-    };
+  return ofOneKind(slices).map((slice) => {
+    const window = heldWindow(question, context, slice);
+    return slicePiece(slice, 'swished', window, [readyS, readyS + window.bestS]);
   });
 }
 
 /** Slices on the hot pan, before any liquid. */
 export function searedPieces(question: SimmerQuestion, { first, context }: PanRounds, startS: number): SimmerPiece[] {
-  return first.early.flatMap(({ portions, atS, lastsS }) =>
-    ofOneKind(portions.filter((portion) => portion.way === 'seared')).map(
-      ({ ingredientId, cut = '', massG }): SimmerPiece => {
+  return first.early.flatMap(({ portions, atS, lastsS }) => {
+    const inAtS = startS + atS;
+    return ofOneKind(portions.filter((portion) => portion.way === 'seared')).map(
+      ({ ingredientId, cut = '', massG }) => {
         const window = question.model.cookWindow(ingredientId, cut, context, 'seared');
-        const inAtS = startS + atS;
-        return {
-          id: `r1-main-${ingredientId}-${cut}`,
-          ingredientId,
-          cut,
-          round: 1,
-          pan: 'main',
-          massG,
-          way: 'seared',
-          inAtS,
-          countsFromS: inAtS,
-          outAtS: inAtS + lastsS,
-          cookS: window.bestS,
-          ...told(window),
-          inWindow: true,
-          safe: window.bestS >= window.safeS,
-        };
+        return slicePiece({ ingredientId, cut, massG }, 'seared', window, [inAtS, inAtS + lastsS]);
       },
-    ),
-  );
+    );
+  });
 }
