@@ -70,11 +70,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
   // Nobody lights a pot hours before it is wanted without being asked once.
   const isAsking = litInS > FAR_S && !isSure;
   const light = useGuard(isAsking ? 'ask' : 'light', () => (isAsking ? setSure(true) : start.ask()), false);
-  const label = isRefused
-    ? 'Light it all the same'
-    : isSure && litInS > FAR_S
-      ? `Yes, light it now, ${lasting(litInS)} early`
-      : 'Light it now';
+  const label = isRefused ? 'Light it all the same' : isSure && litInS > FAR_S ? 'Yes, light it now' : 'Light it now';
   // What a guest must not have stands in a box of its own.
   const open = plan.conflicts.filter((one) => !one.resolvedBy && (one.weight === 'diet' || one.weight === 'care'));
   return (
