@@ -42,14 +42,20 @@ async function shortenScripts(folder, but = []) {
   await Promise.all(files.map(async (file) => writeFile(file, await shortened(await readFile(file, 'utf8')))));
 }
 
+/** A tenth of the time of the smallest, which is a twelfth smaller. */
+const PACKED_WELL = 9;
+
 /**
- * Packs what a server hands out as text, once and as small as it goes, instead of at every request.
+ * Packs what a server hands out as text, once and well, instead of at every request.
  * @param {string} folder whose files get a .br and a .gz beside them
  */
 async function packFiles(folder) {
   const pack = async (file) => {
     const bytes = await readFile(file);
-    const params = { [zlib.constants.BROTLI_PARAM_SIZE_HINT]: bytes.length };
+    const params = {
+      [zlib.constants.BROTLI_PARAM_QUALITY]: PACKED_WELL,
+      [zlib.constants.BROTLI_PARAM_SIZE_HINT]: bytes.length,
+    };
     await writeFile(`${file}.br`, await brotli(bytes, { params }));
     await writeFile(`${file}.gz`, await gzip(bytes, { level: 9 }));
   };
