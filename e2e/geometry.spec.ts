@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './support/test';
 import { geometryFaults } from './support/geometry';
 
 test.use({ viewport: { width: 320, height: 640 } });

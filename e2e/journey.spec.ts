@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './support/test';
 import { awake, lightNow } from './support/screens';
 import { eveningListSchema, eventsAnswerSchema } from '@elixa/contract';
 import { cookOn } from './support/cook';

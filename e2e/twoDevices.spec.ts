@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { awake, lightNow } from './support/screens';
 import path from 'node:path';
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import type { Browser } from '@playwright/test';
+import { expect, test, type Page } from './support/test';
 import { eventsAnswerSchema, mustReadEvening } from '@elixa/contract';
 import { cookOn } from './support/cook';
 import { Network } from './support/network';
