@@ -303,3 +303,22 @@ it('lies the same in a pot of two halves for the meat-free guest: nothing of an 
   expect(second.length).toBeGreaterThan(3);
   expect(second).not.toContain('fishBall');
 });
+
+describe('leaves that are laid on last', () => {
+  const pots = STYLES.flatMap((style) =>
+    [1, 4, 9].map((guests) => ({ id: style.id, guests, evening: suited(eveningFor(guests), style.id) })),
+  );
+
+  it.each(pots)('$id for $guests: stand within the rim, or are told to go in by handfuls', ({ evening }) => {
+    const { placements, warnings } = planPot(evening).build;
+    const highest = Math.max(0, ...placements.filter((one) => one.place === 'top').map((one) => one.toMm));
+    const isOver = highest >= evening.vessel.innerDepthMm + 8;
+    expect(warnings.some((one) => one.id === 'handfuls')).toBe(isOver);
+  });
+
+  it('go in by as many handfuls as there is room for where they are many', () => {
+    const much = suited(eveningFor(4, { overrides: { gramsPerHead: { lettuce: 600 } } }), 'satayPot');
+    const { warnings } = planPot(much).build;
+    expect(warnings.find((one) => one.id === 'handfuls')?.text).toMatch(/^Choy sum and lettuce in \d handfuls$/);
+  });
+});

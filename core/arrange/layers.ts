@@ -41,7 +41,10 @@ export interface LaidOut {
 const MIDDLE_SHARE = 0.75;
 /** Pieces give way a little at their sides. Kitchen estimate, 0.8-1. */
 const NARROWEST = 0.9;
-/** What is laid on top lies at least so thick, in mm, and covers no more than so much of the mouth: what is under it has to be seen. Kitchen estimates. */
+/**
+ * What is laid on top lies at least so thick, in mm, and covers no more than so much of the mouth, since what is under it has
+ * to be seen; more where it would stand over the rim. Kitchen estimates.
+ */
 const TOP_MM = 14;
 const TOP_MOST_AREA = 0.2;
 /** It begins at the heart's edge, so that the best piece is still seen. */
@@ -181,7 +184,9 @@ export function layTops(tops: readonly Bunch[], heartShare: number, fromMm: numb
   const { vessel, chamber } = laying;
   const mouthMm2 = outlineAreaMm2(chamber.outline);
   const fromShare = heartShare < 1 ? heartShare * TOP_INSIDE : 0;
-  const wanted = Math.min(TOP_MOST_AREA, (bulkOf(tops) * 1000) / TOP_MM / mouthMm2);
+  const areaAs = (thickMm: number) => (bulkOf(tops) * 1000) / thickMm / mouthMm2;
+  const roomMm = Math.max(TOP_MM, vessel.innerDepthMm - fromMm);
+  const wanted = Math.max(areaAs(roomMm), Math.min(TOP_MOST_AREA, areaAs(TOP_MM)));
   const toShare = Math.min(widthShareAt(vessel, fromMm), Math.sqrt(fromShare ** 2 + wanted));
   const { turns, costs } = dealRound(tops, laying, (fromShare + toShare) / 2);
   const placed = turns.map(({ bunch, startDeg, sweepDeg }): Placed => {

@@ -1,5 +1,6 @@
 import type { BuildWarning, Units, Vessel } from '@elixa/contract';
 import { shortName } from '../catalogue/shortName';
+import { andList } from '../measures/andList';
 import { showLength } from '../measures/showSize';
 import { betweenDeg } from './around';
 import type { Arrangement } from './arrange';
@@ -38,6 +39,22 @@ function overTheRim({ vessel, laid, units }: Built): BuildWarning[] {
       id: 'overRim',
       text: `It is heaped ${showLength(overMm, units)} over the rim`,
       because: `The ${nameOf(highest)} stands highest. Leaves and sprigs lie loose and fall in as they cook: press them down with the lid, or lay half of them on when the rest has fallen in.`,
+      advice: [],
+    },
+  ];
+}
+
+/** What is laid on last and stands higher than there is room under a lid: it collapses in half a minute, and there is room for more. */
+function inHandfuls({ vessel, laid }: Built): BuildWarning[] {
+  const over = laid.placed.filter((one) => one.place === 'top' && one.toMm - vessel.innerDepthMm >= OVER_RIM_MM);
+  if (over.length === 0) return [];
+  const times = Math.max(...over.map((one) => (one.toMm - one.fromMm) / Math.max(1, vessel.innerDepthMm - one.fromMm)));
+  const names = andList([...new Set(over.map(nameOf))]);
+  return [
+    {
+      id: 'handfuls',
+      text: `${capital(names)} in ${Math.max(2, Math.ceil(times))} handfuls`,
+      because: `All of it at once would stand over the rim. Push the first under with the ladle: it collapses in half a minute, and then there is room for the next.`,
       advice: [],
     },
   ];
@@ -120,6 +137,7 @@ function unreached({ laid, liquidMm, units }: Built): BuildWarning[] {
 /** What the cook has to know of a pot before anything is poured; nothing where all is well. */
 export const buildWarnings = (built: Built): BuildWarning[] => [
   ...overTheRim(built),
+  ...inHandfuls(built),
   ...badlyPut(built),
   ...touching(built),
   ...cramped(built),
