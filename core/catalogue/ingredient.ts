@@ -77,6 +77,11 @@ export interface Cut {
    * many mm thick, and not the whole piece. Kitchen estimates, good to a quarter.
    */
   solidMm?: number;
+  /**
+   * It is weighed dry and goes in soaked, so many times as heavy by the water that it has taken up before. Kitchen estimates,
+   * good to a fifth.
+   */
+  soaks?: number;
   /** It is round: as wide as it is thick, whichever way heat comes. */
   ball?: true;
   /** Bulk density of this cut in a spoon or a cup; it is then measured by them. */

@@ -1,4 +1,4 @@
-import type { Cut, Ingredient } from '../catalogue/ingredient';
+import type { Composition, Cut, Ingredient } from '../catalogue/ingredient';
 import { sidesMm } from '../catalogue/cutThickness';
 import { brickBody } from './brick';
 import { freezingOf, thermalOf, type Thermal } from './composition';
@@ -37,8 +37,24 @@ export function shapeOf(cut: Cut, rhoKgPerM3: number, thicknessMm?: number): Pie
   return { halfSizesM: [thickMm / 2000, wideMm / 2000, wideMm / 2000], isBall: cut.ball === true };
 }
 
-function thermalAt({ composition }: Ingredient): Thermal {
-  return thermalOf(composition, PROPERTIES_AT_C);
+/** What a cut is made of as it goes in: with the water that it was soaked in. */
+export function goesInAs(
+  { composition }: Pick<Ingredient, 'composition'>,
+  { soaks = 1 }: Pick<Cut, 'soaks'>,
+): Composition {
+  const { water, protein, fat, carbohydrate, fibre, ash } = composition;
+  return {
+    water: (water + soaks - 1) / soaks,
+    protein: protein / soaks,
+    fat: fat / soaks,
+    carbohydrate: carbohydrate / soaks,
+    fibre: fibre / soaks,
+    ash: ash / soaks,
+  };
+}
+
+function thermalAt(what: Ingredient, cut: Cut): Thermal {
+  return thermalOf(goesInAs(what, cut), PROPERTIES_AT_C);
 }
 
 export interface FoodBodies {
@@ -85,7 +101,7 @@ export function foodBodies(
   known.set(cut, ofCut);
   const there = ofCut.get(key);
   if (there) return there;
-  const thermal = thermalAt(what);
+  const thermal = thermalAt(what, cut);
   const slow = { ...thermal, k: thermal.k * CAUTION.k };
   const shape = shapeOf(cut, thermal.rho, more.thicknessMm);
   const thawed = {

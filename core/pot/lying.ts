@@ -38,7 +38,7 @@ export class Lying {
   ) {
     const known = reckonedOf(catalogue, piece);
     this.known = known;
-    this.kg = piece.massG / 1000;
+    this.kg = (piece.massG * (known.cut.soaks ?? 1)) / 1000;
     this.mean = conducting(known.mean, piece.mean);
     this.largest = known.wanted.safe ? conducting(known.largest, piece.largest) : undefined;
     this.cooked = { ...piece.cooked };

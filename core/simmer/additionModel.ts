@@ -33,6 +33,8 @@ export interface CookWindow {
 
 export interface Load {
   ingredientId: string;
+  /** How it is cut, which tells what it goes in as. */
+  cut?: string;
   massG: number;
 }
 

@@ -51,7 +51,12 @@ export const isDry = (stage: Stage) => DRY_WORDS.includes(stage.do);
 export const shown = (
   { catalogue, evening }: Menu,
   { ingredientId, cut, massG }: Pick<SimmerPiece, 'ingredientId' | 'cut' | 'massG'>,
-) => showMeasure(massG, catalogue.byId(ingredientId), evening.units, cut).text;
+) => {
+  const what = catalogue.byId(ingredientId);
+  const { text } = showMeasure(massG, what, evening.units, cut);
+  // It was weighed before it soaked.
+  return what.cuts[cut]?.soaks === undefined ? text : `${text} dry`;
+};
 
 /** What `{in}` stands for, a stage said in tonight's words. */
 export function stageSays(stage: Stage, names: readonly string[]): string {

@@ -2,6 +2,7 @@ import type { SimmerPiece } from '@elixa/contract';
 import { STACK_TAKES_MIN, type AdditionWindow, type CookingWay } from '../catalogue/cooking';
 import { reboilS, timeToBoilS } from '../heat/burner';
 import { freezingOf, specificHeatJPerKgK, thermalOf } from '../heat/composition';
+import { goesInAs } from '../heat/foodBody';
 import { KEPT_C } from '../heat/givens';
 import { slowerBy } from '../heat/slowerBy';
 import { sum } from '../measures/sum';
@@ -30,8 +31,12 @@ const stacked = (window: AdditionWindow): AdditionWindow => ({
 /** Heat that a cold load takes to the boil, in J. */
 const heatDrawnJ = (loads: readonly Load[], pan: PanContext): number =>
   sum(
-    loads.map(({ ingredientId, massG }) => {
-      const { composition, kept } = pan.catalogue.byId(ingredientId);
+    loads.map(({ ingredientId, cut = '', massG: weighedG }) => {
+      const what = pan.catalogue.byId(ingredientId);
+      const { kept } = what;
+      const { soaks = 1 } = what.cuts[cut] ?? {};
+      const composition = goesInAs(what, { soaks });
+      const massG = weighedG * soaks;
       const fromC = KEPT_C[kept];
       const cp = specificHeatJPerKgK(composition, (Math.max(0, fromC) + pan.boilingC) / 2);
       if (kept !== 'freezer') return (massG / 1000) * cp * (pan.boilingC - fromC);

@@ -259,11 +259,12 @@ export const TOFU_AND_EGG = [
     kinds: ['plant'],
     allergens: ['soy', 'sulphites'],
     composition: byDifference(8, 46, 22, 2, 4),
-    settledDensityGPerMl: 0.5,
+    settledDensityGPerMl: 0.42,
     section: 'driedGoods',
     cuts: {
       soaked: {
         label: 'soaked, in 5 cm lengths',
+        soaks: 2.3,
         short: 'bean curd sticks',
         thicknessMm: 5,
         pieceG: 4,

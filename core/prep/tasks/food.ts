@@ -6,7 +6,7 @@ import { BOARD_ORDER, type PrepStep, type PrepWork } from '../../catalogue/work'
 import type { Helping } from '../../diners/helpings';
 import type { Menu } from '../../evening/menu';
 import { showMeasure } from '../../measures/showMeasure';
-import { showLength } from '../../measures/showSize';
+import { showLength, showWeight } from '../../measures/showSize';
 import type { Lag } from '../problem';
 import { LONG_WAIT_MIN } from './liquids';
 import { madeSteps } from './made';
@@ -63,8 +63,15 @@ function things(food: readonly Helping[]): Thing[] {
   return [...byId.values()];
 }
 
-function amountText({ what, massG, asideG }: Thing, units: Units): string {
-  const all = showMeasure(massG, what, units).text;
+/** What is weighed dry, and what it comes to. */
+function soakedText({ what, cuts, massG }: Thing, dry: string, units: Units): string {
+  const { soaks } = what.cuts[cuts[0] ?? ''] ?? {};
+  return soaks === undefined ? dry : `${dry} dry, about ${showWeight(massG * soaks, units)} when it has soaked`;
+}
+
+function amountText(thing: Thing, units: Units): string {
+  const { what, massG, asideG } = thing;
+  const all = soakedText(thing, showMeasure(massG, what, units).text, units);
   if (asideG === 0 || asideG === massG) return all;
   return `${all}, ${showMeasure(asideG, what, units).text} of it for the small pan`;
 }
