@@ -5,6 +5,11 @@ export interface AdditionWindow {
   mostMin: number;
   /** Below this time it is not safe to eat, whatever its texture. */
   safeMin: number;
+  /**
+   * When the mean piece is at its best and past it, where that is before the largest one is safe with all that is to spare:
+   * for what is gone through by the model of heat, in which the largest is followed by itself.
+   */
+  tender?: { bestMin: number; mostMin: number };
   /** Plants slow down with the boiling point by a z-value in °C; animal foods by how far the centre must climb. */
   slowsBy: { zC: number } | { centreC: number };
   sign: string;
@@ -37,7 +42,16 @@ export const animal = (
   mostMin: number,
   centreC: number,
   sign: string,
-): AdditionWindow => ({ leastMin: safeMin, bestMin, mostMin, safeMin, slowsBy: { centreC }, sign });
+  tender?: AdditionWindow['tender'],
+): AdditionWindow => ({
+  leastMin: safeMin,
+  bestMin,
+  mostMin,
+  safeMin,
+  slowsBy: { centreC },
+  sign,
+  ...(tender ? { tender } : {}),
+});
 
 /**
  * What stands in a stack is heated through its neighbours and takes so many minutes longer than by itself. Kitchen

@@ -179,7 +179,8 @@ export function wantedOf(what: Ingredient, cut: Cut, window: AdditionWindow): Wa
   fitted.set(window, ofWindow);
   const there = ofWindow.get(what.id);
   if (there) return there;
-  const { slowsBy, leastMin, bestMin, mostMin, safeMin, sign } = window;
+  const { slowsBy, leastMin, safeMin, sign } = window;
+  const { bestMin, mostMin } = window.tender ?? window;
   const measure: Wanted['measure'] =
     'zC' in slowsBy ? { is: 'cookValue', zC: slowsBy.zC } : { is: 'doneFor', centreC: slowsBy.centreC };
   const { mean, largest } = foodBodies(what, cut);

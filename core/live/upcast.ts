@@ -23,7 +23,10 @@ import { liveSteps, type LiveStep } from './liveSteps';
 import { inOrder } from './order';
 import { planHashOf } from './planHash';
 
-/** Times that stood otherwise in the table then, in minutes at 100 °C: tofu was to be hot to the touch, not to the middle. */
+/**
+ * Times that stood otherwise in the table then, in minutes at 100 °C: tofu was to be hot to the touch, not to the middle, and
+ * what is tender was left in for longer.
+ */
 const ROWS_THEN: Readonly<Record<string, readonly [least: number, best: number, most: number]>> = {
   'firmTofu/block': [3, 6, 25],
   'firmTofu/slab': [2, 4, 25],
@@ -31,6 +34,16 @@ const ROWS_THEN: Readonly<Record<string, readonly [least: number, best: number, 
   'silkenTofu/block': [4, 7, 20],
   'grilledTofu/block': [3, 5, 30],
   'sweetcorn/disc': [5, 7, 15],
+  'chickenThigh/chunk': [11, 12, 25],
+  'beefSlice/thin': [1, 1.5, 4],
+  'porkLoin/thin': [0.9, 1.2, 3],
+  'lambSlice/thin': [1, 1.5, 4],
+  'salmonFillet/slice': [7, 8, 12],
+  'codFillet/slice': [6.5, 7, 10],
+  'seaBream/slice': [3.6, 4, 7],
+  'enoki/tuft': [3, 4, 8],
+  'napaCabbage/leaf': [1, 2, 5],
+  'dumpling/whole': [10.2, 11, 14],
 };
 
 /** What was cooked then stays as it was told, whatever is planned for a finish now. */

@@ -243,11 +243,17 @@ describe('while it is going on', () => {
     const two: Evening = { ...evening, cooks: 2 };
     const clock = from(two, 150);
     const start = prepFromNow(two, clock);
-    const ticks = start.tasks.filter((each) => each.attended).slice(0, 4);
-    const later = { now: ticks[3]!.endsAt, ticks: new Map(ticks.map((each) => [each.id, ms(each.endsAt)])) };
+    const attended = start.tasks.filter((each) => each.attended);
+    // A moment at which both have their hands free.
+    const now = attended
+      .slice(3)
+      .map((each) => each.endsAt)
+      .find((at) => attended.every((each) => each.endsAt <= at || each.startsAt >= at))!;
+    const ticks = attended.filter((each) => each.endsAt <= now);
+    const later = { now, ticks: new Map(ticks.map((each) => [each.id, ms(each.endsAt)])) };
     const rest = prepFromNow(two, { ...later, soFar: start });
     expect(rest.late).toBe(0);
-    expect(order(rest)).toEqual(order(start).slice(4));
+    expect(order(rest)).toEqual(order(start).filter((id) => !ticks.some((each) => each.id === id)));
     // Two minutes behind, everything moves, and nothing changes places.
     const behind = prepFromNow(two, { now: shiftIso(later.now, 120), ticks: later.ticks, soFar: rest });
     expect(behind.late).toBeLessThanOrEqual(120);

@@ -90,7 +90,7 @@ export const WATCHED: Record<
   'mussel/shell': { sides: [0.014, 0.02, 0.03], k: 0.5, cp: 3700, safeC: 63 },
   'razorClam/shell': { sides: [0.01, 0.012, 0.06], k: 0.5, cp: 3700, safeC: 63 },
   'crabLeg/split': { sides: [0.02, 0.022, 0.08], k: 0.5, cp: 3600, safeC: 63 },
-  'dumpling/whole': { sides: [0.024, 0.03, 0.05], k: 0.46, cp: 3300, safeC: 71 },
+  'dumpling/whole': { sides: [0.018, 0.032, 0.055], k: 0.46, cp: 3300, safeC: 71 },
   'egg/beaten': { sides: [0.006, 0.06, 0.06], k: 0.5, cp: 3600, safeC: 71 },
 };
 const COLD_C = 3;

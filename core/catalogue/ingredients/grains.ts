@@ -143,11 +143,13 @@ export const GRAINS = [
     kinds: ['plant'],
     allergens: ['sulphites'],
     composition: byDifference(14, 0.1, 0.2, 0.5, 0.3),
-    settledDensityGPerMl: 0.8,
+    // Weighed dry, in room as it is soaked.
+    settledDensityGPerMl: 0.5,
     cuts: {
       soaked: {
         label: 'soaked, cut once',
         short: 'glass noodles',
+        soaks: 1.8,
         thicknessMm: 3,
         pieceG: 10,
         cooks: { simmered: plant(3, 5, 8, 25, 'clear, no white core') },
@@ -165,11 +167,13 @@ export const GRAINS = [
     family: 'grain',
     kinds: ['plant'],
     composition: byDifference(14, 0.2, 0.4, 4.1, 0.3),
-    settledDensityGPerMl: 0.8,
+    // Weighed dry, in room as it is soaked.
+    settledDensityGPerMl: 0.48,
     cuts: {
       soaked: {
         label: 'soaked, cut once',
         short: 'vermicelli',
+        soaks: 1.9,
         thicknessMm: 2,
         pieceG: 8,
         cooks: { simmered: plant(1, 2, 4, 25, 'clear') },
@@ -187,11 +191,13 @@ export const GRAINS = [
     family: 'grain',
     kinds: ['plant'],
     composition: byDifference(11.1, 7, 1.6, 0.9, 0.1),
-    settledDensityGPerMl: 0.8,
+    // Weighed dry, in room as it is soaked.
+    settledDensityGPerMl: 0.53,
     cuts: {
       soaked: {
         label: 'soaked',
         short: 'rice noodles',
+        soaks: 1.7,
         thicknessMm: 2,
         pieceG: 8,
         cooks: { simmered: plant(1.5, 2.5, 5, 25, 'soft') },
@@ -319,9 +325,10 @@ export const GRAINS = [
       whole: {
         label: 'whole',
         short: 'dumplings',
-        thicknessMm: 25,
+        // 22 mm in the middle, and thin at the edge all round: to heat it is a slab of so much.
+        thicknessMm: 18,
         pieceG: 30,
-        cooks: { simmered: animal(10.2, 11, 14, 71, 'it floats, then one minute more') },
+        cooks: { simmered: animal(7.5, 8, 11, 71, 'it floats, then one minute more', { bestMin: 7, mostMin: 10 }) },
         look: { glyph: 'dumpling', glaze: 'grain' },
       },
     },
@@ -364,11 +371,13 @@ export const GRAINS = [
     kinds: ['plant'],
     allergens: ['sulphites'],
     composition: byDifference(13, 0.1, 0.2, 0.9, 0.3),
-    settledDensityGPerMl: 0.8,
+    // Weighed dry, in room as it is soaked.
+    settledDensityGPerMl: 0.5,
     cuts: {
       soaked: {
         label: 'soaked',
         short: 'potato noodles',
+        soaks: 1.8,
         thicknessMm: 2,
         pieceG: 8,
         cooks: { simmered: plant(2, 3, 5, 25, 'clear, no white core') },
@@ -386,11 +395,13 @@ export const GRAINS = [
     family: 'grain',
     kinds: ['plant'],
     composition: byDifference(11.1, 7, 1.6, 0.9, 0.1),
-    settledDensityGPerMl: 0.7,
+    // Weighed dry, in room as it is soaked.
+    settledDensityGPerMl: 0.5,
     cuts: {
       soaked: {
         label: 'soaked',
         short: 'rice vermicelli',
+        soaks: 1.7,
         thicknessMm: 1,
         pieceG: 6,
         cooks: { simmered: plant(0.5, 1, 3, 25, 'soft') },

@@ -26,7 +26,7 @@ export const MEAT = [
         short: 'chicken',
         thicknessMm: 28,
         pieceG: 28,
-        cooks: { simmered: animal(11, 12, 25, 74, 'plump and round, no pink at the thickest; 74 °C inside') },
+        cooks: { simmered: animal(11, 12, 18, 74, 'plump and round, no pink at the thickest; 74 °C inside') },
       },
       thin: {
         label: '4 mm slices',
@@ -189,7 +189,7 @@ export const MEAT = [
         thicknessMm: 2,
         pieceG: 20,
         cooks: {
-          simmered: animal(1, 1.5, 4, 63, 'the pink is gone'),
+          simmered: animal(1, 1.5, 6, 63, 'the pink is gone'),
           swished: animal(0.35, 0.45, 1.2, 63, 'the pink is just gone'),
           seared: animal(0.4, 0.6, 1, 63, 'brown on one side, the pink gone on the other'),
         },
@@ -321,7 +321,7 @@ export const MEAT = [
         thicknessMm: 2,
         pieceG: 16,
         cooks: {
-          simmered: animal(0.9, 1.2, 3, 71, 'no pink left'),
+          simmered: animal(0.9, 1.2, 6, 71, 'no pink left'),
           swished: animal(0.9, 1.2, 3, 71, 'white through, no pink left'),
         },
         look: { glyph: 'ribbon', glaze: 'pork' },
@@ -408,7 +408,7 @@ export const MEAT = [
         thicknessMm: 2,
         pieceG: 16,
         cooks: {
-          simmered: animal(1, 1.5, 4, 63, 'grey-brown through'),
+          simmered: animal(1, 1.5, 6, 63, 'grey-brown through'),
           swished: animal(0.35, 0.5, 1.2, 63, 'grey-brown through'),
         },
         look: { glyph: 'ribbon', glaze: 'meat' },
@@ -504,7 +504,9 @@ export const MEAT = [
         short: 'chicken from the broth',
         thicknessMm: 40,
         pieceG: 42,
-        cooks: { simmered: animal(17.5, 18, 50, 74, 'hot to the bone, the meat loose on it') },
+        cooks: {
+          simmered: animal(17.5, 18, 50, 74, 'hot to the bone, the meat loose on it', { bestMin: 14, mostMin: 50 }),
+        },
         work: {
           says: 'Lift it hot out of the broth at the last, pick off splinters, and cover it with a ladle of the broth; what has grown cold takes ten minutes more',
           fixedMin: 1,
@@ -638,10 +640,11 @@ export const MEAT = [
     composition: byDifference(3, 62, 32, 0, 2.5),
     saltPct: 1,
     densityGPerMl: 0.07,
-    settledDensityGPerMl: 0.5,
+    settledDensityGPerMl: 0.38,
     cuts: {
       piece: {
         label: 'soaked, squeezed, in 3 cm pieces',
+        soaks: 2.5,
         short: 'pork skin',
         thicknessMm: 8,
         pieceG: 2,

@@ -69,7 +69,7 @@ export const MUSHROOMS_AND_SEAWEED = [
         short: 'enoki',
         thicknessMm: 10,
         pieceG: 15,
-        cooks: { simmered: mushroom(3, 4, 8, 'limp and glossy') },
+        cooks: { simmered: mushroom(2.5, 3.5, 8, 'limp and glossy') },
       },
     },
     work: { says: 'Ends off, tear into small tufts', minPer100G: 0.8 },
@@ -103,6 +103,7 @@ export const MUSHROOMS_AND_SEAWEED = [
     cuts: {
       soaked: {
         label: 'soaked, sliced',
+        soaks: 4,
         short: 'dried shiitake',
         thicknessMm: 5,
         pieceG: 10,
@@ -270,6 +271,7 @@ export const MUSHROOMS_AND_SEAWEED = [
       torn: {
         label: 'soaked, torn',
         short: 'wood ear',
+        soaks: 6,
         thicknessMm: 2,
         pieceG: 4,
         cooks: { simmered: mushroom(3, 5, 25, 'clear and crisp') },
@@ -302,12 +304,13 @@ export const MUSHROOMS_AND_SEAWEED = [
       { withIngredientId: 'driedShiitake', keeps: 'savour', ratio: 1.2, text: 'dried shiitake; darker and woodier' },
     ],
     densityGPerMl: 0.3,
-    settledDensityGPerMl: 0.5,
+    settledDensityGPerMl: 0.33,
     drinksMlPerG: 0.5,
     // Weighed dry; a square of 4 g when it has swollen.
     cuts: {
       square: {
         label: '3 cm squares, from the broth',
+        soaks: 3,
         fromLiquid: true,
         short: 'kelp from the broth',
         thicknessMm: 3,
@@ -318,6 +321,7 @@ export const MUSHROOMS_AND_SEAWEED = [
       },
       soaked: {
         label: '3 cm squares, soaked',
+        soaks: 3,
         short: 'kelp',
         thicknessMm: 3,
         pieceG: 1.2,
@@ -376,6 +380,7 @@ export const MUSHROOMS_AND_SEAWEED = [
       torn: {
         label: 'soaked, torn',
         short: 'snow fungus',
+        soaks: 8,
         thicknessMm: 2,
         pieceG: 2,
         cooks: { simmered: mushroom(3, 5, 25, 'clear and crisp') },

@@ -28,7 +28,12 @@ export const SEA = [
         short: 'cod',
         thicknessMm: 15,
         pieceG: 30,
-        cooks: { simmered: animal(6.5, 7, 10, 63, 'white through and just about to flake; 63 °C inside') },
+        cooks: {
+          simmered: animal(6.5, 7, 8.5, 63, 'white through and just about to flake; 63 °C inside', {
+            bestMin: 5.4,
+            mostMin: 7.5,
+          }),
+        },
       },
     },
     replacements: [{ withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' }],
@@ -55,7 +60,9 @@ export const SEA = [
         short: 'salmon',
         thicknessMm: 15,
         pieceG: 32,
-        cooks: { simmered: animal(7, 8, 12, 63, 'pale through, a flake lifts; 63 °C inside') },
+        cooks: {
+          simmered: animal(7, 8, 9, 63, 'pale through, a flake lifts; 63 °C inside', { bestMin: 5.8, mostMin: 7.5 }),
+        },
         look: { glyph: 'fillet', glaze: 'shellfish' },
       },
       thin: {
@@ -91,7 +98,7 @@ export const SEA = [
         short: 'bream',
         thicknessMm: 10,
         pieceG: 25,
-        cooks: { simmered: animal(3.6, 4, 7, 63, 'white through') },
+        cooks: { simmered: animal(3.6, 4, 5.5, 63, 'white through', { bestMin: 3, mostMin: 4.5 }) },
       },
     },
     replacements: [{ withIngredientId: 'codFillet', keeps: 'mass', text: 'cod' }],
@@ -442,7 +449,7 @@ export const SEA = [
         short: 'oysters',
         thicknessMm: 14,
         pieceG: 16,
-        cooks: { simmered: animal(5.5, 5.8, 7, 63, 'frilled at the edge, firm') },
+        cooks: { simmered: animal(5.5, 5.8, 7, 63, 'frilled at the edge, firm', { bestMin: 4.6, mostMin: 6 }) },
         look: { glyph: 'shell', glaze: 'fish' },
       },
     },
@@ -467,7 +474,8 @@ export const SEA = [
       shell: {
         label: 'in the shell, bearded',
         short: 'mussels',
-        thicknessMm: 22,
+        // The flesh in it; the shell opens before that is hot.
+        thicknessMm: 16,
         pieceG: 15,
         cooks: { simmered: animal(3.8, 4.2, 6, 63, 'open by itself') },
         look: { glyph: 'shell', glaze: 'seaweed' },

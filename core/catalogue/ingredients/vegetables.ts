@@ -37,7 +37,7 @@ export const VEGETABLES = [
         thicknessMm: 1,
         pieceG: 8,
         partOfWhole: true,
-        cooks: { simmered: plant(1, 2, 5, 25, 'collapsed and bright') },
+        cooks: { simmered: plant(1, 2, 4, 25, 'collapsed and bright') },
       },
       wholeLeaf: {
         label: 'inner leaves, whole',

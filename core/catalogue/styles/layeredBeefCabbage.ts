@@ -69,7 +69,8 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       place: 'heart',
       layer: 2,
     },
-    { ingredientId: 'enoki', role: 'mushroom', rangeG: [10, 15, 25], cuts: whole('tuft'), place: 'heart', layer: 2 },
+    // In the middle for the last minutes: as long as the blocks take is too long for it.
+    { ingredientId: 'enoki', role: 'topping', rangeG: [10, 15, 25], cuts: whole('tuft'), place: 'top', layer: 3 },
     { ingredientId: 'scallion', role: 'topping', rangeG: [8, 10, 12], cuts: whole('length'), place: 'top', layer: 3 },
   ],
   stages: [
