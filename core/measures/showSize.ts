@@ -46,10 +46,15 @@ export function showLength(mm: number, units: Units): string {
   return `${fractionText(Math.max(1, Math.round((mm / INCH_MM) * parts)) / parts)} in`;
 }
 
-/** Eighths of an inch, rounded down: a piece cut thicker than the plan has it would not be done in its time. */
+/**
+ * Eighths of an inch, from one on quarters, as nobody cuts closer by eye; rounded down, since a piece cut thicker than the
+ * plan has it would not be done in its time.
+ */
 function inchesDown(mm: number): string {
-  const eighths = Math.floor((mm / INCH_MM) * 8);
-  return eighths === 0 ? '1/16 in' : `${fractionText(eighths / 8)} in`;
+  const inches = mm / INCH_MM;
+  const parts = inches < 1 ? 8 : 4;
+  const whole = Math.floor(inches * parts);
+  return whole === 0 ? '1/16 in' : `${fractionText(whole / parts)} in`;
 }
 
 /**

@@ -66,6 +66,14 @@ describe('the shopping list', () => {
     expect(item(shopping, 'water')).toBeUndefined();
   });
 
+  it('says of a pack that is a little short that it is enough', () => {
+    const of = (massG: number) =>
+      shoppingList(EVENING, [{ ...amounts[0]!, ingredientId: 'kingOyster', massG }], [])[0]!;
+    expect([of(150).buy.text, of(150).use]).toEqual(['1 × 150 g tray', undefined]);
+    expect([of(154).buy.text, of(154).use?.text]).toEqual(['1 × 150 g tray', '4 g less than is planned: near enough']);
+    expect([of(160).buy.text, of(160).use?.text ?? '']).not.toContain('near enough');
+  });
+
   it('never weighs out less than is needed', () => {
     for (let count = 1; count <= 14; count += 1) {
       for (const one of planPot(eveningFor(count)).shopping.filter((row) => row.buy.unit === 'g')) {

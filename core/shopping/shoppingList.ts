@@ -18,6 +18,8 @@ import { goodOn } from './pantry';
 const WORTH_USING_G = 50;
 /** Nobody runs out for less than this share of what is needed. */
 const NEAR_ENOUGH = 0.97;
+/** What kitchen scales show, in g. */
+const WORTH_TELLING_G = 1;
 /** So much more of something a head goes into a pot without being noticed. Kitchen estimate. */
 const MORE_A_HEAD_G = 40;
 
@@ -77,6 +79,12 @@ function useOf(leftG: number, what: Ingredient, evening: Evening): Advice | unde
   return perHeadG <= MORE_A_HEAD_G
     ? { text: `Take it all tonight: ${showWeight(moreG, evening.units)} a head more`, edit }
     : { text: `Take ${showWeight(moreG, evening.units)} a head more; the rest ${keeps}`, edit };
+}
+
+/** What is sold a little short of what is planned is bought all the same, and said to be. */
+function shortOf(shortG: number, units: Units): Advice | undefined {
+  if (shortG < WORTH_TELLING_G) return undefined;
+  return { text: `${showWeight(shortG, units)} less than is planned: near enough` };
 }
 
 /** What a thing is bought as. */
@@ -146,7 +154,7 @@ export function shoppingList(
         leftG,
         section: sectionOf(what),
         purposes: [...purposes],
-        use: useOf(leftG, what, evening),
+        use: shortOf(missingG - boughtG, evening.units) ?? useOf(leftG, what, evening),
       };
     })
     .sort(
