@@ -41,7 +41,7 @@ describe('the next thing to do', () => {
 
   it('is named, with its countdown, before it is due', async () => {
     await show(viewAt(add, steps[add]!.atS - 65));
-    expect(screen.getByRole('heading')).toHaveTextContent('Chicken and daikon in');
+    expect(screen.getByRole('heading')).toHaveTextContent(steps[add]!.title);
     expect(screen.getByLabelText('in 1:05')).toBeTruthy();
     expect(screen.getByText('Next')).toBeTruthy();
   });
