@@ -223,6 +223,8 @@ export const eveningSchema = z.strictObject({
     homemade: z.array(catalogueIdSchema).max(20).optional(),
     /** What is bought ready cut or cooked, and needs no preparation. */
     bought: z.array(catalogueIdSchema).max(40).optional(),
+    /** What shops sell sliced, and is cut in this kitchen all the same. */
+    cutAtHome: z.array(catalogueIdSchema).max(40).optional(),
     /** Sauces and bases that are made although a jar of them is in the house, by formula. */
     fresh: z.array(catalogueIdSchema).max(12).optional(),
     /** How many times over a sauce or base is made, by formula; what is not for tonight is kept. */

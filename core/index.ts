@@ -135,7 +135,7 @@ export { pantryCsv, pantryFromCsv, shoppingCsv } from './formats/csv';
 export { SECTION_WORDS, shoppingText } from './formats/shoppingText';
 export { programText } from './formats/programText';
 export type { Section } from './catalogue/pack';
-export { prepWorkOf } from './catalogue/prepWork';
+export { isBoughtReady, prepWorkOf } from './catalogue/prepWork';
 export { inStock, mergePantry, pantryKey, putAway, takenOut, type Count } from './shopping/pantry';
 export { shoppingList } from './shopping/shoppingList';
 export { listAlone, solvePrep } from './prep/solve';

@@ -42,7 +42,9 @@ async function leave({ page, network }: Phone): Promise<void> {
 
 const heading = (page: Page) => page.getByRole('heading', { level: 2 }).first();
 const main = (page: Page) =>
-  page.getByRole('button', { name: /^(It is lit|It boils|They are in|It is in|Skimmed|Done|It is poured)$/ });
+  page.getByRole('button', {
+    name: /^(It is lit|It boils|They are in|It is in|Skimmed|Done|It is poured|It is on the table)$/,
+  });
 const headingOf = async (page: Page) => (await heading(page).textContent()) ?? '';
 
 /** Taps what is next. @returns the words of what comes then */

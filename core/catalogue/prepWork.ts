@@ -1,5 +1,7 @@
+import type { Evening } from '@elixa/contract';
 import type { Family } from './family';
 import type { Ingredient } from './ingredient';
+import { styleById } from './styles';
 import { alone, by, HOUR, type PrepWork } from './work';
 
 /**
@@ -138,3 +140,15 @@ export function prepWorkOf(what: Ingredient, cut: string, schools: Readonly<Reco
     .find((one) => one?.of === what.id);
   return { ...BY_FAMILY[what.family], ...what.work, ...what.cuts[cut]?.work, ...school?.work };
 }
+
+/** Whether a cut is bought ready where nobody says otherwise: as shops sell it, or since its pot is a quick one. */
+export const isUsuallyBought = (
+  style: Pick<Evening['style'], 'id' | 'schools'>,
+  what: Ingredient,
+  cut: string,
+): boolean =>
+  prepWorkOf(what, cut, style.schools).sold === true || (styleById(style.id)?.boughtReady?.includes(what.id) ?? false);
+
+/** Whether a cut is bought ready tonight. */
+export const isBoughtReady = ({ choices, style }: Evening, what: Ingredient, cut: string): boolean =>
+  choices.bought?.includes(what.id) || (isUsuallyBought(style, what, cut) && !choices.cutAtHome?.includes(what.id));

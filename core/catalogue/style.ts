@@ -170,6 +170,8 @@ export interface Style {
   meatFreeSide?: 'first' | 'second';
   brothMlPerHead: number;
   /** A broth that stands in for it when time is short. */
+  /** What is bought ready to cook for it unless the cook wants to do it: a quick pot is quick. */
+  boughtReady?: readonly string[];
   quickBroth?: { formulaId: string; says: string };
   /** What lets a strong sauce down as it boils away, beside the pot. */
   letDownFormulaId?: string;

@@ -34,6 +34,8 @@ export interface PrepWork {
   keepsMin: number;
   /** It is still worth buying ready cut or cooked when time is short, and what that is called. */
   bought?: string;
+  /** Shops sell it so, and it is bought so unless the cook wants to do it. */
+  sold?: true;
 }
 
 export const HOUR = 60;
@@ -68,3 +70,6 @@ export const firmed: Partial<PrepWork> = {
   minPer100G: 1.6,
   bought: 'sliced by the butcher',
 };
+
+/** The same of meat that shops sell in thin slices. */
+export const slicedFirm: Partial<PrepWork> = { ...firmed, sold: true };

@@ -203,6 +203,7 @@ function kitchenFaults(evening: Evening): FieldError[] {
           ],
     ),
     ...(choices.bought ?? []).flatMap((id, index) => unknown(`choices.bought[${index}]`, id)),
+    ...(choices.cutAtHome ?? []).flatMap((id, index) => unknown(`choices.cutAtHome[${index}]`, id)),
     ...pantry.flatMap(({ itemId }, index) => unknown(`pantry[${index}].itemId`, itemId)),
     ...(startAt && Date.parse(startAt) >= Date.parse(sitDownAt)
       ? [

@@ -12,7 +12,7 @@ const without = <Part extends object, Key extends keyof Part>(part: Part, ...key
  * small pans for some, what was bought ready, jars and batches.
  */
 export function housePotOf(evening: Evening, as: Pick<HousePot, 'id' | 'name' | 'changedAt'>): HousePot {
-  const choices = without(evening.choices, 'bought', 'fresh', 'batches', 'pots');
+  const choices = without(evening.choices, 'bought', 'cutAtHome', 'fresh', 'batches', 'pots');
   const { liquids } = choices;
   const others = Object.entries(liquids ?? {}).filter(([key]) => key !== 'otherHalf' || evening.vessel.divided);
   return {

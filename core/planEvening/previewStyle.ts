@@ -23,9 +23,10 @@ export interface PotPreview extends PotSauces {
   build?: Buildable;
   /** How far what the house has would carry it. */
   fromTheHouse?: FromTheHouse;
-  /** Seconds of work from the first cut to sitting down, and from lighting the burner to the first food. */
+  /** Seconds from the first cut to sitting down; all hands' work in it, and what each pair of hands waits. */
   spanS?: number;
-  toFirstFoodS?: number;
+  attendedS?: number;
+  waitsS?: number;
   /** Fillings that the pot is cooked in. */
   fillings?: number;
   /** Guests who could not eat everything in it as it stands. */
@@ -70,7 +71,8 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
     ...saucesOf(plan),
     fromTheHouse: fromTheHouse(menu.catalogue, plan.shopping, evening.pantry ?? [], evening.sitDownAt.slice(0, 10)),
     spanS: prep.spanS,
-    toFirstFoodS: plan.simmer.readyAtS[0],
+    attendedS: prep.attendedS,
+    waitsS: Math.max(0, prep.spanS - prep.attendedS / evening.cooks),
     fillings: plan.build.rounds.length,
     notFor: [...new Set(plan.conflicts.filter((one) => !one.resolvedBy).map((one) => one.diner))],
   };

@@ -130,7 +130,7 @@ describe('what follows from the choices', () => {
     const beef = styleChosen(eveningFor(4, { vessel: VESSELS.find((one) => one.id === 'iron30')! }), 'sukiyakiEast');
     const prep = prepQuickly({
       ...beef,
-      choices: { ...beef.choices, liquids: { ahead: ['beefJeongolMarinade'] } },
+      choices: { ...beef.choices, liquids: { ahead: ['beefJeongolMarinade'] }, cutAtHome: ['beefSlice'] },
     });
     const cut = task(prep, 'beefSlice.cut');
     expect(ms(cut.startsAt)).toBeLessThan(ms(task(prep, 'napaCabbage.cut').startsAt));

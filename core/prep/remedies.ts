@@ -2,7 +2,7 @@ import type { Edit, Evening, Remedy } from '@elixa/contract';
 import { catalogueOf } from '../catalogue/catalogue';
 import { brothsOf, chosenLiquids } from '../evening/chosenLiquids';
 import type { Style } from '../catalogue/style';
-import { prepWorkOf } from '../catalogue/prepWork';
+import { isBoughtReady, prepWorkOf } from '../catalogue/prepWork';
 import { schoolOf } from '../catalogue/school';
 import { styleById } from '../catalogue/styles';
 import { askedPerHeadG } from '../diners/helpings';
@@ -46,14 +46,14 @@ function schoolChanges(evening: Evening, style: Style): Change[] {
 
 function boughtChanges(evening: Evening, style: Style): Change[] {
   const catalogue = catalogueOf(evening);
-  const bought = evening.choices.bought ?? [];
   const { pot, finish } = slotsOf(evening, style);
   return [...pot, ...finish]
-    .filter((item) => !bought.includes(item.ingredientId) && !evening.choices.leaveOut.includes(item.ingredientId))
+    .filter((item) => !evening.choices.leaveOut.includes(item.ingredientId))
     .flatMap((item) => {
       const what = catalogue.byId(item.ingredientId);
-      const words = prepWorkOf(what, item.cuts[0]?.cut ?? '', evening.style.schools).bought;
-      if (!words) return [];
+      const cut = item.cuts[0]?.cut ?? '';
+      const words = prepWorkOf(what, cut, evening.style.schools).bought;
+      if (!words || isBoughtReady(evening, what, cut)) return [];
       return [
         {
           id: `bought-${what.id}`,

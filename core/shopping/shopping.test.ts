@@ -74,6 +74,13 @@ describe('the shopping list', () => {
     expect([of(160).buy.text, of(160).use?.text ?? '']).not.toContain('near enough');
   });
 
+  it('asks for meat in slices where shops slice it, and as it is where the cook does', () => {
+    const evening = suited(eveningFor(4), 'sukiyakiEast');
+    expect(item(planPot(evening).shopping, 'beefSlice').buy.text).toMatch(/ g, sliced by the butcher$/);
+    const byHand = { ...evening, choices: { ...evening.choices, cutAtHome: ['beefSlice'] } };
+    expect(item(planPot(byHand).shopping, 'beefSlice').buy.text).toMatch(/ g$/);
+  });
+
   it('never weighs out less than is needed', () => {
     for (let count = 1; count <= 14; count += 1) {
       for (const one of planPot(eveningFor(count)).shopping.filter((row) => row.buy.unit === 'g')) {

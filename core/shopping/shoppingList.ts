@@ -3,6 +3,7 @@ import { catalogueOf } from '../catalogue/catalogue';
 import { formulaById } from '../catalogue/formulas';
 import type { Ingredient } from '../catalogue/ingredient';
 import { SECTIONS } from '../catalogue/pack';
+import { isBoughtReady, prepWorkOf } from '../catalogue/prepWork';
 import { LEFT_KEEPS_DAYS, LOOSE_STEP_G, packOf, sectionOf } from '../catalogue/packs';
 import { styleById } from '../catalogue/styles';
 import { askedPerHeadG } from '../diners/helpings';
@@ -62,6 +63,14 @@ function askedTonightG(evening: Evening, ingredientId: string): number | undefin
   const slot = style && slotsOf(evening, style).pot.find((one) => one.ingredientId === ingredientId);
   if (!slot || evening.choices.swaps.some((swap) => swap.ingredientId === ingredientId)) return undefined;
   return askedPerHeadG(evening, slot);
+}
+
+/** How it is asked for in the shop, where it is bought ready to cook. */
+function readyWords(evening: Evening, what: Ingredient): string | undefined {
+  const style = styleById(evening.style.id);
+  const cut = style && slotsOf(evening, style).pot.find((one) => one.ingredientId === what.id)?.cuts[0]?.cut;
+  if (cut === undefined || !isBoughtReady(evening, what, cut)) return undefined;
+  return prepWorkOf(what, cut, evening.style.schools).bought;
 }
 
 /** Where tonight could take what will be left over. */
@@ -143,7 +152,9 @@ export function shoppingList(
       const what = catalogue.byId(ingredientId);
       const haveG = Math.min(needG, have.get(ingredientId) ?? 0);
       const missingG = needG - haveG < needG * (1 - NEAR_ENOUGH) ? 0 : needG - haveG;
-      const { buy, boughtG } = purchase(missingG, what, evening.units);
+      const { buy: loose, boughtG } = purchase(missingG, what, evening.units);
+      const ready = loose.count > 0 ? readyWords(evening, what) : undefined;
+      const buy = ready ? { ...loose, text: `${loose.text}, ${ready}` } : loose;
       const leftG = Math.max(0, boughtG - missingG);
       return {
         ingredientId,

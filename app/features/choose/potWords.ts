@@ -3,9 +3,10 @@ import { andList, type PotPreview } from '@elixa/core';
 import { lasting } from '@/ui/time';
 
 /** How long it takes tonight. */
-export function timeWords({ spanS, toFirstFoodS }: PotPreview): string {
-  if (spanS === undefined || toFirstFoodS === undefined) return '';
-  return `${lasting(spanS)} from the first cut, ${lasting(toFirstFoodS)} of it at the burner`;
+export function timeWords({ spanS, attendedS, waitsS }: PotPreview): string {
+  if (spanS === undefined || attendedS === undefined || waitsS === undefined) return '';
+  const waits = waitsS < 60 ? 'without a wait' : `${lasting(waitsS)} of waiting`;
+  return `${lasting(spanS)} from the first cut: ${lasting(attendedS)} of work, ${waits}`;
 }
 
 export interface Verdict {

@@ -1,4 +1,4 @@
-import { prepWorkOf, schoolOf, styleById } from '@elixa/core';
+import { isBoughtReady, prepWorkOf, schoolOf, styleById } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useCatalogue } from '@/ui/catalogue';
@@ -12,10 +12,9 @@ export function WaysOfPreparing() {
   const { evening, plan, edit } = useEvening();
   const style = styleById(evening.style.id);
   if (!plan || !style) return null;
-  const bought = evening.choices.bought ?? [];
   // What can be had ready from a shop, of what is cut or cooked at home.
-  const ready = [...new Map(plan.menu.slots.map((slot) => [slot.ingredientId, slot.cuts[0] ?? '']))].flatMap(
-    ([id, cut]) => (prepWorkOf(catalogue.byId(id), cut).bought ? [id] : []),
+  const ready = [...new Map(plan.menu.slots.map((slot) => [slot.ingredientId, slot.cuts[0] ?? '']))].filter(
+    ([id, cut]) => prepWorkOf(catalogue.byId(id), cut).bought,
   );
   const homemade = evening.choices.homemade ?? [];
   const there = [...plan.menu.slots, ...plan.liquids.flatMap((liquid) => liquid.ingredients)];
@@ -57,16 +56,19 @@ export function WaysOfPreparing() {
       {ready.length > 0 ? (
         <Section title="Bought ready">
           <View className="flex-row flex-wrap gap-2">
-            {ready.map((id) => (
+            {ready.map(([id, cut]) => (
               <ToggleChip
                 key={id}
                 label={catalogue.byId(id).name}
-                on={bought.includes(id)}
+                on={isBoughtReady(evening, catalogue.byId(id), cut)}
                 onChange={(on) => edit({ kind: 'boughtReady', ingredientId: id, bought: on })}
               />
             ))}
           </View>
-          <Small>Cut, sliced or cooked by somebody else: nothing is left to do for it.</Small>
+          <Small>
+            Cut, sliced or cooked by somebody else: nothing is left to do for it. What shops sell in thin slices is
+            bought so unless you take it out here.
+          </Small>
         </Section>
       ) : null}
     </>

@@ -78,7 +78,7 @@ export const BOTTLED_DIPS: readonly Formula[] = [
     id: 'bottledDipLetDown',
     name: 'Dip from a bottle',
     kind: 'sauce',
-    families: ['plainWater', 'clear', 'layered', 'meatball', 'souredPork'],
+    families: ['plainWater', 'clear', 'layered', 'meatball', 'souredPork', 'staged'],
     purpose: 'A bought dip, thinned with hot broth in each bowl so far as its label asks for.',
     scaledBy: 'head',
     mlPerHead: 40,

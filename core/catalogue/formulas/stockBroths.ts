@@ -51,12 +51,19 @@ const NUMBING_BASE_SCHOOLS: SchoolChoice = {
   ...BASE_SCHOOLS,
   options: [
     ...BASE_SCHOOLS.options,
-    { id: 'quick', label: 'Quick', says: 'Chopped, pounded and fried in six minutes. Rougher, and sooner.' },
+    {
+      id: 'quick',
+      label: 'Quick',
+      says: 'Chopped and fried in ten minutes, let down with water: no bones are boiled. Rougher, and sooner.',
+    },
   ],
 };
 const NOT_JAR = ['fresh', 'quick'] as const;
-const FRIED = ['fry', 'quick'] as const;
-const FRIED_NOW = { in: FRIED, when: { base: NOT_JAR } } as const;
+/** Who is in a hurry boils no bones. */
+const BOILED = ['fresh', 'ahead'] as const;
+const PASTE = ['paste', 'quickPaste'] as const;
+const AROMATIC = { in: ['aromatics', 'quickAromatics'], when: { base: NOT_JAR } } as const;
+const SPICE = { in: ['spices', 'quickSpices'], when: { base: NOT_JAR } } as const;
 
 const FLAKES_ONLY = { paste: 'flakesOnly' } as const;
 const WITH_PASTE = { paste: 'withPaste' } as const;
@@ -470,24 +477,29 @@ export const STOCK_BROTHS: readonly Formula[] = [
     mlPerHead: 350,
     thinnedWith: 'water',
     parts: [
-      infusion('porkBones', 150, { out: 'strain' }),
-      aroma('beefTallow', 75, { in: FRIED, when: { base: NOT_JAR, fat: 'tallow' } }),
-      aroma('neutralOil', 75, { in: FRIED, when: { base: NOT_JAR, fat: 'plantOil' } }),
-      solid('driedChilli', 9, { exponent: 0.8, in: 'fry', note: 'soaked and ground, some left whole', ...FRESH_PASTE }),
-      solid('chilliFlakes', 6, { exponent: 0.8, in: 'quick', when: { base: 'quick' } }),
-      solid('sichuanPepper', 4, { exponent: 0.8, ...FRIED_NOW }),
-      solid('garlic', 10, { exponent: 0.8, cut: 'minced', ...FRIED_NOW }),
-      aroma('ginger', 10, FRIED_NOW),
-      aroma('longOnion', 15, FRIED_NOW),
-      aroma('starAnise', 1.5, FRIED_NOW),
-      aroma('cassia', 1.5, FRIED_NOW),
-      aroma('bayLeaf', 0.5, FRIED_NOW),
-      body('riceWine', 20, FRIED_NOW),
-      body('rockSugar', 6, FRIED_NOW),
-      salting('doubanjiang', 0.75, { in: FRIED, when: { base: NOT_JAR, salt: 'inDip' } }),
-      salting('blackBean', 0.25, { in: FRIED, when: { base: NOT_JAR, salt: 'inDip' } }),
-      salting('doubanjiang', 0.4, { in: FRIED, when: { base: NOT_JAR, salt: 'inBroth' } }),
-      salting('blackBean', 0.1, { in: FRIED, when: { base: NOT_JAR, salt: 'inBroth' } }),
+      infusion('porkBones', 150, { out: 'strain', when: { base: BOILED } }),
+      aroma('beefTallow', 75, { in: 'fat', when: { base: NOT_JAR, fat: 'tallow' } }),
+      aroma('neutralOil', 75, { in: 'fat', when: { base: NOT_JAR, fat: 'plantOil' } }),
+      aroma('ginger', 10, AROMATIC),
+      aroma('longOnion', 15, AROMATIC),
+      solid('garlic', 10, { exponent: 0.8, cut: 'minced', ...AROMATIC }),
+      solid('driedChilli', 9, {
+        exponent: 0.8,
+        in: 'paste',
+        note: 'soaked and ground, some left whole',
+        ...FRESH_PASTE,
+      }),
+      solid('chilliFlakes', 6, { exponent: 0.8, in: 'quickPaste', when: { base: 'quick' } }),
+      salting('doubanjiang', 0.75, { in: PASTE, when: { base: NOT_JAR, salt: 'inDip' } }),
+      salting('doubanjiang', 0.4, { in: PASTE, when: { base: NOT_JAR, salt: 'inBroth' } }),
+      solid('sichuanPepper', 4, { exponent: 0.8, ...SPICE }),
+      aroma('starAnise', 1.5, SPICE),
+      aroma('cassia', 1.5, SPICE),
+      aroma('bayLeaf', 0.5, SPICE),
+      body('riceWine', 20, SPICE),
+      salting('blackBean', 0.25, { in: 'sugar', when: { base: NOT_JAR, salt: 'inDip' } }),
+      salting('blackBean', 0.1, { in: 'sugar', when: { base: NOT_JAR, salt: 'inBroth' } }),
+      body('rockSugar', 6, { in: 'sugar', when: { base: NOT_JAR } }),
       salting('numbingBase', 1, { in: 'melt', when: { base: 'ahead', salt: 'inDip' } }),
       salting('numbingBase', 0.5, { in: 'melt', when: { base: 'ahead', salt: 'inBroth' } }),
       salting('salt', 0.5, { when: { salt: 'inBroth' } }),
@@ -507,24 +519,64 @@ export const STOCK_BROTHS: readonly Formula[] = [
         steam: 'simmer',
         lid: true,
         lookFor: 'skim at the first boil',
+        when: { base: BOILED },
       }),
-      strain,
-      does('fry', 'Fry {in} low and slowly, the fat first', 25, {
-        tempC: 120,
-        lookFor: 'the oil is clear and red; nothing may blacken. Open a window',
+      { ...strain, when: { base: BOILED } },
+      does('fat', 'Melt {in} in a dry pan, low', 3, {
+        tempC: 110,
+        lookFor: 'it is clear, and a slice of ginger in it bubbles gently',
+        when: { base: NOT_JAR },
+      }),
+      does('aromatics', '{in} into the fat, low, turned now and then', 7, {
+        tempC: 115,
+        lookFor: 'golden at the edges: lift the ginger and the onion out before they brown',
         ...FRESH_PASTE,
       }),
-      does('quick', 'Fry {in}, all of it chopped and pounded, the fat first', 6, {
-        tempC: 120,
+      does('quickAromatics', '{in}, chopped, into the fat', 2, {
+        tempC: 115,
+        lookFor: 'they smell sweet, nothing is brown',
+        when: { base: 'quick' },
+      }),
+      does('paste', '{in} in, low and slowly, stirred from the bottom', 9, {
+        tempC: 115,
+        lookFor: 'the oil is clear and deep red; nothing may blacken. Open a window',
+        ...FRESH_PASTE,
+      }),
+      does('quickPaste', '{in} in, low, stirred from the bottom', 3, {
+        tempC: 115,
         lookFor: 'the oil is red and smells; nothing may blacken. Open a window',
         when: { base: 'quick' },
+      }),
+      does('spices', '{in} in, the spices wetted with the wine first', 5, {
+        tempC: 110,
+        lookFor: 'the wine has steamed off and the spices smell',
+        ...FRESH_PASTE,
+      }),
+      does('quickSpices', '{in} in, the spices wetted with the wine first', 2, {
+        tempC: 110,
+        lookFor: 'the hiss of the wine is over',
+        when: { base: 'quick' },
+      }),
+      does('sugar', '{in} in, off as soon as it has melted', 1, {
+        tempC: 105,
+        lookFor: 'the oil is glossy and nothing sticks',
+        when: { base: NOT_JAR },
       }),
       does('melt', '{in} into the dry pot, low, until its fat runs and it smells', 5, {
         tempC: 120,
         lookFor: 'the fat is red and clear. Open a window',
         ...FROM_JAR,
       }),
-      does('join', 'Stock in, a ladle first to loosen the bottom; bring to the boil', 5, { tempC: 96, steam: 'boil' }),
+      does('join', 'Stock in, a ladle first to loosen the bottom; bring to the boil', 5, {
+        tempC: 96,
+        steam: 'boil',
+        when: { base: BOILED },
+      }),
+      does('joinWater', 'Hot water in, a ladle first to loosen the bottom; bring to the boil', 5, {
+        tempC: 96,
+        steam: 'boil',
+        when: { base: 'quick' },
+      }),
       does('season', 'Season with {in}', 1, { tempC: 95, when: { salt: 'inBroth' } }),
     ],
     keeps: {
@@ -816,7 +868,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.7, 0.8, 0.9], umamiGPer100g: [0.1, 2] },
     schools: [],
     steps: [
-      does('heat', '{in} into the water, to the boil', 8, {
+      waits('heat', '{in} into the water, to the boil', 8, {
         bare: 'The water to the boil',
         tempC: 96,
         steam: 'simmer',

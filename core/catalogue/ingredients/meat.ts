@@ -1,5 +1,5 @@
 import { byDifference, ingredient } from '../ingredient';
-import { alone, firmed, HOUR } from '../work';
+import { alone, firmed, HOUR, slicedFirm } from '../work';
 import { animal } from '../cooking';
 
 /** Meat of birds and beasts, with the bones and fat that broths are made of. */
@@ -201,7 +201,12 @@ export const MEAT = [
         thicknessMm: 3,
         pieceG: 12,
         cooks: { simmered: animal(2, 4, 10, 63, 'loose and brown through') },
-        work: { says: 'Cut across the grain in bite-sized pieces, back into the fridge', before: [] },
+        work: {
+          says: 'Cut the slices across in bite-sized pieces, back into the fridge',
+          before: [],
+          minPer100G: 0.5,
+          sold: undefined,
+        },
         look: { glyph: 'ribbon' },
       },
     },
@@ -209,7 +214,7 @@ export const MEAT = [
       { withIngredientId: 'porkLoin', keeps: 'mass', text: 'pork loin in thin slices' },
       { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
     ],
-    work: firmed,
+    work: slicedFirm,
   }),
   ingredient({
     id: 'beefBones',
@@ -276,7 +281,7 @@ export const MEAT = [
           swished: animal(1, 1.3, 4, 71, 'white through, no pink left'),
           seared: animal(1.5, 2.5, 12, 71, 'golden on both faces, no pink left'),
         },
-        work: firmed,
+        work: slicedFirm,
         look: { glyph: 'ribbon', glaze: 'pork' },
       },
       block: { label: 'in one piece', short: 'pork belly', thicknessMm: 50, pieceG: 500 },
@@ -331,7 +336,7 @@ export const MEAT = [
       { withIngredientId: 'chickenThigh', keeps: 'mass', text: 'chicken thigh' },
       { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
     ],
-    work: firmed,
+    work: slicedFirm,
   }),
   ingredient({
     id: 'porkMince',
@@ -418,7 +423,7 @@ export const MEAT = [
       { withIngredientId: 'beefSlice', keeps: 'mass', text: 'beef' },
       { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
     ],
-    work: firmed,
+    work: slicedFirm,
   }),
   ingredient({
     id: 'tinnedPork',

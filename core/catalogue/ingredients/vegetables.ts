@@ -678,7 +678,7 @@ export const VEGETABLES = [
       },
     },
     replacements: [{ withIngredientId: 'sweetPotato', keeps: 'mass', text: 'sweet potato' }],
-    work: { says: 'Seeds out, cut in slices with the skin on' },
+    work: { says: 'Seeds out, cut in slices with the skin on', bought: 'in slices' },
   }),
   ingredient({
     id: 'turnip',

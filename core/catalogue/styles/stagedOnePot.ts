@@ -7,10 +7,10 @@ export const STAGED_ONE_POT: Style = {
   says: 'One tray in the order of going in, one broth from the shelf; the kitchen times it, everybody eats at once.',
   services: ['allAtOnce'],
   brothMlPerHead: 370,
-  brothFormulaId: 'clearDashi',
-  quickBroth: { formulaId: 'quickPowder', says: 'The ten-minute broth from powder' },
+  brothFormulaId: 'quickPowder',
   seasonAt: 'made',
-  dipFormulaIds: ['ownBowls'],
+  boughtReady: ['prawn', 'pumpkin'],
+  dipFormulaIds: ['bottledDipLetDown'],
   slots: [
     slot('ball', 'fishBall', 'ball', [50, 65, 80], 'ring', 0),
     slot('root', 'pumpkin', 'slice', [60, 70, 80], 'ring', 0),

@@ -1,4 +1,6 @@
 import type { EditOf, Evening } from '@elixa/contract';
+import { catalogueOf } from '../../catalogue/catalogue';
+import { isUsuallyBought } from '../../catalogue/prepWork';
 import { styleById } from '../../catalogue/styles';
 import { without } from './without';
 
@@ -74,9 +76,16 @@ export function madeFresh(evening: Evening, { formulaId, fresh }: EditOf<'madeFr
   return choosing(evening, { fresh: fresh ? [...others, formulaId] : others });
 }
 
+/** Bought ready, or done in this kitchen; of what shops sell so, the one is what is done where nothing is said. */
 export function boughtReady(evening: Evening, { ingredientId, bought }: EditOf<'boughtReady'>): Evening {
-  const others = (evening.choices.bought ?? []).filter((id) => id !== ingredientId);
-  return choosing(evening, { bought: bought ? [...others, ingredientId] : others });
+  const others = (ids: readonly string[] = []) => ids.filter((id) => id !== ingredientId);
+  const what = catalogueOf(evening).byId(ingredientId);
+  const isSold = Object.keys(what.cuts).some((cut) => isUsuallyBought(evening.style, what, cut));
+  const { choices } = evening;
+  return choosing(evening, {
+    bought: bought && !isSold ? [...others(choices.bought), ingredientId] : others(choices.bought),
+    ...(isSold ? { cutAtHome: bought ? others(choices.cutAtHome) : [...others(choices.cutAtHome), ingredientId] } : {}),
+  });
 }
 
 export const brothSet = (evening: Evening, { ml }: EditOf<'brothSet'>): Evening => ({

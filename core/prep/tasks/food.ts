@@ -1,7 +1,7 @@
 import type { Liquid, Units } from '@elixa/contract';
 import type { Ingredient } from '../../catalogue/ingredient';
 import { isRawFlesh } from '../../catalogue/kinds';
-import { prepWorkOf } from '../../catalogue/prepWork';
+import { isBoughtReady, prepWorkOf } from '../../catalogue/prepWork';
 import { BOARD_ORDER, type PrepStep, type PrepWork } from '../../catalogue/work';
 import type { Helping } from '../../diners/helpings';
 import type { Menu } from '../../evening/menu';
@@ -161,12 +161,11 @@ export function foodWork(
   { firstOf, lastOf }: { firstOf: ReadonlyMap<string, string>; lastOf: ReadonlyMap<string, string> },
 ): WorkList {
   const pace = PACE[evening.kitchen?.pace ?? 'steady'];
-  const bought = new Set(evening.choices.bought);
   const kneaded = new Set(
     [...marinades].flatMap(([formula, on]) => (formula.kneads ? on.map((one) => one.ingredientId) : [])),
   );
   const works = things(food)
-    .filter(({ ingredientId }) => !bought.has(ingredientId))
+    .filter(({ what, cuts }) => !isBoughtReady(evening, what, cuts[0] ?? ''))
     .map((thing): Work => {
       const { what } = thing;
       const usual = prepWorkOf(what, thing.cuts[0] ?? '', evening.style.schools);
