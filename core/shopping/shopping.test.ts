@@ -4,6 +4,7 @@ import { hasIngredient, ingredientById, INGREDIENTS } from '../catalogue/ingredi
 import { SECTIONS } from '../catalogue/pack';
 import { sectionOf } from '../catalogue/packs';
 import { planQuickly } from '../testing/quickly';
+import { styleChosen } from '../evening/edits/styleChosen';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, example } from '../testing/household';
 import { inStock, mergePantry, pantryKey, putAway, takenOut } from './pantry';
@@ -75,7 +76,7 @@ describe('the shopping list', () => {
   });
 
   it('asks for meat in slices where shops slice it, and as it is where the cook does', () => {
-    const evening = suited(eveningFor(4), 'sukiyakiEast');
+    const evening = styleChosen(eveningFor(4), 'sukiyakiEast');
     expect(item(planPot(evening).shopping, 'beefSlice').buy.text).toMatch(/ g, sliced by the butcher$/);
     const byHand = { ...evening, choices: { ...evening.choices, cutAtHome: ['beefSlice'] } };
     expect(item(planPot(byHand).shopping, 'beefSlice').buy.text).toMatch(/ g$/);
