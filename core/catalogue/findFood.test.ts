@@ -1,7 +1,11 @@
-import { findFood } from './findFood';
+import { alsoCalled, OTHERWISE_CALLED } from './alsoCalled';
+import { findFood, findThing, thingNamed } from './findFood';
+import { findStyles } from './findStyles';
 import { kinOf, likesOf, POT_FOOD, usualSlotOf } from './kin';
-import { ingredientById } from './ingredients';
+import { ingredientById, INGREDIENTS } from './ingredients';
+import { plain } from './spoken';
 import { ROLES } from './style';
+import { STYLES } from './styles';
 
 const ids = (text: string, first?: ReadonlySet<string>) => findFood(text, first).map((one) => one.id);
 
@@ -20,6 +24,46 @@ describe('finding something to put in', () => {
     expect(ids('', new Set(['turnip']))[0]).toBe('turnip');
     const prawns = ids('pr');
     expect(prawns[0]).toBe('prawn');
+  });
+});
+
+describe('what other kitchens call a thing', () => {
+  it.each([
+    ['leeks', 'longOnion'],
+    ['Chinese cabbage', 'napaCabbage'],
+    ['spring onions', 'scallion'],
+    ['green onion', 'scallion'],
+    ['shrimp', 'prawn'],
+    ['zucchini', 'courgette'],
+    ['mooli', 'daikon'],
+    ['salmon', 'salmonFillet'],
+    ['pak choi', 'bokChoy'],
+    ['konjac', 'konnyaku'],
+    ['cilantro', 'coriander'],
+    ['dashima', 'kelp'],
+  ])('%s finds its thing, first, everywhere', (text, id) => {
+    expect(findThing(text).map((one) => one.id)).toContain(id);
+    if (POT_FOOD.some((one) => one.id === id)) expect(ids(text)).toContain(id);
+    expect(thingNamed(text, INGREDIENTS)?.id).toBe(id);
+    const ofPots = findStyles(text).flatMap((style) => style.slots.map((slot) => slot.ingredientId));
+    if (STYLES.some((style) => style.slots.some((slot) => slot.ingredientId === id))) expect(ofPots).toContain(id);
+  });
+
+  it('is known of the catalogue’s things alone, and is no other thing’s name', () => {
+    for (const id of OTHERWISE_CALLED) {
+      const { name } = ingredientById(id);
+      for (const word of alsoCalled(id)) {
+        expect(plain(word)).not.toBe(plain(name));
+        expect(INGREDIENTS.filter((one) => plain(one.name) === plain(word)).map((one) => one.id)).toEqual([]);
+      }
+    }
+  });
+
+  it('is nobody’s where it is several things’', () => {
+    expect(thingNamed('bean curd', INGREDIENTS)).toBeUndefined();
+    expect(thingNamed('miso', INGREDIENTS)).toBeUndefined();
+    expect(thingNamed('  ', INGREDIENTS)).toBeUndefined();
+    expect(thingNamed('anchor', INGREDIENTS)).toBeUndefined();
   });
 });
 

@@ -1,12 +1,14 @@
+import { alsoCalled } from './alsoCalled';
 import type { Ingredient } from './ingredient';
 import { INGREDIENTS } from './ingredients';
 import { KIN_WORDS, kinOf, POT_FOOD } from './kin';
-import { heardIn, plain } from './spoken';
+import { heardIn, isSameWords, plain } from './spoken';
 
 /** What people say for the families and kinds of food, besides their names. */
 const spoken = (what: Ingredient) => [
   what.name,
   what.nativeName ?? '',
+  ...alsoCalled(what.id),
   what.family,
   KIN_WORDS[kinOf(what)],
   ...what.kinds,
@@ -38,3 +40,23 @@ export const findFood = (
  * @example findThing('coriander')[0].id // 'coriander'
  */
 export const findThing = (text: string): readonly Ingredient[] => ranked(text, INGREDIENTS, new Set());
+
+/**
+ * The one thing that somebody means by a name: its own, its romanised one, or what other kitchens call it; or the only one
+ * that the words are found in.
+ * @returns none where nothing or more than one thing is meant
+ * @example thingNamed('spring onions', INGREDIENTS)?.id // 'scallion'
+ */
+export function thingNamed<Thing extends { id: string; name: string; nativeName?: string }>(
+  text: string,
+  among: readonly Thing[],
+): Thing | undefined {
+  if (text.trim() === '') return undefined;
+  const own = among.find(({ id, name }) => id === text.trim() || isSameWords(name, text));
+  if (own) return own;
+  const called = among.filter((one) => alsoCalled(one.id).some((word) => isSameWords(word, text)));
+  const native = among.filter(({ nativeName }) => nativeName !== undefined && isSameWords(nativeName, text));
+  const heard = () => among.filter((one) => heardIn(text, one.name, one.nativeName ?? '', ...alsoCalled(one.id)));
+  const meant = [native, called].find((all) => all.length > 0) ?? heard();
+  return meant.length === 1 ? meant[0] : undefined;
+}

@@ -1,3 +1,4 @@
+import { alsoCalled } from './alsoCalled';
 import { ingredientById } from './ingredients';
 import { heardIn } from './spoken';
 import { STYLES } from './styles';
@@ -5,7 +6,7 @@ import type { Style } from './style';
 
 const spoken = ({ name, says, slots }: Style) => {
   const things = slots.map(({ ingredientId }) => ingredientById(ingredientId));
-  return [name, says, ...things.flatMap((one) => [one.name, one.nativeName ?? ''])];
+  return [name, says, ...things.flatMap((one) => [one.name, one.nativeName ?? '', ...alsoCalled(one.id)])];
 };
 
 /**

@@ -1,6 +1,7 @@
 import type { FieldError, PantryItem, ShoppingItem } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
 import { FORMULAS } from '../catalogue/formulas';
+import { thingNamed } from '../catalogue/findFood';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { gramsTyped } from '../measures/gramsTyped';
 
@@ -40,14 +41,8 @@ export async function pantryCsv(items: readonly PantryItem[]): Promise<string> {
 
 const plain = (text: string) => text.trim().toLowerCase();
 
-/** An ingredient or formula by its id, its name or its native name. */
-function itemNamed(text: string): string | undefined {
-  const wanted = plain(text);
-  const ingredient = INGREDIENTS.find(
-    (one) => plain(one.id) === wanted || plain(one.name) === wanted || plain(one.nativeName ?? '') === wanted,
-  );
-  return ingredient?.id ?? FORMULAS.find((one) => plain(one.id) === wanted || plain(one.name) === wanted)?.id;
-}
+/** An ingredient or formula by its id, its name, or what else it is called. */
+const itemNamed = (text: string): string | undefined => thingNamed(text, [...INGREDIENTS, ...FORMULAS])?.id;
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 const isDay = (text: string) => DAY.test(text) && !Number.isNaN(Date.parse(text));

@@ -1,5 +1,5 @@
 import { allergenSchema, type Allergen } from '@elixa/contract';
-import { ownIdOf, POT_FOOD, potCutsOf } from '@elixa/core';
+import { ownIdOf, POT_FOOD, potCutsOf, thingNamed } from '@elixa/core';
 import { useId, useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -34,7 +34,7 @@ export function OwnThingSheet({ name: looked, onMade, onClose }: Props) {
   const [allergens, setAllergens] = useState<readonly Allergen[]>([]);
   const [tried, setTried] = useState(false);
   const listId = useId();
-  const likeness = POT_FOOD.find((one) => one.name.toLowerCase() === like.trim().toLowerCase());
+  const likeness = thingNamed(like, POT_FOOD);
   const cut = likeness && likeness.cuts[potCutsOf(likeness)[0] ?? ''];
   const thicknessMm = typedNumber(thick, THICK.most);
   const saltPct = typedNumber(salt, SALT.most);

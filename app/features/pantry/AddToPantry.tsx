@@ -1,10 +1,11 @@
 import type { PantryItem } from '@elixa/contract';
-import { BASES, gramsTyped, INGREDIENTS, ingredientById, SAUCES } from '@elixa/core';
+import { BASES, gramsTyped, INGREDIENTS, ingredientById, SAUCES, thingNamed } from '@elixa/core';
 import { useState } from 'react';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
+import { Small } from '@/ui/Text';
 
 const THINGS = [...INGREDIENTS, ...SAUCES, ...BASES]
   .filter((one, index, all) => one.id !== 'water' && all.findIndex((other) => other.name === one.name) === index)
@@ -22,7 +23,7 @@ export function AddToPantry({ onAdd, onClose }: Props) {
   const [amount, setAmount] = useState('');
   const [day, setDay] = useState('');
   const [tried, setTried] = useState(false);
-  const thing = THINGS.find((one) => one.name.toLowerCase() === name.trim().toLowerCase());
+  const thing = thingNamed(name, THINGS);
   const ingredient = INGREDIENTS.find((one) => one.id === thing?.id) ?? ingredientById('water');
   const massG = gramsTyped(amount, ingredient, evening.units);
   const add = () => {
@@ -44,6 +45,9 @@ export function AddToPantry({ onAdd, onClose }: Props) {
         autoFocus
         error={tried && !thing ? 'What: choose a name from the list.' : undefined}
       />
+      {thing && thing.name.toLowerCase() !== name.trim().toLowerCase() ? (
+        <Small>{`It is kept as ${thing.name}.`}</Small>
+      ) : null}
       <datalist id="pantry-things">
         {THINGS.map((one) => (
           <option key={one.id} value={one.name} />

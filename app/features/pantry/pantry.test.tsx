@@ -2,10 +2,12 @@ import { screen, userEvent } from '@testing-library/react-native';
 import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
 import { Button } from '@/ui/Button';
+import { AddToPantry } from './AddToPantry';
 import { pantryName } from './PantryRow';
 import { PantrySection } from './PantrySection';
 import { usePantry } from '@/state/usePantry';
 
+jest.mock('@/ui/Field', () => jest.requireActual<object>('@/testing/field'));
 jest.mock('@/state/localStore', () => ({
   ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
@@ -28,6 +30,18 @@ function Filled() {
     </>
   );
 }
+
+describe('adding to the pantry', () => {
+  it('knows a thing by what other kitchens call it, and says what it is kept as', async () => {
+    const onAdd = jest.fn();
+    await inEvening(practice(), <AddToPantry onAdd={onAdd} onClose={() => undefined} />);
+    await userEvent.type(screen.getByLabelText('What'), 'spring onions');
+    expect(screen.getByText('It is kept as scallion.')).toBeTruthy();
+    await userEvent.type(screen.getByLabelText('How much'), '100 g');
+    await userEvent.press(screen.getByRole('button', { name: 'Add it' }));
+    expect(onAdd).toHaveBeenCalledWith({ itemId: 'scallion', massG: 100, bestBefore: undefined });
+  });
+});
 
 describe('the pantry', () => {
   it('names ingredients and jars, and never fails on what it does not know', () => {
