@@ -41,6 +41,14 @@ describe('a thing of the cook’s own', () => {
     expect(plan.prep.tasks.map((task) => task.subjectId)).toContain(id);
   });
 
+  it.each(['potato', 'napaCabbage', 'shiitake', 'firmTofu'])('like %s is bought by its own weight', (likeId) => {
+    const thing = { name: 'kohlrabi', likeId };
+    const { shopping } = planQuickly(made(thing));
+    const { buy, needText } = shopping.find((one) => one.ingredientId === ownIdOf(thing))!;
+    expect(needText).toMatch(/^[\d.]+ k?g$/);
+    expect(buy.text).toMatch(/^(\d+ × )?[\d.]+ k?g( (tray|pack|bag)s?)?$/);
+  });
+
   it('is known to its own evening and to no other', () => {
     const { id, ...thing } = made({ name: 'only here', likeId: 'udon' }).own![0]!;
     planPot(made(thing));

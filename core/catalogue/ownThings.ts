@@ -82,6 +82,10 @@ export function ownIngredient(thing: OwnThing): Ingredient {
     replacements: [],
     madeFrom: undefined,
     homemade: undefined,
+    // Nobody knows how it is sold: it is weighed.
+    sold: undefined,
+    inInches: undefined,
+    pack: undefined,
     cuts: Object.fromEntries(
       Object.entries(like.cuts).map(([cut, given]) => [
         cut,

@@ -42,6 +42,14 @@ describe('what stands on the counter', () => {
     expect(counterList(CATALOGUE, planPot(eveningFor(1))).map((item) => item.id)).not.toContain('laterRounds');
   });
 
+  it('names the aromatics of broth and dip, which nobody sees in them', () => {
+    const items = counterList(CATALOGUE, planPot(suited(eveningFor(4), 'numbingPot')));
+    const told = (id: string) => items.find((one) => one.subjectId === id)!.holds;
+    expect(told('numbingBroth')).toMatch(/^with .*ginger.*garlic.* in it$/);
+    expect(told('numbingBroth')).not.toMatch(/tallow|oil/);
+    expect(told('garlicOil')).toMatch(/garlic/);
+  });
+
   it('names what belongs to the small pan', () => {
     const swaps = [{ ingredientId: 'chickenThigh', withIngredientId: 'codFillet', scope: 'aside' as const }];
     const evening = example('muffled-peal');

@@ -1,8 +1,9 @@
-import type { PotPlan, Prep } from '@elixa/contract';
+import type { Liquid, PotPlan, Prep } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { KitchenTool } from '../catalogue/style';
 import { styleById } from '../catalogue/styles';
 import { slicesFirst } from '../simmer/roundName';
+import { andList } from '../measures/andList';
 import { shortName } from '../catalogue/shortName';
 
 /** Something that has to stand by the pot before the burner is lit. */
@@ -10,6 +11,8 @@ export interface CounterItem {
   id: string;
   name: string;
   amountText?: string;
+  /** What is in a liquid that is easily forgotten. */
+  holds?: string;
   /** Thing or liquid that it is, as the preparation speaks of it. */
   subjectId?: string;
   ingredientId?: string;
@@ -32,6 +35,20 @@ export const onCounterByPrep = (
 const ALWAYS: KitchenTool = { id: 'trivet', name: 'Trivet, cloth, a lid at hand' };
 const JUG: KitchenTool = { id: 'jug', name: 'A strainer, and a jug for broth that is ladled out' };
 const FOR_RAW: KitchenTool = { id: 'rawChopsticks', name: 'Chopsticks or tongs for raw food alone' };
+
+/** What is more fat than this is no aromatic, though it carries the smell of them. */
+const FAT_FROM = 0.5;
+
+/** What smells in a broth or a dip, by name: garlic is left on the board more easily than the broth is left on the stove. */
+function aromaticsIn(catalogue: Catalogue, { ingredients }: Liquid): string | undefined {
+  const names = ingredients
+    .filter(({ ingredientId, role }) => {
+      const { family, composition } = catalogue.byId(ingredientId);
+      return (role === 'aroma' || role === 'solid' || family === 'allium') && composition.fat < FAT_FROM;
+    })
+    .map(({ ingredientId }) => shortName(catalogue.byId(ingredientId), ''));
+  return names.length > 0 ? `with ${andList([...new Set(names)])} in it` : undefined;
+}
 
 /**
  * Everything that must stand by the pot, in the order in which it goes in: the food, what is poured, what finishes, and
@@ -79,6 +96,7 @@ export function counterList(catalogue: Catalogue, plan: PotPlan): CounterItem[] 
     id: `liquid-${liquid.id}`,
     subjectId: liquid.id,
     name: liquid.forGuests ? `${liquid.name}, for ${liquid.forGuests.join(' and ')}` : liquid.name,
+    holds: aromaticsIn(catalogue, liquid),
     kind: 'liquid',
   }));
   const reserve: CounterItem[] =

@@ -33,6 +33,9 @@ interface Props {
   onTick(itemId: string, on: boolean): void;
 }
 
+const saidOf = ({ holds }: CounterItem, isPrepared: boolean): string | undefined =>
+  [holds, isPrepared ? 'prepared' : ''].filter(Boolean).join('; ') || undefined;
+
 const CounterItems = memo(function CounterItems({ items, ticked, ready, onTick }: Props) {
   const isThere = (item: CounterItem) => ticked[item.id] !== undefined || ready.has(item.id);
   const left = items.filter((item) => !isThere(item)).length;
@@ -53,7 +56,7 @@ const CounterItems = memo(function CounterItems({ items, ticked, ready, onTick }
               ) : undefined
             }
             on={isThere(item)}
-            says={ready.has(item.id) && ticked[item.id] === undefined ? 'prepared' : undefined}
+            says={saidOf(item, ready.has(item.id) && ticked[item.id] === undefined)}
             onChange={(on) => onTick(item.id, on)}
           />
         ))}
