@@ -140,3 +140,4 @@ export { inStock, mergePantry, pantryKey, putAway, takenOut, type Count } from '
 export { shoppingList } from './shopping/shoppingList';
 export { listAlone, solvePrep } from './prep/solve';
 export { shiftIso } from './time/shiftIso';
+export { asSwap } from './shopping/exchangesFromHouse';

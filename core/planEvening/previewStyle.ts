@@ -10,6 +10,7 @@ import { Budget } from '../prep/budget';
 import { planPrep } from '../prep/planPrep';
 import { REMEDY_EFFORT } from '../prep/solve';
 import { atOnce, type Steps } from '../steps/steps';
+import { exchangesFromHouse } from '../shopping/exchangesFromHouse';
 import { fromTheHouse, type FromTheHouse } from '../shopping/fromTheHouse';
 import { saucesOf, type PotSauces } from './sauces';
 import { planMenu } from './planPot';
@@ -63,13 +64,16 @@ export function* previewInSteps(evening: Evening, styleId: string): Steps<PotPre
   const { plan } = planMenu(menu);
   const question = { menu, liquids: plan.liquids, simmer: plan.simmer, build: plan.build };
   const prep = yield* planPrep(question, undefined, { ...REMEDY_EFFORT, budget: new Budget(PREVIEW_STEPS) });
+  const { pantry = [] } = evening;
+  const day = evening.sitDownAt.slice(0, 10);
+  const instead = exchangesFromHouse(menu, plan.shopping, pantry, day);
   return {
     styleId,
     suits,
     vessel,
     build: plan.build,
     ...saucesOf(plan),
-    fromTheHouse: fromTheHouse(menu.catalogue, plan.shopping, evening.pantry ?? [], evening.sitDownAt.slice(0, 10)),
+    fromTheHouse: fromTheHouse(menu.catalogue, plan.shopping, pantry, day, menu.slots.pot, instead),
     spanS: prep.spanS,
     attendedS: prep.attendedS,
     waitsS: Math.max(0, prep.spanS - prep.attendedS / evening.cooks),

@@ -3,6 +3,9 @@ import fc from 'fast-check';
 import { STYLES } from '../catalogue/styles';
 import { planPot } from '../planEvening/planPot';
 import { eveningFor, suited } from '../testing/household';
+import { applyEdit } from '../evening/edits/applyEdit';
+import { checkEvening, menuOrThrow } from '../evening/resolveMenu';
+import { asSwap, exchangesFromHouse } from './exchangesFromHouse';
 import { fromTheHouse } from './fromTheHouse';
 import { runs } from '../testing/runs';
 import { CATALOGUE } from '../catalogue/catalogue';
@@ -16,8 +19,11 @@ const item = (itemId: string, massG: number, bestBefore?: string): PantryItem =>
   changedAt: NOW,
 });
 const carries = (pantry: PantryItem[], styleId = 'clearChicken') => {
-  const { shopping } = planPot(suited(eveningFor(3, { pantry }), styleId));
-  return fromTheHouse(CATALOGUE, shopping, pantry, DAY);
+  const evening = suited(eveningFor(3, { pantry }), styleId);
+  const menu = menuOrThrow(evening);
+  const { shopping } = planPot(evening);
+  const instead = exchangesFromHouse(menu, shopping, pantry, DAY);
+  return fromTheHouse(CATALOGUE, shopping, pantry, DAY, menu.slots.pot, instead);
 };
 
 describe('what the house carries of a pot', () => {
@@ -54,6 +60,36 @@ describe('what the house carries of a pot', () => {
       (a, b) => b.score - a.score,
     );
     expect(ranked[0]!.id).toBe('clearDuckSwish');
+  });
+
+  it('counts what it has instead, like for like, main things first, and opens so', () => {
+    const found = carries([item('duckBreast', 3000), item('maitake', 500)]);
+    expect(found.instead[0]).toEqual({ ingredientId: 'chickenThigh', withIngredientId: 'duckBreast' });
+    expect(found.instead.map((one) => one.withIngredientId)).toContain('maitake');
+    expect(found.missing).not.toContain('chicken thigh, boned');
+    const evening = suited(eveningFor(3), 'clearChicken');
+    const opened = found.instead.reduce(
+      (now, one) => applyEdit(now, { kind: 'swapTaken', swap: asSwap(one) }),
+      evening,
+    );
+    expect(checkEvening(opened)).toEqual([]);
+    expect(planPot(opened).shopping.map((one) => one.ingredientId)).not.toContain('chickenThigh');
+  });
+
+  it('exchanges nothing for what there is too little of, what a guest avoids, or what is in the pot already', () => {
+    expect(carries([item('duckBreast', 100)]).instead).toEqual([]);
+    expect(carries([item('shiitake', 3000)]).instead.map((one) => one.withIngredientId)).not.toContain('shiitake');
+    const evening = suited(eveningFor(3), 'clearChicken');
+    const [first, ...others] = evening.diners;
+    const menu = menuOrThrow({ ...evening, diners: [{ ...first!, avoids: ['duckBreast'] }, ...others] });
+    expect(exchangesFromHouse(menu, planPot(evening).shopping, [item('duckBreast', 3000)], DAY)).toEqual([]);
+  });
+
+  it('ranks a pot whose main thing is there before one of which only small things are', () => {
+    const chicken = [item('chickenThigh', 3000)];
+    const small = [item('carrot', 500), item('longOnion', 500)];
+    expect(carries(chicken).score).toBeGreaterThan(carries(small).score - 0.05);
+    expect(carries(chicken).score).toBeGreaterThan(carries([item('carrot', 500)]).score);
   });
 
   it('never loses by more in the house', () => {

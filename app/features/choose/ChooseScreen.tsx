@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { droppedByStyle, findStyles, inStock, type Style } from '@elixa/core';
+import { asSwap, droppedByStyle, findStyles, inStock, type Style } from '@elixa/core';
 import { router } from 'expo-router';
 import { Fragment, useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -58,6 +58,9 @@ export function ChooseScreen() {
     if (styleId === evening.style.id) return;
     setBefore(evening);
     edit({ kind: 'styleChosen', styleId });
+    // Opened as it was ranked: with what the house has instead.
+    for (const one of (byHouse && previews[styleId]?.fromTheHouse?.instead) || [])
+      edit({ kind: 'swapTaken', swap: asSwap(one) });
   };
   const keys = useRadioKeys(
     found.map((style) => style.id),

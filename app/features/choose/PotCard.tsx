@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native';
 import { classes } from '@/ui/classes';
 import { Check, Info, TriangleAlert } from '@/ui/icons';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
+import { useCatalogue } from '@/ui/catalogue';
 import { Body, Heading, Small } from '@/ui/Text';
 import { useNear } from '@/ui/useNear';
 import { useScreen } from '@/ui/useScreen';
@@ -39,9 +40,10 @@ interface Props {
 
 /** One pot: how it looks, what it is like, how long it takes tonight and whether it suits. */
 export function PotCard({ style, evening, preview, byHouse, chosen, keys, onChoose }: Props) {
+  const catalogue = useCatalogue();
   const vessel = preview && vesselVerdict(preview, evening);
   const guests = preview && guestVerdict(preview);
-  const house = preview && byHouse ? houseVerdict(preview) : undefined;
+  const house = preview && byHouse ? houseVerdict(preview, catalogue) : undefined;
   const time = preview && timeWords(preview);
   const drawing = useNear();
   // Beside the drawing there is room for all of it only where the screen is wide.

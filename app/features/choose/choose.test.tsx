@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import type { PlanningQuestion, PotPreview } from '@elixa/core';
+import { CATALOGUE, type PlanningQuestion, type PotPreview } from '@elixa/core';
 import { screen, userEvent } from '@testing-library/react-native';
 import { api } from '@/state/api';
 import { inEvening } from '@/testing/inEvening';
@@ -37,6 +37,8 @@ function mockStocked(evening: Evening): Evening {
   stocked.set(evening, known);
   return known;
 }
+let mockInstead: NonNullable<PotPreview['fromTheHouse']>['instead'] = [];
+
 function mockPreview(styleId: string): PotPreview {
   const score = styleId === BEST ? 0.9 : 0.1;
   return {
@@ -45,7 +47,7 @@ function mockPreview(styleId: string): PotPreview {
     vessel: practice().vessel,
     build: { placements: [] },
     notFor: [],
-    fromTheHouse: { have: 9, of: 10, missing: ['firm tofu'], usesUp: [], score },
+    fromTheHouse: { have: 9, of: 10, missing: ['firm tofu'], usesUp: [], instead: mockInstead, score },
   };
 }
 
@@ -55,6 +57,7 @@ const names = () =>
 describe('choosing a pot', () => {
   beforeEach(() => {
     stocked.clear();
+    mockInstead = [];
     mockPantry = [{ itemId: 'kelp', massG: 50, changedAt: '2026-11-24T10:00:00.000Z' }];
   });
 
@@ -78,6 +81,14 @@ describe('choosing a pot', () => {
     expect(screen.getAllByText('9 of 10 things are in the house; to buy: firm tofu.').length).toBeGreaterThan(1);
   });
 
+  it('opens a pot with what the house has instead, where the cook goes by that', async () => {
+    mockInstead = [{ ingredientId: 'enoki', withIngredientId: 'shimeji' }];
+    const { last } = await inEvening(practice(), <ChooseScreen />);
+    await userEvent.press(screen.getByRole('checkbox', { name: 'What the house has first' }));
+    await userEvent.press(screen.getByRole('radio', { name: /^Satay pot/ }));
+    expect(last()!.choices.swaps).toEqual([{ ingredientId: 'enoki', withIngredientId: 'shimeji', scope: 'everyone' }]);
+  });
+
   it('does not ask for the house where nothing is counted', async () => {
     mockPantry = undefined;
     await inEvening(practice(), <ChooseScreen />);
@@ -93,13 +104,21 @@ describe('choosing a pot', () => {
 
 describe('what the house would carry, in words', () => {
   const says = (more: Partial<NonNullable<PotPreview['fromTheHouse']>>) =>
-    houseVerdict({
-      ...mockPreview('clearChicken'),
-      fromTheHouse: { have: 2, of: 9, missing: [], usesUp: [], score: 0, ...more },
-    });
+    houseVerdict(
+      {
+        ...mockPreview('clearChicken'),
+        fromTheHouse: { have: 2, of: 9, missing: [], usesUp: [], instead: [], score: 0, ...more },
+      },
+      CATALOGUE,
+    );
 
   it('says when nothing is missing', () => {
     expect(says({})).toEqual({ tone: 'good', says: 'Everything for it is in the house.' });
+  });
+
+  it('names what stands in for what the house lacks', () => {
+    const instead = [{ ingredientId: 'chickenThigh', withIngredientId: 'duckBreast' }];
+    expect(says({ instead, missing: ['kelp'] })?.says).toMatch(/^With duck breast instead of chicken thigh\. 2 of 9/);
   });
 
   it('names what is used up first, and no more than four of each', () => {

@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { andList, type PotPreview } from '@elixa/core';
+import { andList, type Catalogue, type PotPreview } from '@elixa/core';
 import { lasting } from '@/ui/time';
 
 /** How long it takes tonight. */
@@ -32,14 +32,17 @@ const some = (names: readonly string[]) =>
   names.length <= FEW ? andList(names) : `${names.slice(0, FEW).join(', ')} and ${names.length - FEW} more`;
 
 /** How far what the house has would carry it, with what would have to be bought. */
-export function houseVerdict({ fromTheHouse }: PotPreview): Verdict | undefined {
+export function houseVerdict({ fromTheHouse }: PotPreview, catalogue: Catalogue): Verdict | undefined {
   if (!fromTheHouse) return undefined;
-  const { have, of, missing, usesUp } = fromTheHouse;
-  if (missing.length === 0) return { tone: 'good', says: 'Everything for it is in the house.' };
+  const { have, of, missing, usesUp, instead } = fromTheHouse;
+  const name = (id: string) => catalogue.byId(id).name.split(',')[0]!;
+  const exchanged = instead.map((one) => `${name(one.withIngredientId)} instead of ${name(one.ingredientId)}`);
+  const withThese = exchanged.length > 0 ? `With ${some(exchanged)}. ` : '';
+  if (missing.length === 0) return { tone: 'good', says: `${withThese}Everything for it is in the house.` };
   const uses = usesUp.length > 0 ? `Uses up the ${some(usesUp)}. ` : '';
   return {
     tone: usesUp.length > 0 ? 'good' : 'warn',
-    says: `${uses}${have} of ${of} things are in the house; to buy: ${some(missing)}.`,
+    says: `${withThese}${uses}${have} of ${of} things are in the house; to buy: ${some(missing)}.`,
   };
 }
 
