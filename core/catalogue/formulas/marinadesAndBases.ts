@@ -202,6 +202,9 @@ export const MARINADES: readonly Formula[] = [
       does('rest1', '{in} in, knead again', 3),
       does('onion', '{in} folded in last', 1),
       waits('rest', 'Into the fridge', 20, { tempC: 5 }),
+      does('shape', 'Shape it in balls with two wet spoons, onto an oiled plate, back into the fridge', 6, {
+        lookFor: 'all of one size, so that all are done at once',
+      }),
     ],
     keeps: SAME_DAY,
   },

@@ -513,6 +513,7 @@ export const MEAT = [
           simmered: animal(17.5, 18, 50, 74, 'hot to the bone, the meat loose on it', { bestMin: 14, mostMin: 50 }),
         },
         work: {
+          board: undefined,
           says: 'Lift it hot out of the broth at the last, pick off splinters, and cover it with a ladle of the broth; what has grown cold takes ten minutes more',
           fixedMin: 1,
           minPer100G: 0.2,
