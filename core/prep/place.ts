@@ -55,7 +55,7 @@ export class Timetable {
 /** Long enough for everything one after another, and the longest waits between. */
 function horizonMin({ blocks, lags }: PrepProblem): number {
   const work = blocks.reduce((total, block) => total + block.lastsMin, 0);
-  const waits = lags.reduce((total, lag) => total + lag.leastMin, 0);
+  const waits = lags.reduce((total, lag) => total + Math.max(0, lag.leastMin), 0);
   const latest = Math.max(0, ...blocks.map((block) => block.endsBeforeMin));
   return 2 * (work + waits + latest) + 120;
 }

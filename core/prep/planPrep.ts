@@ -44,7 +44,12 @@ function tasksOf(problem: EveningWork, { ends }: PrepSolution, sitDownAt: string
     .flatMap((work) =>
       work.segments.map((part, index): PrepTask & { to: number } => {
         const { from, to } = backwards(work, part, ends.get(work.id)!);
-        const before = problem.lags.flatMap((lag) => (lag.after === work.id ? (byId.get(lag.before) ?? []) : []));
+        // What it waits for only from so many minutes after its start, it waits for at the part that begins then.
+        const before = problem.lags.flatMap(({ before: id, after, leastMin }) => {
+          const fromMin = Math.max(0, -leastMin);
+          const waits = work.segments.findIndex((one) => one.fromMin >= fromMin) === index;
+          return after === work.id && waits ? (byId.get(id) ?? []) : [];
+        });
         return {
           id: taskId({ id: work.runsFor ?? work.id }, part),
           blockId: work.runsFor ?? work.id,
@@ -54,7 +59,7 @@ function tasksOf(problem: EveningWork, { ends }: PrepSolution, sitDownAt: string
           endsAt: at(from),
           attended: isAttended(part),
           resources: [...part.needs],
-          after: index > 0 ? [taskId(work, work.segments[index - 1]!)] : before.map(lastTask),
+          after: [...(index > 0 ? [taskId(work, work.segments[index - 1]!)] : []), ...before.map(lastTask)],
           dayBefore: work.dayBefore,
           kind: work.kind,
           subjectId: work.subjectId,

@@ -28,7 +28,7 @@ export interface Block {
   early: boolean;
 }
 
-/** `after` starts at least and at most so many minutes after `before` has ended. */
+/** `after` starts at least and at most so many minutes after `before` has ended; before it where that is less than nothing. */
 export interface Lag {
   before: string;
   after: string;

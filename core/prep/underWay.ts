@@ -4,9 +4,9 @@ import { lengthOf, withFirst, type Part, type Work } from './tasks/work';
 
 /**
  * How long what follows may be put off once something is under way: nothing stands on a burner for long, a soak bears more,
- * and work that was begun is gone on with.
+ * what firms up goes over into the fridge, and work that was begun is gone on with.
  */
-const PUT_OFF_MIN = { onBurner: 2, soaking: 15, begun: 5 };
+const PUT_OFF_MIN = { onBurner: 2, inFreezer: 45, soaking: 15, begun: 5 };
 
 /** When the cook began each piece of work, or ticked it off, by task. Milliseconds. */
 export type Ticks = ReadonlyMap<string, number>;
@@ -80,8 +80,11 @@ export function whatIsLeft(
   const startWithinMin = new Map<string, number>();
   const startWithin = (id: string, minutes: number) =>
     startWithinMin.set(id, Math.min(minutes, startWithinMin.get(id) ?? Infinity));
+  /** Minutes of each block that are over: what it waits for by a later part of it comes so much sooner. */
+  const overMin = new Map<string, number>();
   const blocks = work.blocks.flatMap((block): Work[] => {
     const { next, untilMs, running, begunMs } = progressOf(block, ticks, nowMs, begun);
+    overMin.set(block.id, block.segments[next]?.fromMin ?? block.lastsMin);
     const left = shifted(block.segments.slice(next));
     if (begunMs !== undefined) {
       // What was begun is gone on with: it stays where it is, for as long as it still takes.
@@ -95,11 +98,7 @@ export function whatIsLeft(
     if (next > 0) {
       if (rest.length > 0) {
         waitFor(block.id, waitMin);
-        const isHot = running?.needs.includes('burner');
-        startWithin(
-          block.id,
-          waitMin + (isHot ? PUT_OFF_MIN.onBurner : running ? PUT_OFF_MIN.soaking : PUT_OFF_MIN.begun),
-        );
+        startWithin(block.id, waitMin + putOffMin(running));
       }
       for (const lag of work.lags.filter((one) => one.before === block.id && rest.length === 0)) {
         const sinceMs = untilMs ?? nowMs;
@@ -130,10 +129,21 @@ export function whatIsLeft(
   return {
     ...work,
     blocks: blocks.map((block) => startedWithin(block, startWithinMin.get(block.id), availableMin)),
-    lags: work.lags.filter((lag) => stays.has(lag.before) && stays.has(lag.after)),
+    lags: work.lags
+      .filter((lag) => stays.has(lag.before) && stays.has(lag.after))
+      .map((lag) =>
+        lag.leastMin < 0 ? { ...lag, leastMin: Math.min(0, lag.leastMin + (overMin.get(lag.after) ?? 0)) } : lag,
+      ),
     availableMin,
     notBeforeMin,
   };
+}
+
+/** How long what follows may be put off, by what runs by itself before it. */
+function putOffMin(running: Part | undefined): number {
+  if (!running) return PUT_OFF_MIN.begun;
+  if (running.needs.includes('burner')) return PUT_OFF_MIN.onBurner;
+  return running.needs.includes('freezer') ? PUT_OFF_MIN.inFreezer : PUT_OFF_MIN.soaking;
 }
 
 /** A block that has to start within so many minutes from now: it then ends at least so long before sitting down. */

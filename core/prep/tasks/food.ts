@@ -231,6 +231,7 @@ export function foodWork(
     Math.max(0, ...laid.filter((one) => one.work === work).flatMap(({ liquid }) => liquid.steps.map(waitsMin)));
   const apart = (work: Work): Partial<Work> => ({
     boardApart: true,
+    why: `It lies in its marinade for ${Math.round(liesMin(work))} minutes: it goes first, and the board is washed after it`,
     staleness: 0,
     endsWithinMin: undefined,
     early: liesMin(work) >= LONG_WAIT_MIN,
@@ -294,7 +295,11 @@ function washLags(works: readonly Work[]): Lag[] {
 const lastStage = (works: readonly Work[]) =>
   [...BOARD_ORDER].reverse().find((stage) => works.some((work) => work.board === stage));
 
-/** Everything at the board of one stage is over before anything of the next one starts. */
+/** Minutes of a piece of work in which it lies wrapped, thaws or firms up, before it comes to the board or is touched. */
+const beforeBoardMin = ({ segments, lastsMin }: Work): number =>
+  Math.min(lastsMin, ...segments.filter((one) => one.needs.includes('board') || one.raw).map((one) => one.fromMin));
+
+/** Everything at the board of one stage is over before anything of the next one comes to it. */
 export function boardOrder(works: readonly Work[]): Lag[] {
   const tonight = works.filter((work) => !work.boardApart && work.board !== undefined);
   const stages = BOARD_ORDER.map((stage) => tonight.filter((work) => work.board === stage)).filter(
@@ -302,7 +307,7 @@ export function boardOrder(works: readonly Work[]): Lag[] {
   );
   return stages.flatMap((stage, index) =>
     (stages[index + 1] ?? []).flatMap((later) =>
-      stage.map((sooner) => ({ before: sooner.id, after: later.id, leastMin: 0 })),
+      stage.map((sooner) => ({ before: sooner.id, after: later.id, leastMin: -beforeBoardMin(later) })),
     ),
   );
 }
