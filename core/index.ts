@@ -141,3 +141,4 @@ export { shoppingList } from './shopping/shoppingList';
 export { listAlone, solvePrep } from './prep/solve';
 export { shiftIso } from './time/shiftIso';
 export { asSwap } from './shopping/exchangesFromHouse';
+export { nearestFirst } from './catalogue/nearestFirst';

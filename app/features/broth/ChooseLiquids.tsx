@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { BASES, BROTHS, chosenLiquids, type Formula, MARINADES, SAUCES, styleById } from '@elixa/core';
+import { BASES, BROTHS, chosenLiquids, type Formula, MARINADES, nearestFirst, SAUCES, styleById } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useCatalogue } from '@/ui/catalogue';
@@ -58,9 +58,8 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
   const isFor = ({ needs }: Formula) => needs === undefined || kinds.has(needs);
   // What needs a food that this pot does not have stays only where it is chosen already.
   const suiting = BROTHS.filter((one) => isFor(one) || one === chosen.broth || one === chosen.otherHalf);
-  const own = [style.brothFormulaId, style.otherHalfFormulaId, ...Object.values(style.brothBySchool?.formulaIds ?? {})];
   // What this pot is made with stands first.
-  const broths = [...suiting].sort((a, b) => Number(own.includes(b.id)) - Number(own.includes(a.id)));
+  const broths = nearestFirst(style, suiting);
   const ids = (list: readonly Formula[]) => new Set(list.map((one) => one.id));
   return (
     <Sheet title="Broths and sauces" open={open} onClose={onClose}>
@@ -93,19 +92,22 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
       ) : null}
       <ManyOf
         title={chosen.sauces.length >= MOST ? `Dips and sauces: ${MOST} at most` : 'Dips and sauces'}
-        formulas={SAUCES}
+        formulas={nearestFirst(style, SAUCES)}
         on={ids(chosen.sauces)}
         onToggle={(id, on) => set({ sauces: toggled(chosen.sauces, id, on) })}
       />
       <ManyOf
         title="Marinades"
-        formulas={MARINADES.filter((one) => isFor(one) || chosen.ahead.includes(one))}
+        formulas={nearestFirst(
+          style,
+          MARINADES.filter((one) => isFor(one) || chosen.ahead.includes(one)),
+        )}
         on={ids(chosen.ahead)}
         onToggle={(id, on) => set({ ahead: toggled(chosen.ahead, id, on) })}
       />
       <ManyOf
         title="Made ahead"
-        formulas={BASES}
+        formulas={nearestFirst(style, BASES)}
         on={ids(chosen.ahead)}
         onToggle={(id, on) => set({ ahead: toggled(chosen.ahead, id, on) })}
       />
