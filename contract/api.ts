@@ -37,6 +37,12 @@ export const listQuerySchema = z.strictObject({
   after: z.string().max(120).optional(),
   limit: z.coerce.number().int().min(1).max(100).optional(),
 });
+/** What was thrown away, the last first, with the day from which it is gone for good. */
+export const binSchema = z.object({
+  evenings: z.array(
+    z.object({ id: z.string(), title: z.string(), sitDownAt: z.string(), deletedAt: z.string(), goneAt: z.string() }),
+  ),
+});
 export const peopleSchema = z.object({ people: z.array(dinerSchema) });
 export const createEveningSchema = z.strictObject({ evening: anyEveningSchema });
 export const changeEveningSchema = z.strictObject({ version: z.int().positive(), evening: anyEveningSchema });
@@ -82,6 +88,7 @@ export type EveningSummary = z.infer<typeof eveningSummarySchema>;
 export type StoredEvening = z.infer<typeof storedEveningSchema>;
 export type EveningList = z.infer<typeof eveningListSchema>;
 export type People = z.infer<typeof peopleSchema>;
+export type Bin = z.infer<typeof binSchema>;
 export type CreateEvening = z.infer<typeof createEveningSchema>;
 export type ChangeEvening = z.infer<typeof changeEveningSchema>;
 export type AppendEvents = z.infer<typeof appendEventsSchema>;

@@ -50,15 +50,17 @@ test('a part of the application that did not arrive is asked for again, and come
   await expect(page.getByRole('textbox', { name: 'Evening' })).toBeVisible();
 });
 
-test('a deleted evening comes back with one tap', async ({ tab: page }) => {
-  await page.goto(server.url);
-  await page.getByRole('button', { name: 'Delete First frost' }).click();
-  await expect(page.getByText('First frost was deleted')).toBeVisible();
+test('an evening that was cooked is asked about, lies in the bin, and comes back from there', async ({ tab: page }) => {
+  await page.goto(`${server.url}/evening/first-frost/after`);
+  await page.getByRole('button', { name: 'Throw this evening away' }).click();
+  await page.getByRole('button', { name: 'Yes, throw it away' }).click();
+  await expect(page.getByText('First frost lies in the bin')).toBeVisible();
   await expect(page.getByRole('link', { name: /First frost/ })).toBeHidden();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('link', { name: /First frost/ })).toBeVisible();
   await page.reload();
+  await page.getByRole('button', { name: /^The bin/ }).click();
+  await page.getByRole('button', { name: 'Bring First frost back' }).click();
   await expect(page.getByRole('link', { name: /First frost/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /First frost back/ })).toBeHidden();
 });
 
 test('two guests of one name, an empty name, a pot that cannot be: the field and the fix are named', async ({

@@ -113,6 +113,9 @@ export function createApp(options: AppOptions): Express {
   const live = liveService(evenings, events, news);
   app.use('/api/evenings', eveningRoutes(service, live, cardService(evenings, planner)));
   app.use('/api/evenings', photoRoutes(photoService(evenings, photoStore(options.db))));
+  app.get('/api/bin', async (_request, response) => {
+    response.json(await service.bin());
+  });
   app.get('/api/people', async (_request, response) => {
     response.json({ people: await service.people() });
   });

@@ -1,4 +1,4 @@
-import { PROBLEM_MEDIA_TYPE, problemSchema, storedEveningSchema } from '@elixa/contract';
+import { binSchema, PROBLEM_MEDIA_TYPE, problemSchema, storedEveningSchema } from '@elixa/contract';
 import { example, testServer, type TestServer } from './testing/testServer';
 
 let server: TestServer;
@@ -63,10 +63,15 @@ describe('an evening', () => {
     expect((await server.request.get('/api/evenings/practice-night')).status).toBe(404);
     expect((await server.request.get('/api/evenings')).body.evenings).toEqual([]);
     expect((await put(3)).status).toBe(404);
+    const thrown = binSchema.parse((await server.request.get('/api/bin')).body).evenings;
+    expect(thrown.map((one) => one.id)).toEqual(['practice-night']);
+    const keptMs = Date.parse(thrown[0]!.goneAt) - Date.parse(thrown[0]!.deletedAt);
+    expect(keptMs).toBe(30 * 24 * 3_600_000);
     const back = await server.request.post('/api/evenings/practice-night/restore');
     expect(back.status).toBe(200);
     expect(back.body.version).toBe(3);
     expect((await server.request.get('/api/evenings')).body.evenings).toHaveLength(1);
+    expect((await server.request.get('/api/bin')).body.evenings).toEqual([]);
   });
 
   it('stands in the list with who comes and when, the latest first', async () => {

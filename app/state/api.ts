@@ -1,5 +1,6 @@
 import type {
   AppendedAnswer,
+  Bin,
   ChangeEvening,
   CreateEvening,
   EveningList,
@@ -122,6 +123,7 @@ export const api = createApi({
       query: (id) => ({ url: `/evenings/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['Evenings'],
     }),
+    readBin: build.query<Bin, void>({ query: () => '/bin', providesTags: ['Evenings'] }),
     readPantry: build.query<Pantry, void>({ query: () => '/pantry' }),
     countPantry: build.mutation<Pantry, Pantry>({
       query: (body) => ({ url: '/pantry', method: 'POST', body }),
@@ -151,4 +153,5 @@ export const api = createApi({
   }),
 });
 
-export const { useListEveningsInfiniteQuery, useRemoveEveningMutation, useRestoreEveningMutation } = api;
+export const { useListEveningsInfiniteQuery, useReadBinQuery, useRemoveEveningMutation, useRestoreEveningMutation } =
+  api;

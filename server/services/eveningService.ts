@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { Diner, Evening, EveningList, EveningSummary, StoredEvening } from '@elixa/contract';
+import type { Bin, Diner, Evening, EveningList, EveningSummary, StoredEvening } from '@elixa/contract';
 import { checkEvening } from '@elixa/core';
 import type { EveningRow, EveningStore, ListedRow, Part } from '../store/eveningStore';
 import { Failure, invalid, notFound } from '../failures';
@@ -7,7 +7,7 @@ import { mustFind } from './mustFind';
 import { eveningNews } from './news';
 
 /** How long a deleted evening can be brought back. */
-const KEEP_DELETED_DAYS = 30;
+const KEEP_DELETED_MS = 30 * 86_400_000;
 
 const asStored = (row: EveningRow): StoredEvening => ({
   version: row.version,
@@ -109,8 +109,18 @@ export function eveningService(store: EveningStore, news = eveningNews(), now: (
       const back = row.deletedAt ? await store.setDeleted(id, null) : row;
       return asStored(back ?? row);
     },
+    async bin(): Promise<Bin> {
+      const kept = await store.deleted();
+      return {
+        evenings: kept.map(({ deletedAt, ...one }) => ({
+          ...one,
+          deletedAt: deletedAt.toISOString(),
+          goneAt: new Date(deletedAt.getTime() + KEEP_DELETED_MS).toISOString(),
+        })),
+      };
+    },
     async purge(): Promise<void> {
-      await store.purgeDeletedBefore(new Date(now().getTime() - KEEP_DELETED_DAYS * 86_400_000));
+      await store.purgeDeletedBefore(new Date(now().getTime() - KEEP_DELETED_MS));
     },
   };
 }

@@ -108,6 +108,15 @@ export function eveningStore(db: Db) {
       const rows = await db.update(evenings).set({ deletedAt }).where(eq(evenings.id, id)).returning();
       return first(rows);
     },
+    /** What was thrown away, the last first. */
+    async deleted(): Promise<Array<{ id: string; title: string; sitDownAt: string; deletedAt: Date }>> {
+      const rows = await db
+        .select({ id: evenings.id, title: LISTED.title, sitDownAt: LISTED.sitDown, deletedAt: evenings.deletedAt })
+        .from(evenings)
+        .where(isNotNull(evenings.deletedAt))
+        .orderBy(desc(evenings.deletedAt), desc(evenings.id));
+      return rows.flatMap(({ deletedAt, ...row }) => (deletedAt ? [{ ...row, deletedAt }] : []));
+    },
     async purgeDeletedBefore(moment: Date): Promise<void> {
       await db.delete(evenings).where(and(isNotNull(evenings.deletedAt), lt(evenings.deletedAt, moment)));
     },

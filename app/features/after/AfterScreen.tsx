@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { cookAgain } from '@/features/evenings/makeEvening';
+import { ThrowAway } from '@/features/evenings/ThrowAway';
 import { PhotoPlace } from '@/features/photo/PhotoPlace';
 import { eveningMade } from '@/state/drafts';
 import { useLiveLog } from '@/features/live/useLiveLog';
@@ -98,6 +99,7 @@ export function AfterScreen() {
           onPress={() => saveAsFile(evening)}
         />
       </View>
+      <ThrowAway evening={evening} />
     </>
   );
 }

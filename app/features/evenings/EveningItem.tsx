@@ -1,15 +1,10 @@
 import { Link } from 'expo-router';
 import { nowMs } from '@/state/clock';
-import { ChevronRight, Trash2 } from '@/ui/icons';
+import { ChevronRight } from '@/ui/icons';
 import { Pressable, View } from 'react-native';
 import { EveningThumb } from '@/features/photo/EveningThumb';
-import { useAppDispatch } from '@/state';
-import { useRemoveEveningMutation } from '@/state/api';
-import { noticeShown } from '@/state/notice';
-import { IconButton } from '@/ui/Button';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, day } from '@/ui/time';
-import { draftDropped } from '@/state/drafts';
 import type { EveningRow } from './eveningRows';
 
 export const placeOf = (row: EveningRow) => {
@@ -17,29 +12,8 @@ export const placeOf = (row: EveningRow) => {
   return row.status === 'finished' ? (`/evening/${row.id}/after` as const) : (`/evening/${row.id}/who` as const);
 };
 
-/** Takes an evening off the list, with the way back in the notice. */
-function useRemoveEvening() {
-  const dispatch = useAppDispatch();
-  const [remove] = useRemoveEveningMutation();
-  return async (row: EveningRow) => {
-    if (row.onlyHere) {
-      dispatch(draftDropped(row.id));
-      dispatch(noticeShown({ says: `${row.title} was dropped` }));
-      return;
-    }
-    const answer = await remove(row.id);
-    if (answer.error) {
-      dispatch(noticeShown({ says: `${row.title} could not be deleted while the server is away` }));
-      return;
-    }
-    dispatch(draftDropped(row.id));
-    dispatch(noticeShown({ says: `${row.title} was deleted`, undoDelete: row.id }));
-  };
-}
-
 /** One evening in the list. */
 export function EveningItem({ row }: { row: EveningRow }) {
-  const remove = useRemoveEvening();
   const missed = row.status === 'planned' && Date.parse(row.sitDownAt) < nowMs();
   return (
     <View className="flex-row items-center border-b border-line">
@@ -66,11 +40,6 @@ export function EveningItem({ row }: { row: EveningRow }) {
           <ChevronRight size={22} color="rgb(var(--edge))" aria-hidden />
         </Pressable>
       </Link>
-      <IconButton
-        label={`Delete ${row.title}`}
-        onPress={() => void remove(row)}
-        icon={<Trash2 size={20} color="rgb(var(--soft))" />}
-      />
     </View>
   );
 }

@@ -9,6 +9,7 @@ import { useListEveningsInfiniteQuery } from '@/state/api';
 import { Button } from '@/ui/Button';
 import { Instead, Section } from '@/ui/Page';
 import { Body, Heading, Small } from '@/ui/Text';
+import { EveningBin } from './EveningBin';
 import { EveningItem } from './EveningItem';
 import { eveningRows, groupRows } from './eveningRows';
 import { NextEvening } from './NextEvening';
@@ -144,6 +145,7 @@ export function EveningsScreen() {
             ) : null}
           </>
         )}
+        <EveningBin />
       </ScrollView>
       {rows.length > 0 ? (
         <View className="border-t border-line bg-washi p-4 sm:hidden">{newButton('plain')}</View>

@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { knownPeople } from '@/features/evenings/eveningRows';
+import { ThrowAway } from '@/features/evenings/ThrowAway';
 import { useAppSelector } from '@/state';
 import { api } from '@/state/api';
 import { Button } from '@/ui/Button';
@@ -145,6 +146,7 @@ export function WhoScreen() {
         <>
           <Conflicts />
           <KitchenSection />
+          <ThrowAway evening={evening} />
         </>
       )}
 
