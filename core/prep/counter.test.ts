@@ -47,7 +47,8 @@ describe('what stands on the counter', () => {
     const told = (id: string) => items.find((one) => one.subjectId === id)!.holds;
     expect(told('numbingBroth')).toMatch(/^with .*ginger.*garlic.* in it$/);
     expect(told('numbingBroth')).not.toMatch(/tallow|oil/);
-    expect(told('garlicOil')).toMatch(/garlic/);
+    expect(told('garlicOil')).toMatch(/coriander/);
+    expect(told('garlicOil')).not.toMatch(/garlic/);
   });
 
   it('names what belongs to the small pan', () => {

@@ -40,13 +40,15 @@ const FOR_RAW: KitchenTool = { id: 'rawChopsticks', name: 'Chopsticks or tongs f
 const FAT_FROM = 0.5;
 
 /** What smells in a broth or a dip, by name: garlic is left on the board more easily than the broth is left on the stove. */
-function aromaticsIn(catalogue: Catalogue, { ingredients }: Liquid): string | undefined {
+function aromaticsIn(catalogue: Catalogue, { ingredients, name: called }: Liquid): string | undefined {
   const names = ingredients
     .filter(({ ingredientId, role }) => {
       const { family, composition } = catalogue.byId(ingredientId);
       return (role === 'aroma' || role === 'solid' || family === 'allium') && composition.fat < FAT_FROM;
     })
-    .map(({ ingredientId }) => shortName(catalogue.byId(ingredientId), ''));
+    .map(({ ingredientId }) => shortName(catalogue.byId(ingredientId), ''))
+    // What it is called after nobody forgets.
+    .filter((name) => !called.toLowerCase().includes(name.toLowerCase()));
   return names.length > 0 ? `with ${andList([...new Set(names)])} in it` : undefined;
 }
 
