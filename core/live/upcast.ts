@@ -43,6 +43,11 @@ const ROWS_THEN: Readonly<Record<string, readonly [least: number, best: number, 
   'seaBream/slice': [3.6, 4, 7],
   'enoki/tuft': [3, 4, 8],
   'napaCabbage/leaf': [1, 2, 5],
+  'napaCabbage/stem': [5, 7, 14],
+  'carrot/round': [5, 7, 14],
+  'longOnion/slant': [4, 5, 12],
+  'shiitake/cap': [5, 6, 15],
+  'shiitake/scored': [5, 6, 15],
   'dumpling/whole': [10.2, 11, 14],
 };
 

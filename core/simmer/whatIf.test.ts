@@ -36,7 +36,8 @@ describe('a thing that is not as its cut has it', () => {
       planned(after({ kind: 'thicknessSet', ingredientId: 'daikon', cut: cutOf('daikon'), thicknessMm }));
     const [thin, thick] = [daikon(4), daikon(24)];
     const readyS = (of: PotPlan) => pieceOf(of, 'daikon').readyAtS! - pieceOf(of, 'daikon').inAtS;
-    expect(readyS(thin)).toBeLessThan(readyS(plan) - 60);
+    // What is soft by its minutes at the boil wins little by being thin, and less the more goes in with it.
+    expect(readyS(thin)).toBeLessThan(readyS(plan) - 20);
     expect(readyS(thick)).toBeGreaterThan(readyS(plan) + 240);
     expect(pieceOf(thick, 'daikon')).toMatchObject({ thicknessMm: 24, inWindow: true, safe: true });
     const frozen = planned(after({ kind: 'frozenSet', ingredientId: 'chickenThigh', frozen: true }));

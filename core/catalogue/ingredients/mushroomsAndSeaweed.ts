@@ -26,7 +26,7 @@ export const MUSHROOMS_AND_SEAWEED = [
         short: 'shiitake',
         thicknessMm: 14,
         pieceG: 18,
-        cooks: { simmered: mushroom(5, 6, 15, 'the gills have darkened all over') },
+        cooks: { simmered: mushroom(5, 6, 12, 'the gills have darkened all over') },
       },
       slice: {
         label: '5 mm slices',
@@ -42,7 +42,7 @@ export const MUSHROOMS_AND_SEAWEED = [
         short: 'scored shiitake',
         thicknessMm: 14,
         pieceG: 17,
-        cooks: { simmered: mushroom(5, 6, 15, 'the gills have darkened all over') },
+        cooks: { simmered: mushroom(5, 6, 12, 'the gills have darkened all over') },
         work: { says: 'Brush, stalks off, three shallow cuts across each cap', minPer100G: 2.8 },
       },
     },
