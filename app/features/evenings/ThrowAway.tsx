@@ -30,7 +30,7 @@ function useThrownAway() {
   };
 }
 
-/** At the foot of an evening's page, away from what is tapped daily; one with a log is asked about. */
+/** At the foot of an evening's page, away from what is tapped daily; one with a log is asked about, and one that no bin would keep. */
 export function ThrowAway({ evening }: { evening: Evening }) {
   const thrownAway = useThrownAway();
   const [isAsked, setIsAsked] = useState(false);
@@ -40,7 +40,9 @@ export function ThrowAway({ evening }: { evening: Evening }) {
     return (
       <View role="alert" className="gap-3 rounded-2xl bg-well p-5">
         <Small className="text-ink">
-          {evening.title} has a log: what was done and when, its notes and its picture go along.
+          {isOnlyHere
+            ? `${evening.title} is on this device only: nothing brings it back.`
+            : `${evening.title} has a log: what was done and when, its notes and its picture go along.`}
         </Small>
         <View className="flex-row flex-wrap gap-3">
           <Button label="Keep it" onPress={() => setIsAsked(false)} />
@@ -55,7 +57,7 @@ export function ThrowAway({ evening }: { evening: Evening }) {
       className="self-start"
       label="Throw this evening away"
       icon={<Trash2 size={20} color="rgb(var(--soft))" />}
-      onPress={() => (hasLog ? setIsAsked(true) : void thrownAway(evening, isOnlyHere))}
+      onPress={() => (hasLog || isOnlyHere ? setIsAsked(true) : void thrownAway(evening, isOnlyHere))}
     />
   );
 }

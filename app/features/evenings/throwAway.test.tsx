@@ -2,6 +2,7 @@ import { render, screen, userEvent } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import { Provider } from 'react-redux';
 import { makeStore } from '@/state';
+import { eveningMade } from '@/state/drafts';
 import { eventRecorded } from '@/state/log';
 import { practice } from '@/testing/household';
 import { EveningBin } from './EveningBin';
@@ -60,6 +61,22 @@ describe('an evening that is not wanted any more', () => {
     expect(mockRemove).not.toHaveBeenCalled();
     await userEvent.press(screen.getByRole('button', { name: 'Yes, throw it away' }));
     expect(mockRemove).toHaveBeenCalledWith(evening.id);
+  });
+
+  it('is asked about where the server never had it, since nothing brings it back', async () => {
+    mockRemove.mockClear();
+    const store = makeStore();
+    store.dispatch(eveningMade(evening));
+    await render(
+      <Provider store={store}>
+        <ThrowAway evening={evening} />
+      </Provider>,
+    );
+    await userEvent.press(screen.getByRole('button', { name: 'Throw this evening away' }));
+    expect(screen.getByText(/is on this device only: nothing brings it back/)).toBeTruthy();
+    await userEvent.press(screen.getByRole('button', { name: 'Yes, throw it away' }));
+    expect(store.getState().drafts[evening.id]).toBeUndefined();
+    expect(mockRemove).not.toHaveBeenCalled();
   });
 
   it('stays, and says so, where the server is away', async () => {
