@@ -47,6 +47,7 @@ const ROWS_THEN: Readonly<Record<string, readonly [least: number, best: number, 
   'carrot/round': [5, 7, 14],
   'longOnion/slant': [4, 5, 12],
   'shiitake/cap': [5, 6, 15],
+  'oysterMushroom/torn': [2, 3, 8],
   'shiitake/scored': [5, 6, 15],
   'dumpling/whole': [10.2, 11, 14],
 };

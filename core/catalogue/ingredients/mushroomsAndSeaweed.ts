@@ -131,7 +131,7 @@ export const MUSHROOMS_AND_SEAWEED = [
         short: 'oyster mushrooms',
         thicknessMm: 6,
         pieceG: 8,
-        cooks: { simmered: mushroom(2, 3, 8, 'limp and glossy') },
+        cooks: { simmered: mushroom(2, 3, 9, 'limp and glossy') },
       },
     },
     replacements: [{ withIngredientId: 'shiitake', keeps: 'mass', text: 'shiitake' }],

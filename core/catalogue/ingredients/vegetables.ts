@@ -92,7 +92,7 @@ export const VEGETABLES = [
         short: 'carrot',
         thicknessMm: 4,
         pieceG: 5,
-        cooks: { simmered: plant(5, 7, 11, 28, 'a chopstick goes in with a little push') },
+        cooks: { simmered: plant(5, 7, 10, 28, 'a chopstick goes in with a little push') },
       },
       thin: {
         label: '2 mm rounds',
@@ -191,7 +191,7 @@ export const VEGETABLES = [
         short: 'long onion',
         thicknessMm: 15,
         pieceG: 9,
-        cooks: { simmered: plant(4, 5, 10, 25, 'soft, the layers slide') },
+        cooks: { simmered: plant(4, 5, 9, 25, 'soft, the layers slide') },
       },
       minced: { label: 'minced', short: 'long onion', thicknessMm: 2, pieceG: 5, densityGPerMl: 0.5 },
       length: {
