@@ -6,15 +6,13 @@ import { objectionOf } from '../diners/whyNot';
 import { swapTaken } from '../evening/edits/choices';
 import type { Menu } from '../evening/menu';
 import { checkEvening } from '../evening/resolveMenu';
-import { goodOn } from './pantry';
+import { inTheHouse, NEAR_ENOUGH } from './pantry';
 
 /** One thing that the house has for one that it lacks, like for like. */
 export type Exchange = Pick<Swap, 'ingredientId' | 'withIngredientId'>;
 
 /** What a pot is named after is looked for first. */
 const FIRST: readonly Role[] = ['main', 'second'];
-/** Nobody runs out for less than this share of what is needed. */
-const NEAR_ENOUGH = 0.97;
 
 export const asSwap = (exchange: Exchange): Swap => ({ ...exchange, scope: 'everyone' });
 
@@ -25,18 +23,18 @@ export const asSwap = (exchange: Exchange): Swap => ({ ...exchange, scope: 'ever
  * @param day of the evening, as `2026-11-28`
  */
 export function exchangesFromHouse(
-  { evening, catalogue, slots, style }: Menu,
+  { evening, catalogue, slots, style, marinades }: Menu,
   shopping: readonly ShoppingItem[],
   pantry: readonly PantryItem[],
   day: string,
 ): Exchange[] {
-  const there = new Map<string, number>();
-  for (const { itemId, massG } of goodOn(pantry, day)) there.set(itemId, (there.get(itemId) ?? 0) + massG);
+  const there = inTheHouse(pantry, day);
   if (there.size === 0) return [];
   const inUse = new Set(shopping.map((one) => one.ingredientId));
   const suits = (what: Ingredient) => evening.diners.every((diner) => objectionOf(diner, what) === undefined);
   const rank = (role: Role) => (FIRST.includes(role) ? FIRST.indexOf(role) : FIRST.length);
   const isFixed = (ingredientId: string) =>
+    [...marinades.values()].some((on) => on.some((one) => one.ingredientId === ingredientId)) ||
     style.returns.some((one) => one.ingredientId === ingredientId) ||
     evening.choices.swaps.some((swap) => [swap.ingredientId, swap.withIngredientId].includes(ingredientId));
   const found: Exchange[] = [];

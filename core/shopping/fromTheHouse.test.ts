@@ -85,6 +85,12 @@ describe('what the house carries of a pot', () => {
     expect(exchangesFromHouse(menu, planPot(evening).shopping, [item('duckBreast', 3000)], DAY)).toEqual([]);
   });
 
+  it('exchanges nothing that lies in a marinade, or comes out of the broth', () => {
+    const instead = (styleId: string) => carries([item('porkLoin', 5000), item('duckBreast', 5000)], styleId).instead;
+    expect(instead('beefJeongol').map((one) => one.ingredientId)).not.toContain('beefSlice');
+    expect(instead('mushroomPot').map((one) => one.ingredientId)).not.toContain('chickenBoneIn');
+  });
+
   it('ranks a pot whose main thing is there before one of which only small things are', () => {
     const chicken = [item('chickenThigh', 3000)];
     const small = [item('carrot', 500), item('longOnion', 500)];

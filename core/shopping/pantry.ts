@@ -31,6 +31,18 @@ export const goodOn = (items: readonly PantryItem[], day: string) =>
     .filter(({ bestBefore }) => bestBefore === undefined || bestBefore >= day)
     .sort((a, b) => (a.bestBefore ?? '9999').localeCompare(b.bestBefore ?? '9999'));
 
+/** Nobody runs out for less than this share of what is needed. */
+export const NEAR_ENOUGH = 0.97;
+
+/** What is still good on the day, in g of each thing. */
+export function inTheHouse(pantry: readonly PantryItem[], day: string): Map<string, number> {
+  const have = new Map<string, number>();
+  for (const { itemId, massG } of goodOn(pantry, day)) {
+    have.set(itemId, (have.get(itemId) ?? 0) + massG);
+  }
+  return have;
+}
+
 /** A count of something, before it is known when it was made. */
 export type Count = Omit<PantryItem, 'changedAt'>;
 

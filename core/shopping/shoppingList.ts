@@ -13,25 +13,14 @@ import { buyWhole } from '../measures/buyWhole';
 import { showMeasure } from '../measures/showMeasure';
 import { ouncesText, packWords, showWeight } from '../measures/showSize';
 import { OUNCE_G } from '../measures/units';
-import { goodOn } from './pantry';
+import { inTheHouse, NEAR_ENOUGH } from './pantry';
 
 /** Less than this is no leftover to speak of. */
 const WORTH_USING_G = 50;
-/** Nobody runs out for less than this share of what is needed. */
-const NEAR_ENOUGH = 0.97;
 /** What kitchen scales show, in g. */
 const WORTH_TELLING_G = 1;
 /** So much more of something a head goes into a pot without being noticed. Kitchen estimate. */
 const MORE_A_HEAD_G = 40;
-
-/** What is still good on the day, in g of each thing. */
-function inTheHouse(pantry: readonly PantryItem[], day: string): Map<string, number> {
-  const have = new Map<string, number>();
-  for (const { itemId, massG } of goodOn(pantry, day)) {
-    have.set(itemId, (have.get(itemId) ?? 0) + massG);
-  }
-  return have;
-}
 
 /** A purchase of so much of something: whole things, packs, or weighed out. */
 function purchase(needG: number, what: Ingredient, units: Units): { buy: ShoppingItem['buy']; boughtG: number } {
