@@ -66,7 +66,6 @@ export interface Pour {
   headroomShare?: number;
 }
 
-export type Heat = 'high' | 'mediumHigh' | 'medium' | 'low' | 'off';
 export type Lid = 'on' | 'off' | 'ajar';
 
 /**
@@ -82,7 +81,6 @@ export interface Stage {
   how?: string;
   /** What the cook looks for before the next stage; it may be answered "not yet". */
   untilCue: string;
-  heat: Heat;
   lid: Lid;
   /** What goes in, by role; things named in `items` go in at their own stages, so much of them. */
   roles?: readonly Role[];

@@ -116,7 +116,7 @@ export function withHeldBack(stages: readonly Stage[], held: HeldBack | undefine
   if (!held?.spoils) return [...stages];
   const { says, untilCue, spoils } = held;
   const anew = stages.map((stage) => (stage.pour ? { ...stage, pour: { ...stage.pour, anew: true as const } } : stage));
-  return [...anew, { id: 'enrich', do: 'enrich', says, untilCue, heat: 'low', lid: 'off', atLeastMin: spoils.minutes }];
+  return [...anew, { id: 'enrich', do: 'enrich', says, untilCue, lid: 'off', atLeastMin: spoils.minutes }];
 }
 
 const NO_POUR: Pour = { kind: 'none', at: 'warm' };

@@ -231,6 +231,21 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
     expect(lifted.sort()).toEqual(ids);
   });
 
+  it('has under a lid what its stage wants covered, until the lid is moved by another sentence', () => {
+    const { program, simmer } = pot.plan;
+    if (!evening.vessel.lid) return;
+    const { stages } = menuOrThrow(evening);
+    const afterPour = stages.slice(stages.findIndex((one) => one.do === 'pour') + 1);
+    const covered = new Set(afterPour.filter((one) => one.lid === 'on').map((one) => one.id));
+    const main = program!.acts.filter(({ potId }) => potId === 'main');
+    for (const { atS, gently } of simmer.actions.filter(
+      (one) => one.pan === 'main' && one.kind === 'add' && covered.has(one.stageId ?? ''),
+    )) {
+      const lids = main.flatMap((one) => (one.act.is === 'lid' && one.atS <= atS ? [one.act] : []));
+      if (!gently) expect([atS, lids.at(-1)?.lid]).toEqual([atS, 'on']);
+    }
+  });
+
   it('calls nothing as it should be that is not hot in the middle when it is lifted out', () => {
     // What is in its window was that hot; a pot that is turned down before may have let it cool by a little.
     const cool = pot.plan.simmer.pieces.filter((piece) => {

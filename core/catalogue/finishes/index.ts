@@ -1,5 +1,5 @@
 import type { Band } from '../formula';
-import type { Finish, Heat } from '../style';
+import type { Finish } from '../style';
 
 const whole = (cut: string) => [{ cut, share: 1 }];
 
@@ -13,7 +13,6 @@ const noodles = (
     cut: string;
     rangeG: Band;
     untilCue: string;
-    heat?: Heat;
     apart?: true;
     leavesMl: number;
     saltPct?: Band;
@@ -34,7 +33,6 @@ const noodles = (
       do: 'add',
       says: '{in} into the broth',
       untilCue: of.untilCue,
-      heat: of.heat ?? 'medium',
       lid: 'off',
       roles: ['finish'],
     },
@@ -69,7 +67,6 @@ export const FINISHES: readonly Finish[] = [
         do: 'add',
         says: '{in} into the broth',
         untilCue: 'the grains have opened',
-        heat: 'low',
         lid: 'off',
         roles: ['finish'],
       },
@@ -90,7 +87,6 @@ export const FINISHES: readonly Finish[] = [
         do: 'add',
         says: '{in} into the broth',
         untilCue: 'loose and hot through',
-        heat: 'medium',
         lid: 'off',
         roles: ['finish'],
       },
@@ -111,7 +107,6 @@ export const FINISHES: readonly Finish[] = [
         do: 'add',
         says: '{in} into the sauce, turned in it',
         untilCue: 'glossy and hot through; water in, if it tastes too salty',
-        heat: 'medium',
         lid: 'off',
         roles: ['finish'],
       },
@@ -153,7 +148,6 @@ export const FINISHES: readonly Finish[] = [
     rangeG: [50, 60, 100],
     leavesMl: 270,
     untilCue: 'loose, no raw core; eaten at once',
-    heat: 'high',
   }),
   noodles('glassNoodles', 'Glass noodles', 'Soaked sweet potato noodles drink what is left of the broth.', {
     ingredientId: 'glassNoodle',
@@ -173,7 +167,6 @@ export const FINISHES: readonly Finish[] = [
       leavesMl: 200,
       saltPct: SOUP,
       untilCue: 'soft, it begins to sag',
-      heat: 'low',
     },
   ),
   {
@@ -198,7 +191,6 @@ export const FINISHES: readonly Finish[] = [
         do: 'add',
         says: 'Ladle out all but a few spoons; {in} in, pressed flat on the bottom',
         untilCue: 'it crackles and smells toasted',
-        heat: 'medium',
         lid: 'off',
         roles: ['finish'],
       },

@@ -38,7 +38,6 @@ export const COCONUT_CHICKEN: Style = {
       do: 'lift',
       says: 'Broth into cups, for everybody before anything else goes in',
       untilCue: 'everybody has drunk',
-      heat: 'low',
       lid: 'off',
       rounds: 'first',
       drinksMlPerHead: 90,

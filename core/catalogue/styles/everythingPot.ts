@@ -27,7 +27,7 @@ export const EVERYTHING_POT: Style = {
       'arrange',
       'a section for each thing, the bacon and mushrooms in the middle',
       ['bed', 'ball', 'tofu', 'aromatic', 'mushroom', 'root', 'leaf', 'stem', 'allium'],
-      { says: '{in} arranged in the pot', heat: 'off', lid: 'off' },
+      { says: '{in} arranged in the pot', lid: 'off' },
     ),
     pours('Boiling stock to just under the top layer', 'the top layer stands out of it', {
       kind: 'underTop',

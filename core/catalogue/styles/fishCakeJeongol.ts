@@ -25,7 +25,7 @@ export const FISH_CAKE_JEONGOL: Style = {
     slot('green', 'garlandGreens', 'length', [10, 15, 20], 'top', 3),
   ],
   stages: [
-    adds('radish', 'it lies at the bottom', ['root', 'bed'], { says: '{in} to the bottom', heat: 'off', lid: 'off' }),
+    adds('radish', 'it lies at the bottom', ['root', 'bed'], { says: '{in} to the bottom', lid: 'off' }),
     pours('Stock to two fingers under the rim', 'it stands two fingers under the rim', {
       kind: 'cover',
       at: 'boiling',

@@ -80,7 +80,6 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       says: '{in} in',
       how: 'the bed first, the blocks on end from the rim inwards, the mushrooms in the hole',
       untilCue: 'the blocks stand close, cut face up, and every skewer is out',
-      heat: 'off',
       lid: 'off',
       roles: [
         'bed',
@@ -102,7 +101,6 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       do: 'pour',
       says: 'Broth down the side',
       untilCue: 'it stands between the blocks and covers none of them',
-      heat: 'high',
       lid: 'on',
       pour: {
         kind: 'share',
@@ -119,7 +117,6 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       do: 'skim',
       says: 'Skim the edge',
       untilCue: 'the foam is gone and the broth is clear',
-      heat: 'high',
       lid: 'off',
     },
     {
@@ -128,7 +125,6 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       says: 'Lid on, medium-low',
       untilCue:
         'the leaves are clear, the beef is brown through in the middle of a block, the liquid stands half way up',
-      heat: 'low',
       lid: 'on',
       atLeastMin: 6,
       atMostMin: 12,
@@ -138,7 +134,6 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       do: 'add',
       says: '{in} strewn over the middle',
       untilCue: 'limp and bright',
-      heat: 'low',
       lid: 'on',
       roles: ['topping'],
     },

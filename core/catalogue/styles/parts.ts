@@ -37,7 +37,6 @@ export const adds = (id: string, untilCue: string, roles: readonly Role[], more:
   do: 'add',
   says: '{in} in',
   untilCue,
-  heat: 'medium',
   lid: 'ajar',
   roles,
   ...more,
@@ -49,7 +48,6 @@ export const pours = (says: string, untilCue: string, pour: Stage['pour'], more:
   do: 'pour',
   says,
   untilCue,
-  heat: 'high',
   lid: 'on',
   pour,
   ...more,
@@ -61,7 +59,6 @@ export const SKIM: Stage = {
   do: 'skim',
   says: 'Skim the foam',
   untilCue: 'it boils again and foam rises',
-  heat: 'medium',
   lid: 'off',
 };
 

@@ -28,7 +28,6 @@ export const SALMON_MISO: Style = {
     adds('fish', 'pale through, a flake lifts', ['main', 'noodle'], {
       says: '{in} over the middle',
       lid: 'on',
-      heat: 'low',
     }),
     SKIM,
     greensIn(),

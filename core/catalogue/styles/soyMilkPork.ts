@@ -26,7 +26,6 @@ export const SOY_MILK_PORK: Style = {
       do: 'fry',
       says: '{in} spread out in the dry pan, no oil',
       untilCue: 'its water is gone and it is golden; pour the fat off where there is much',
-      heat: 'medium',
       lid: 'off',
       items: [{ ingredientId: 'porkBelly', share: 1 }],
       roles: ['main'],
