@@ -117,6 +117,7 @@ const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   redChilli: ['red chili', 'red chile', 'chilli pepper'],
   greenChilli: ['green chili', 'green chile', 'jalapeno'],
   driedChilli: ['dried chili', 'dried chile', 'facing heaven'],
+  longDriedChilli: ['mild dried chili', 'kashmiri chilli', 'guajillo'],
   chilliFlakes: ['chili flakes', 'chile flakes', 'pepper flakes'],
   chilliOil: ['chili oil', 'la you'],
   doubanjiang: ['toban djan', 'chilli bean paste', 'chili bean paste'],

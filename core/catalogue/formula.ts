@@ -73,6 +73,8 @@ export interface FormulaStep {
   lifts?: boolean;
   /** At the board: it is done with the other vegetables, before anything raw. */
   knife?: boolean;
+  /** Done to a part before it comes near the liquid: nothing goes in at it. */
+  beside?: boolean;
   minutes: number;
   attended: boolean;
   tempC?: number;

@@ -65,8 +65,8 @@ const BY_FAMILY: Record<Family, PrepWork> = {
   },
   egg: { says: 'Into a bowl', fixedMin: 1, minPer100G: 0.2, freshMin: 25, staleness: 1.5, keepsMin: 2 * HOUR },
   fish: {
-    says: 'Look for bones, cut at an angle with the skin on, back into the fridge',
-    fixedMin: 2,
+    says: 'Feel for bones and pull them; trim the thin belly and the dark line; slice on the slant along the grain, the skin on, one long pull of the knife for each; back into the fridge',
+    fixedMin: 3,
     minPer100G: 0.8,
     board: 'fish',
     freshMin: 25,

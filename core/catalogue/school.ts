@@ -15,6 +15,8 @@ export interface SchoolChoice {
   ofTaste?: true;
   /** Where it is asked: with the preparation, where nothing else is said, or with the broth. */
   asked?: 'broth';
+  /** Asked only where these schools are followed: who takes a paste from the jar fries none. */
+  when?: When;
 }
 
 /** What an evening follows for a question: the cook's choice where it is one of its options, or else the usual one. */
@@ -30,8 +32,12 @@ export const schoolOfTaste = (
 ): SchoolChoice => ({ id, question, options, usual: options[0].id, ofTaste: true, ...more });
 
 /** The same, asked with the broth or the dip that it is about. */
-export const schoolOfBroth = (id: string, question: string, options: readonly [School, ...School[]]): SchoolChoice =>
-  schoolOfTaste(id, question, options, { asked: 'broth' });
+export const schoolOfBroth = (
+  id: string,
+  question: string,
+  options: readonly [School, ...School[]],
+  when?: When,
+): SchoolChoice => schoolOfTaste(id, question, options, { asked: 'broth', ...(when ? { when } : {}) });
 
 /** Schools for which something holds: for each question the option, or any one of several. */
 export type When = Readonly<Record<string, string | readonly string[]>>;

@@ -66,7 +66,7 @@ export const firmed: Partial<PrepWork> = {
     { ...by('In its wrapping flat into the freezer, to firm up for slicing', 1), wrapped: true },
     alone('It firms up in the freezer', 70, ['freezer']),
   ],
-  says: 'Slice as thin as you can across the grain, back into the fridge',
+  says: 'Slice as thin as you can across the grain, the knife drawn and never pressed; back into the fridge',
   minPer100G: 1.6,
   bought: 'sliced by the butcher',
 };

@@ -1,12 +1,15 @@
 import type { Formula } from '../catalogue/formula';
-
+import type { Ingredient } from '../catalogue/ingredient';
+import { isRawFlesh } from '../catalogue/kinds';
 import type { Helping } from '../diners/helpings';
 
-const ANIMAL_FAMILIES: readonly string[] = ['poultry', 'meat', 'fish', 'shellfish'];
+/** Whether a marinade may lie on a thing: raw meat or fish, of the kind that it is made for. */
+export const suitsMarinade = ({ needs }: Pick<Formula, 'needs'>, what: Ingredient, cut?: string): boolean =>
+  isRawFlesh(what, cut) && (needs === undefined || what.kinds.includes(needs));
 
-/** What a marinade that no slot names lies on: of what it is made for, or else of all meat and fish, the most. */
-function mostOf({ needs }: Formula, food: readonly Helping[]): string | undefined {
-  const suits = food.filter(({ what }) => (needs ? what.kinds.includes(needs) : ANIMAL_FAMILIES.includes(what.family)));
+/** What a marinade that no slot names lies on: of what it suits the most. */
+function mostOf(formula: Formula, food: readonly Helping[]): string | undefined {
+  const suits = food.filter(({ what, cuts }) => suitsMarinade(formula, what, cuts[0]?.cut));
   return suits.reduce<Helping | undefined>((best, one) => (!best || one.massG > best.massG ? one : best), undefined)
     ?.ingredientId;
 }

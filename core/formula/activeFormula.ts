@@ -132,10 +132,10 @@ const isFragrantBefore = (open: readonly FormulaStep[], part: FormulaPart, step:
 export function goesInAt(steps: readonly FormulaStep[], part: FormulaPart): number {
   const first = Math.max(
     0,
-    steps.findIndex((step) => !step.knife),
+    steps.findIndex((step) => !step.knife && !step.beside),
   );
   const isForIt = (step: FormulaStep) =>
-    step.attended && !step.knife && !step.whenServed && !step.lifts && !step.says.includes('{thinner}');
+    step.attended && !step.knife && !step.beside && !step.whenServed && !step.lifts && !step.says.includes('{thinner}');
   const last = steps.findLastIndex(isForIt);
   return indexOf(steps, part.in, part.role === 'infusion' || last === -1 ? first : last);
 }

@@ -2,9 +2,11 @@ import type { Evening } from '@elixa/contract';
 import { formulaById } from '../catalogue/formulas';
 import { INGREDIENTS } from '../catalogue/ingredients';
 import { isBoughtReady, prepWorkOf } from '../catalogue/prepWork';
+import { fits } from '../catalogue/school';
 import { STYLES } from '../catalogue/styles';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening } from '../evening/resolveMenu';
+import { schoolsOf } from '../formula/schools';
 import { eveningFor, suited } from '../testing/household';
 import { prepQuickly } from '../testing/quickly';
 
@@ -59,12 +61,9 @@ describe('what shops sell ready to cook', () => {
 });
 
 describe('a red oil broth', () => {
-  const { steps, parts } = formulaById('numbingBroth')!;
-  const stepsBy = (base: string) =>
-    steps.filter(({ when }) => {
-      const wants = when?.base;
-      return wants === undefined || (typeof wants === 'string' ? wants === base : wants.includes(base));
-    });
+  const formula = formulaById('numbingBroth')!;
+  const { steps, parts } = formula;
+  const stepsBy = (base: string) => steps.filter(({ when }) => fits(when, schoolsOf(formula, { base })));
   const idsBy = (base: string) => stepsBy(base).map((one) => one.id);
 
   it('boils no bones where it is made in a hurry', () => {
@@ -76,7 +75,9 @@ describe('a red oil broth', () => {
   it.each(['fresh', 'quick'])('is fried in order, each thing by its own sign: %s', (base) => {
     const order = idsBy(base);
     const at = (ingredientId: string) => {
-      const goesIn = parts.filter((one) => one.ingredientId === ingredientId).flatMap((one) => one.in ?? []);
+      const goesIn = parts
+        .filter((one) => one.ingredientId === ingredientId && fits(one.when, schoolsOf(formula, { base })))
+        .flatMap((one) => one.in ?? []);
       return order.findIndex((id) => goesIn.includes(id));
     };
     const chilli = base === 'quick' ? 'chilliFlakes' : 'driedChilli';

@@ -1,5 +1,15 @@
 import type { Evening } from '@elixa/contract';
-import { BASES, BROTHS, chosenLiquids, type Formula, MARINADES, nearestFirst, SAUCES, styleById } from '@elixa/core';
+import {
+  BASES,
+  BROTHS,
+  chosenLiquids,
+  type Formula,
+  MARINADES,
+  nearestFirst,
+  SAUCES,
+  styleById,
+  suitsMarinade,
+} from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useCatalogue } from '@/ui/catalogue';
@@ -50,11 +60,8 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
     const ids = list.map((one) => one.id).filter((one) => one !== id);
     return on ? [...ids, id] : ids;
   };
-  const kinds = new Set(
-    plan?.amounts
-      .filter((one) => one.purpose === 'pot' || one.purpose === 'aside')
-      .flatMap((one) => catalogue.byId(one.ingredientId).kinds),
-  );
+  const inPot = plan?.amounts.filter((one) => one.purpose === 'pot' || one.purpose === 'aside');
+  const kinds = new Set(inPot?.flatMap((one) => catalogue.byId(one.ingredientId).kinds));
   const isFor = ({ needs }: Formula) => needs === undefined || kinds.has(needs);
   // What needs a food that this pot does not have stays only where it is chosen already.
   const suiting = BROTHS.filter((one) => isFor(one) || one === chosen.broth || one === chosen.otherHalf);
@@ -100,7 +107,11 @@ export function ChooseLiquids({ open, onClose }: { open: boolean; onClose(): voi
         title="Marinades"
         formulas={nearestFirst(
           style,
-          MARINADES.filter((one) => isFor(one) || chosen.ahead.includes(one)),
+          MARINADES.filter(
+            (one) =>
+              chosen.ahead.includes(one) ||
+              inPot?.some(({ ingredientId, cut }) => suitsMarinade(one, catalogue.byId(ingredientId), cut)),
+          ),
         )}
         on={ids(chosen.ahead)}
         onToggle={(id, on) => set({ ahead: toggled(chosen.ahead, id, on) })}

@@ -1,4 +1,4 @@
-import { formulaById, schoolsOf, schoolsOfStyle, styleById, type SchoolChoice } from '@elixa/core';
+import { fits, formulaById, schoolsOf, schoolsOfStyle, styleById, type SchoolChoice } from '@elixa/core';
 import { useEvening } from '@/features/evening/EveningContext';
 import { ChoiceList } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
@@ -22,7 +22,9 @@ export function SchoolChoices({ formulaId, inPot }: Props) {
   const followed = schoolsOf(formula, schools);
   const asked: Array<[SchoolChoice, string]> = [
     ...ofPot.map((one): [SchoolChoice, string] => [one, isOther ? '' : (schoolsOfStyle(style, schools)[one.id] ?? '')]),
-    ...formula.schools.map((one): [SchoolChoice, string] => [one, followed[one.id] ?? one.usual]),
+    ...formula.schools
+      .filter((one) => fits(one.when, followed))
+      .map((one): [SchoolChoice, string] => [one, followed[one.id] ?? one.usual]),
   ];
   return asked.map(([choice, value]) => (
     <Section key={choice.id} title={choice.question}>

@@ -51,6 +51,57 @@ export const FAT_SCHOOLS = schoolOfBroth('fat', 'What it is fried in', [
   { id: 'plantOil', label: 'Plant oil', says: 'Lighter, and without beef; what is kept is ladled from a jar.' },
 ]);
 
+/** A paste that is fried tonight, in full or in a hurry. */
+export const FRIED = ['fresh', 'quick'] as const;
+
+/** Rice wine that wets a fried paste. In the hot fat it boils off at once; in the broth it has only minutes. */
+export const WINE_SCHOOLS = schoolOfBroth(
+  'wine',
+  'When the wine goes in',
+  [
+    { id: 'inPaste', label: 'Into the paste', says: 'It hisses off in the hot fat: round, and little alcohol stays.' },
+    { id: 'afterStock', label: 'After the stock', says: 'Its scent stays, and more of its alcohol with it.' },
+  ],
+  { base: FRIED },
+);
+
+/** Whole spices have given what they have when the broth is made; bitten on they spoil a mouthful. */
+export const SPICE_SCHOOLS = schoolOfBroth(
+  'spices',
+  'What becomes of the whole spices',
+  [
+    { id: 'lifted', label: 'Lifted out', says: 'Out with a skimmer when the broth is made: nobody bites on one.' },
+    {
+      id: 'stay',
+      label: 'Left in',
+      says: 'They go on giving, and grow bitter after half an hour. Say so to your guests.',
+    },
+  ],
+  { base: FRIED },
+);
+
+/** Long wrinkled chillies give colour and scent, short ones heat. */
+export const CHILLI_SCHOOLS = schoolOfBroth(
+  'chillies',
+  'Which dried chillies',
+  [
+    { id: 'hot', label: 'Hot ones', says: 'One kind, short and sharp.' },
+    { id: 'mixed', label: 'Long and short', says: 'Long mild ones for colour and scent, a few short ones for heat.' },
+  ],
+  { base: 'fresh' },
+);
+
+/** A quarter of a dried chilli is seeds and the ribs that come out with them. Kitchen estimate, 20-30 %. */
+export const SEED_SCHOOLS = schoolOfBroth(
+  'seeds',
+  'What becomes of their seeds',
+  [
+    { id: 'out', label: 'Shaken out', says: 'Milder by a quarter, redder, and nothing bitter or gritty.' },
+    { id: 'in', label: 'Left in', says: 'Hotter by a third; burnt seeds turn a paste bitter, so fry it lower.' },
+  ],
+  { base: 'fresh' },
+);
+
 /** What a red sauce for stews is made of. */
 export const PASTE_SCHOOLS = schoolOfBroth('paste', 'What makes it red', [
   { id: 'flakesOnly', label: 'Flakes', says: 'Flakes swollen in soy and wine: clean and sharp.' },
@@ -65,6 +116,14 @@ export const NUMBING_SALT_SCHOOLS = schoolOfBroth('salt', 'Where the salt is', [
 /** Parts and steps of a broth whose paste is made now, and of one whose paste comes from the jar. */
 export const FRESH_PASTE = { when: { base: 'fresh' } } as const;
 export const FROM_JAR = { when: { base: 'ahead' } } as const;
+
+/** Small dried fish are looked through before they are boiled: one that is yellow or soft turns a whole stock. */
+export const pickOver = does(
+  'pickOver',
+  'Pick over the anchovies: the heads stay on, any gut that is left comes out, what is yellow, soft or broken is thrown away',
+  3,
+  { beside: true, ifUses: 'driedAnchovy', lookFor: 'silver, dry, and smelling of the sea' },
+);
 
 /** Drawing kelp, whichever school; it is always lifted before the boil. */
 export const drawKelp = [

@@ -1,6 +1,6 @@
 import type { Formula } from '../formula';
 import { schoolOfTaste, type SchoolChoice } from '../school';
-import { FAT_SCHOOLS, PASTE_SCHOOLS } from './brothSteps';
+import { CHILLI_SCHOOLS, FAT_SCHOOLS, PASTE_SCHOOLS, SEED_SCHOOLS } from './brothSteps';
 import { aroma, body, does, salting, solid, sweetening, waits } from './parts';
 
 const marinade = {
@@ -79,7 +79,7 @@ export const MARINADES: readonly Formula[] = [
     ...marinade,
     id: 'saltedChicken',
     name: 'Salted chicken',
-    families: ['plainWater', 'clear', 'coconut'],
+    families: ['plainWater', 'clear', 'coconut', 'miso', 'soyMilk', 'mushroom', 'staged'],
     needs: 'poultry',
     purpose: 'Salt hours to a day ahead: plump, and seasoned to the bone.',
     parts: [salting('salt', 1), body('sake', 20), body('sugar', 3)],
@@ -90,6 +90,25 @@ export const MARINADES: readonly Formula[] = [
       waits('rest', 'Into the fridge, from two hours to a day', 240, { tempC: 5 }),
     ],
     keeps: { fridgeDays: 1, freezerMonths: 1, how: 'in the fridge; it grows too salty after a day' },
+  },
+  {
+    ...marinade,
+    id: 'saltedFish',
+    name: 'Salted fish',
+    families: ['miso', 'clear', 'plainWater', 'staged', 'everything'],
+    needs: 'fish',
+    purpose: 'A quarter of an hour under salt: the slices firm up and hold, and what smells of fish runs off.',
+    // What it draws is wiped off, and takes salt with it.
+    runsOff: 0.3,
+    parts: [salting('salt', 1)],
+    target: { salinityPct: [0.5, 0.65, 0.8] },
+    steps: [
+      does('dry', 'Pat the slices dry, lay them side by side', 2),
+      does('salt', 'Strew {in} over both sides from a height', 1),
+      waits('rest', 'Into the fridge', 15, { tempC: 5, lookFor: 'drops stand on the flesh' }),
+      does('wipe', 'Wipe every slice dry; throw away what ran off', 2),
+    ],
+    keeps: SAME_DAY,
   },
   {
     ...marinade,
@@ -233,6 +252,21 @@ export const MARINADES: readonly Formula[] = [
   },
 ];
 
+/** A base is always fried: its questions hang on no other. */
+const ofBase = ({ when: _when, ...choice }: SchoolChoice): SchoolChoice => choice;
+
+/** Dried chillies of a base, in g a head, by the school of their seeds. */
+const soakedChillies = (seeds: 'out' | 'in', grams: { hot: number; long: number; short: number }) => {
+  const note = seeds === 'out' ? 'snipped, the seeds shaken out' : 'snipped, with their seeds';
+  const one = (id: string, g: number, chillies: 'hot' | 'mixed') =>
+    solid(id, g, { in: 'soak', exponent: 0.8, note, when: { chillies, seeds } });
+  return [
+    one('driedChilli', grams.hot, 'hot'),
+    one('longDriedChilli', grams.long, 'mixed'),
+    one('driedChilli', grams.short, 'mixed'),
+  ];
+};
+
 /** Bases made ahead in a larger batch: half is used, half is kept. */
 export const BASES: readonly Formula[] = [
   {
@@ -251,7 +285,8 @@ export const BASES: readonly Formula[] = [
       salting('blackBean', 0.15, { in: 'beans' }),
       body('riceWine', 10, { in: 'wine' }),
       body('rockSugar', 2, { in: 'last' }),
-      solid('driedChilli', 12.4, { in: 'soak', exponent: 0.8, note: 'snipped, the seeds shaken out' }),
+      ...soakedChillies('out', { hot: 12.4, long: 11, short: 5.5 }),
+      ...soakedChillies('in', { hot: 16.5, long: 14.5, short: 7.5 }),
       solid('sichuanPepper', 2, { in: 'last', exponent: 0.8 }),
       aroma('ginger', 4, { in: 'infuse' }),
       aroma('onion', 12, { in: 'infuse' }),
@@ -264,7 +299,7 @@ export const BASES: readonly Formula[] = [
       aroma('bayLeaf', 0.2, { in: 'wine' }),
     ],
     target: { salinityPct: [2.2, 2.7, 3.3], heat: [3.5, 5] },
-    schools: [FAT_SCHOOLS],
+    schools: [FAT_SCHOOLS, ofBase(CHILLI_SCHOOLS), ofBase(SEED_SCHOOLS)],
     steps: [
       waits('soak', '{in} into boiling water', 25),
       does('grind', 'Drain what was soaked and grind it coarse', 5),

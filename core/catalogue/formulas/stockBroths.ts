@@ -1,11 +1,13 @@
 import type { Formula, HeldBack } from '../formula';
-import { schoolOfBroth, schoolOfTaste, type SchoolChoice } from '../school';
+import { schoolOfBroth, schoolOfTaste, type SchoolChoice, type When } from '../school';
 import { SOY_MILK_LAST } from './dashiBroths';
 import {
   BASE_SCHOOLS,
   bringUp,
+  CHILLI_SCHOOLS,
   DAIRYLIKE,
   FAT_SCHOOLS,
+  FRIED,
   drawKelp,
   FRESH,
   FRESH_PASTE,
@@ -14,9 +16,13 @@ import {
   KELP_SCHOOLS,
   NUMBING_SALT_SCHOOLS,
   PASTE_SCHOOLS,
+  pickOver,
   season,
+  SEED_SCHOOLS,
+  SPICE_SCHOOLS,
   STOCK_KEEPS,
   strain,
+  WINE_SCHOOLS,
 } from './brothSteps';
 import { aroma, body, does, infusion, salting, solid, sweetening, waits } from './parts';
 
@@ -44,6 +50,19 @@ const NUT_SCHOOLS = schoolOfBroth('nuts', 'Which paste it is built on', [
   { id: 'shacha', label: 'Shrimp and nut', says: 'Fried shrimp and fish paste with peanut: savoury, a little sea.' },
   { id: 'nutAndCurry', label: 'Nut and curry', says: 'Peanut, curry powder and coconut: sweet and mild.' },
 ]);
+/** How much of a broth that is fried first is stock. */
+const HALVES_SCHOOLS: SchoolChoice = {
+  id: 'halves',
+  question: 'What lets the paste down',
+  usual: 'half',
+  asked: 'broth',
+  options: [
+    { id: 'half', label: 'Half and half', says: 'Half stock, half water: full, and the nuts are still in front.' },
+    { id: 'stock', label: 'All stock', says: 'Twice the bones: richer, and quickly too much.' },
+    { id: 'water', label: 'Water', says: 'No bones are boiled. Lighter, and three quarters of an hour sooner.' },
+  ],
+};
+const OF_BONES = ['half', 'stock'] as const;
 const SHACHA = { base: 'fresh', nuts: 'shacha' } as const;
 const NUT_AND_CURRY = { base: 'fresh', nuts: 'nutAndCurry' } as const;
 
@@ -58,12 +77,23 @@ const NUMBING_BASE_SCHOOLS: SchoolChoice = {
     },
   ],
 };
-const NOT_JAR = ['fresh', 'quick'] as const;
 /** Who is in a hurry boils no bones. */
 const BOILED = ['fresh', 'ahead'] as const;
 const PASTE = ['paste', 'quickPaste'] as const;
-const AROMATIC = { in: ['aromatics', 'quickAromatics'], when: { base: NOT_JAR } } as const;
-const SPICE = { in: ['spices', 'quickSpices'], when: { base: NOT_JAR } } as const;
+const AROMATIC = { in: ['aromatics', 'quickAromatics'], when: { base: FRIED } } as const;
+const SPICE = { in: ['spices', 'quickSpices'], when: { base: FRIED } } as const;
+
+const HOT_ONES = { base: 'fresh', chillies: 'hot' } as const;
+const MIXED_ONES = { base: 'fresh', chillies: 'mixed' } as const;
+
+/** Dried chillies of a fried paste, by the school of their seeds. */
+const chilli = (ingredientId: string, grams: number, when: When, seeds: 'out' | 'in' = 'out') =>
+  solid(ingredientId, grams, {
+    exponent: 0.8,
+    in: 'paste',
+    note: seeds === 'out' ? 'soaked and ground, the seeds shaken out' : 'soaked and ground with their seeds',
+    when: { ...when, seeds },
+  });
 
 const FLAKES_ONLY = { paste: 'flakesOnly' } as const;
 const WITH_PASTE = { paste: 'withPaste' } as const;
@@ -156,7 +186,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     thinnedWith: 'water',
     parts: [
       kelp(6),
-      infusion('driedAnchovy', 16, { in: 'anchovies', out: 'liftAnchovies', note: 'guts out, in a bag' }),
+      infusion('driedAnchovy', 16, { in: 'anchovies', out: 'liftAnchovies', note: 'in a bag' }),
       infusion('daikon', 170, { in: 'anchovies', out: 'strain', note: 'keep it: it goes into the pot' }),
       infusion('onion', 60, { in: 'anchovies', out: 'strain' }),
       infusion('longOnion', 30, { in: 'anchovies', out: 'strain', note: 'whole, with its root' }),
@@ -171,6 +201,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.85, 0.95, 1.05], umamiGPer100g: [0.15, 0.9] },
     schools: [KELP_SCHOOLS, STOCK_SCHOOLS],
     steps: [
+      pickOver,
       ...drawKelp,
       does('anchovies', '{in} in; boil', 8, {
         bare: 'Boil',
@@ -235,6 +266,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     },
     schools: [KELP_SCHOOLS, BASE_SCHOOLS, PASTE_SCHOOLS],
     steps: [
+      pickOver,
       ...drawKelp,
       does('anchovies', '{in} in; boil gently', 8, {
         bare: 'Boil gently',
@@ -478,28 +510,29 @@ export const STOCK_BROTHS: readonly Formula[] = [
     thinnedWith: 'water',
     parts: [
       infusion('porkBones', 150, { out: 'strain', when: { base: BOILED } }),
-      aroma('beefTallow', 75, { in: 'fat', when: { base: NOT_JAR, fat: 'tallow' } }),
-      aroma('neutralOil', 75, { in: 'fat', when: { base: NOT_JAR, fat: 'plantOil' } }),
+      aroma('beefTallow', 75, { in: 'fat', when: { base: FRIED, fat: 'tallow' } }),
+      aroma('neutralOil', 75, { in: 'fat', when: { base: FRIED, fat: 'plantOil' } }),
       aroma('ginger', 10, AROMATIC),
       aroma('longOnion', 15, AROMATIC),
       solid('garlic', 10, { exponent: 0.8, cut: 'minced', ...AROMATIC }),
-      solid('driedChilli', 9, {
-        exponent: 0.8,
-        in: 'paste',
-        note: 'soaked and ground, some left whole',
-        ...FRESH_PASTE,
-      }),
+      chilli('driedChilli', 9, HOT_ONES),
+      chilli('longDriedChilli', 8, MIXED_ONES),
+      chilli('driedChilli', 4, MIXED_ONES),
+      chilli('driedChilli', 12, HOT_ONES, 'in'),
+      chilli('longDriedChilli', 10.5, MIXED_ONES, 'in'),
+      chilli('driedChilli', 5.5, MIXED_ONES, 'in'),
       solid('chilliFlakes', 6, { exponent: 0.8, in: 'quickPaste', when: { base: 'quick' } }),
-      salting('doubanjiang', 0.75, { in: PASTE, when: { base: NOT_JAR, salt: 'inDip' } }),
-      salting('doubanjiang', 0.4, { in: PASTE, when: { base: NOT_JAR, salt: 'inBroth' } }),
+      salting('doubanjiang', 0.75, { in: PASTE, when: { base: FRIED, salt: 'inDip' } }),
+      salting('doubanjiang', 0.4, { in: PASTE, when: { base: FRIED, salt: 'inBroth' } }),
       solid('sichuanPepper', 4, { exponent: 0.8, ...SPICE }),
       aroma('starAnise', 1.5, SPICE),
       aroma('cassia', 1.5, SPICE),
       aroma('bayLeaf', 0.5, SPICE),
-      body('riceWine', 20, SPICE),
-      salting('blackBean', 0.25, { in: 'sugar', when: { base: NOT_JAR, salt: 'inDip' } }),
-      salting('blackBean', 0.1, { in: 'sugar', when: { base: NOT_JAR, salt: 'inBroth' } }),
-      body('rockSugar', 6, { in: 'sugar', when: { base: NOT_JAR } }),
+      body('riceWine', 20, { ...SPICE, when: { base: FRIED, wine: 'inPaste' } }),
+      body('riceWine', 20, { in: 'wine', when: { base: FRIED, wine: 'afterStock' } }),
+      salting('blackBean', 0.25, { in: 'sugar', when: { base: FRIED, salt: 'inDip' } }),
+      salting('blackBean', 0.1, { in: 'sugar', when: { base: FRIED, salt: 'inBroth' } }),
+      body('rockSugar', 6, { in: 'sugar', when: { base: FRIED } }),
       salting('numbingBase', 1, { in: 'melt', when: { base: 'ahead', salt: 'inDip' } }),
       salting('numbingBase', 0.5, { in: 'melt', when: { base: 'ahead', salt: 'inBroth' } }),
       salting('salt', 0.5, { when: { salt: 'inBroth' } }),
@@ -511,7 +544,15 @@ export const STOCK_BROTHS: readonly Formula[] = [
         target: { salinityPct: [0.8, 0.9, 1.05], umamiGPer100g: [0.005, 0.5], heat: [2.5, 5] },
       },
     ],
-    schools: [NUMBING_BASE_SCHOOLS, FAT_SCHOOLS, NUMBING_SALT_SCHOOLS],
+    schools: [
+      NUMBING_BASE_SCHOOLS,
+      FAT_SCHOOLS,
+      CHILLI_SCHOOLS,
+      SEED_SCHOOLS,
+      WINE_SCHOOLS,
+      SPICE_SCHOOLS,
+      NUMBING_SALT_SCHOOLS,
+    ],
     steps: [
       waits('stock', '{in} into the water, simmer with the lid ajar', 90, {
         bare: 'The water to a simmer',
@@ -525,7 +566,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
       does('fat', 'Melt {in} in a dry pan, low', 3, {
         tempC: 110,
         lookFor: 'it is clear, and a slice of ginger in it bubbles gently',
-        when: { base: NOT_JAR },
+        when: { base: FRIED },
       }),
       does('aromatics', '{in} into the fat, low, turned now and then', 7, {
         tempC: 115,
@@ -550,17 +591,27 @@ export const STOCK_BROTHS: readonly Formula[] = [
       does('spices', '{in} in, the spices wetted with the wine first', 5, {
         tempC: 110,
         lookFor: 'the wine has steamed off and the spices smell',
-        ...FRESH_PASTE,
+        when: { base: 'fresh', wine: 'inPaste' },
+      }),
+      does('spices', '{in} in', 5, {
+        tempC: 110,
+        lookFor: 'the spices smell; nothing darkens',
+        when: { base: 'fresh', wine: 'afterStock' },
       }),
       does('quickSpices', '{in} in, the spices wetted with the wine first', 2, {
         tempC: 110,
         lookFor: 'the hiss of the wine is over',
-        when: { base: 'quick' },
+        when: { base: 'quick', wine: 'inPaste' },
+      }),
+      does('quickSpices', '{in} in', 2, {
+        tempC: 110,
+        lookFor: 'the spices smell; nothing darkens',
+        when: { base: 'quick', wine: 'afterStock' },
       }),
       does('sugar', '{in} in, off as soon as it has melted', 1, {
         tempC: 105,
         lookFor: 'the oil is glossy and nothing sticks',
-        when: { base: NOT_JAR },
+        when: { base: FRIED },
       }),
       does('melt', '{in} into the dry pot, low, until its fat runs and it smells', 5, {
         tempC: 120,
@@ -576,6 +627,18 @@ export const STOCK_BROTHS: readonly Formula[] = [
         tempC: 96,
         steam: 'boil',
         when: { base: 'quick' },
+      }),
+      does('wine', '{in} in now that it boils', 2, {
+        tempC: 96,
+        steam: 'boil',
+        lookFor: 'it no longer smells raw',
+        when: { base: FRIED, wine: 'afterStock' },
+      }),
+      does('liftSpices', 'Lift the whole spices out with a skimmer', 2, {
+        tempC: 90,
+        ifUses: 'starAnise',
+        lookFor: 'what floats is red oil alone',
+        when: { base: FRIED, spices: 'lifted' },
       }),
       does('season', 'Season with {in}', 1, { tempC: 95, when: { salt: 'inBroth' } }),
     ],
@@ -644,6 +707,15 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.6, 0.7, 0.8], umamiGPer100g: [0.005, 0.2] },
     schools: [],
     steps: [
+      does(
+        'singe',
+        'Pork with its skin on: singe the bristles over a flame or press them on a hot dry pan; scrape, rinse',
+        5,
+        {
+          ifUses: 'porkBelly',
+          lookFor: 'the skin is golden and smooth, no stubble under the finger',
+        },
+      ),
       does('start', '{in} into cold water, the skin down; bring up slowly and skim', 15, {
         bare: 'Bring the water up slowly',
         tempC: 80,
@@ -714,11 +786,12 @@ export const STOCK_BROTHS: readonly Formula[] = [
     },
     kind: 'broth',
     families: ['satay'],
-    purpose: 'Pastes fried until fragrant, then half stock, half water.',
+    purpose: 'Pastes fried until fragrant, then let down with stock and water.',
     scaledBy: 'finishedVolume',
     thinnedWith: 'water',
     parts: [
-      infusion('chickenCarcass', 130, { out: 'strain' }),
+      infusion('chickenCarcass', 130, { out: 'strain', when: { halves: 'half' } }),
+      infusion('chickenCarcass', 260, { out: 'strain', when: { halves: 'stock' } }),
       aroma('neutralOil', 25, { in: ['shallots', 'fry'], ...FRESH_PASTE }),
       solid('shallot', 35, { exponent: 0.8, in: 'shallots', cut: 'minced', when: SHACHA }),
       solid('onion', 35, { exponent: 0.8, in: ['aromatics', 'fry'], cut: 'minced', ...FRESH_PASTE }),
@@ -731,7 +804,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
       body('sesamePaste', 15, { in: ['pastes', 'fry'], ...FRESH_PASTE }),
       solid('blackPepper', 0.5, { exponent: 0.8, when: SHACHA }),
       body('colouringSoy', 4, { when: SHACHA }),
-      body('riceWine', 15, { in: 'wine', when: SHACHA }),
+      body('riceWine', 15, { in: ['wine', 'lateWine'], when: SHACHA }),
       solid('curryPowder', 5, { exponent: 0.8, in: 'fry', when: NUT_AND_CURRY }),
       solid('chilliFlakes', 4, { exponent: 0.8, in: 'fry', when: NUT_AND_CURRY }),
       body('peanutPaste', 45, { in: 'fry', when: NUT_AND_CURRY }),
@@ -744,15 +817,16 @@ export const STOCK_BROTHS: readonly Formula[] = [
       sweetening('brownSugar', 1),
     ],
     target: { salinityPct: [0.9, 1, 1.1], sweetnessPct: [1, 1.6, 2.6], umamiGPer100g: [0.1, 1.2], heat: [0.3, 3] },
-    schools: [BASE_SCHOOLS, NUT_SCHOOLS],
+    schools: [BASE_SCHOOLS, NUT_SCHOOLS, HALVES_SCHOOLS, { ...WINE_SCHOOLS, when: SHACHA }],
     steps: [
       waits('stock', '{in} into the water, simmer with the lid ajar', 45, {
         bare: 'The water to a simmer',
         tempC: 95,
         steam: 'simmer',
         lid: true,
+        when: { halves: OF_BONES },
       }),
-      strain,
+      { ...strain, when: { halves: OF_BONES } },
       does('shallots', 'Fry {in} low, the oil first', 10, {
         tempC: 120,
         lookFor: 'golden, and not a shade more',
@@ -764,7 +838,11 @@ export const STOCK_BROTHS: readonly Formula[] = [
         lookFor: 'the oil parts from the paste; no liquid before that',
         when: SHACHA,
       }),
-      does('wine', '{in} down the hot edge of the pan', 1, { tempC: 100, steam: 'hot', when: SHACHA }),
+      does('wine', '{in} down the hot edge of the pan', 1, {
+        tempC: 100,
+        steam: 'hot',
+        when: { ...SHACHA, wine: 'inPaste' },
+      }),
       does('fry', 'Fry {in} until fragrant, the oil first and the pastes last', 10, {
         tempC: 120,
         lookFor: 'the oil parts from the paste; no liquid before that',
@@ -779,6 +857,19 @@ export const STOCK_BROTHS: readonly Formula[] = [
         tempC: 90,
         steam: 'simmer',
         lookFor: 'smooth; stir from the bottom',
+        when: { halves: OF_BONES },
+      }),
+      does('joinWater', 'Hot water in by the ladle, whisking', 5, {
+        tempC: 90,
+        steam: 'simmer',
+        lookFor: 'smooth; stir from the bottom',
+        when: { halves: 'water' },
+      }),
+      does('lateWine', '{in} in now that it simmers', 2, {
+        tempC: 95,
+        steam: 'simmer',
+        lookFor: 'it no longer smells raw',
+        when: { ...SHACHA, wine: 'afterStock' },
       }),
       does('season', '{in} in', 3, { tempC: 85, steam: 'hot' }),
     ],

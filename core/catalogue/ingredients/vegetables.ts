@@ -141,7 +141,13 @@ export const VEGETABLES = [
         thicknessMm: 2,
         pieceG: 5,
         densityGPerMl: 0.95,
-        work: { says: 'Peel, grate, press lightly', minPer100G: 2.5, freshMin: 5, staleness: 5, keepsMin: 20 },
+        work: {
+          says: 'Peel the end by the leaves, which is the sweetest; grate, press lightly',
+          minPer100G: 2.5,
+          freshMin: 5,
+          staleness: 5,
+          keepsMin: 20,
+        },
       },
       thinQuarter: {
         label: '5 mm quarters',
@@ -149,7 +155,7 @@ export const VEGETABLES = [
         thicknessMm: 5,
         pieceG: 8,
         cooks: { simmered: plant(5, 7, 15, 28, 'a chopstick goes through') },
-        work: { says: 'Peel thickly, quarter, slice thin', minPer100G: 0.9 },
+        work: { says: 'Peel the tapered end thickly, quarter, slice thin', minPer100G: 0.9 },
       },
       fromStock: {
         label: 'thick rounds, from the stock',
@@ -167,10 +173,13 @@ export const VEGETABLES = [
         thicknessMm: 25,
         pieceG: 60,
         cooks: { simmered: plant(20, 28, 60, 28, 'a chopstick goes through') },
-        work: { says: 'Peel thickly, cut rounds, bevel the edges', minPer100G: 0.8 },
+        work: { says: 'Peel the tapered end thickly, cut rounds, bevel the edges', minPer100G: 0.8 },
       },
     },
-    work: { says: 'Peel thickly, halve, cut half-moons', minPer100G: 0.7 },
+    work: {
+      says: 'Peel the tapered end thickly, halve, cut half-moons; what is left by the leaves is sweetest, for grating',
+      minPer100G: 0.7,
+    },
   }),
   ingredient({
     id: 'longOnion',
