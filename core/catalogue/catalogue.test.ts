@@ -4,6 +4,7 @@ import { whyNot } from '../diners/whyNot';
 import { guests } from '../testing/household';
 import { FORMULAS, formulaById } from './formulas';
 import { HEAT_SOURCES } from './heatSources';
+import { MATERIALS } from './materials';
 import { FAMILIES } from './family';
 
 import { hasIngredient, ingredientById, INGREDIENTS } from './ingredients';
@@ -147,6 +148,16 @@ describe('the catalogue', () => {
       expect(window.bestMin).toBeLessThanOrEqual(window.mostMin);
       expect(window.safeMin).toBeLessThanOrEqual(window.mostMin);
     }
+  });
+
+  it('says of every material how it is looked after, and of clay how it is sealed and when it is worn out', () => {
+    for (const { care } of Object.values(MATERIALS)) {
+      expect(care.length).toBeGreaterThan(1);
+      expect(new Set(care.map(({ when }) => when)).size).toBe(care.length);
+      for (const { says } of care) expect(says).toMatch(/^[A-Z].*\.$/);
+    }
+    const clay = MATERIALS.clay.care.map(({ when, says }) => `${when}: ${says}`).join('\n');
+    for (const word of [/^New.*rice/m, /crack.*no flame/m, /Fine lines.*harmless/m]) expect(clay).toMatch(word);
   });
 
   it('holds pots and burners that an evening can name', () => {

@@ -12,6 +12,8 @@ export interface Material {
   says: string;
   on: Record<HeatSource['kind'], OnBurner>;
   harms: readonly string[];
+  /** How it is looked after, from the first day on, and which marks of age mean nothing. */
+  care: ReadonlyArray<{ when: string; says: string }>;
 }
 
 const suits = (says: string): OnBurner => ({ verdict: 'suits', says });
@@ -37,6 +39,28 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       'cold liquid in a hot pot, or a hot pot on a wet cold surface',
       'its foot wet on the flame',
     ],
+    care: [
+      {
+        when: 'New, or leaking a little',
+        says: 'Seal it: two handfuls of rice in water to four fifths, an hour on the lowest flame, left to cool in it, then rinsed. The starch fills the pores.',
+      },
+      {
+        when: 'After the meal',
+        says: 'Let it cool by itself. Wash it with hot water and a soft brush; clay drinks soap. Never leave broth in it overnight.',
+      },
+      {
+        when: 'Put away',
+        says: 'Upside down on a rack for a day or two, until its foot is pale: shut away damp it moulds, and a damp pot cracks on the flame.',
+      },
+      {
+        when: 'As it ages',
+        says: 'Fine lines in the glaze and dark spots underneath come with use and are harmless. Seal it again once a year.',
+      },
+      {
+        when: 'Worn out',
+        says: 'A crack that can be felt with a fingernail, or one that still drips after sealing: it goes near no flame any more.',
+      },
+    ],
   },
   castIron: {
     name: 'Cast iron',
@@ -49,6 +73,14 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       ownElement: ITS_OWN,
     },
     harms: ['leaving sour or salty liquid in it overnight', 'cold water in a hot pan', 'putting it away wet'],
+    care: [
+      {
+        when: 'New',
+        says: 'Wash, dry on the flame, wipe with oil so thinly that it looks dry, heat until it stops smoking.',
+      },
+      { when: 'After the meal', says: 'Hot water and a brush while it is warm; dry it on the flame, a film of oil.' },
+      { when: 'As it ages', says: 'Black and smooth is what it should be. Rust is scoured off and oiled again.' },
+    ],
   },
   steel: {
     name: 'Steel',
@@ -61,6 +93,16 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       ownElement: ITS_OWN,
     },
     harms: ['salt in cold water, which pits it', 'boiling it dry'],
+    care: [
+      {
+        when: 'After the meal',
+        says: 'Soak what has caught in warm water; boil a spoon of soda in it rather than scratch.',
+      },
+      {
+        when: 'As it ages',
+        says: 'Rainbow stains come off with vinegar and mean nothing; so do small white pits from salt.',
+      },
+    ],
   },
   aluminium: {
     name: 'Aluminium',
@@ -73,6 +115,13 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       ownElement: ITS_OWN,
     },
     harms: ['sour broths for hours', 'boiling it dry'],
+    care: [
+      { when: 'After the meal', says: 'By hand: dishwasher salts turn it grey and rough.' },
+      {
+        when: 'As it ages',
+        says: 'A darkened inside protects it; leave it be. A bent bottom stands badly: no more hot fat in it.',
+      },
+    ],
   },
   enamel: {
     name: 'Enamel',
@@ -85,5 +134,13 @@ export const MATERIALS: Readonly<Record<VesselMaterial, Material>> = {
       ownElement: ITS_OWN,
     },
     harms: ['searing on full heat', 'metal tools and knocks', 'cold water in a hot pot'],
+    care: [
+      {
+        when: 'After the meal',
+        says: 'Let it cool, then warm water; what sticks is soaked, never scraped with metal.',
+      },
+      { when: 'As it ages', says: 'Stains and a dull floor are harmless.' },
+      { when: 'Worn out', says: 'Chips on the inside flake into food and rust: it cooks no more.' },
+    ],
   },
 };

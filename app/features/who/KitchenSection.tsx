@@ -23,6 +23,7 @@ import { Body, Small } from '@/ui/Text';
 import { dayInSentence } from '@/ui/time';
 import { useRadioKeys } from '@/ui/choiceKeys';
 import { OwnPotSheet } from './OwnPotSheet';
+import { PotCare } from './PotCare';
 import { WaterTestSheet } from './WaterTestSheet';
 import { HEAT, UNITS } from './words';
 
@@ -114,6 +115,7 @@ export function KitchenSection() {
             />
           ))}
         </View>
+        <PotCare key={evening.vessel.material} material={evening.vessel.material} />
         <Button
           className="self-start"
           label="Measure my own pot"
