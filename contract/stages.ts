@@ -12,6 +12,7 @@ export const stageWordSchema = z.enum([
   'uncover',
   'stir',
   'loosen',
+  'baste',
   'skim',
   'season',
   'enrich',

@@ -246,6 +246,18 @@ describe.each(EVENINGS)('%s, %i at the table, in the %s', (_style, _heads, _vess
     }
   });
 
+  it('has broth spooned over what stands on end or on skewers, in every round after its boil', () => {
+    const menu = menuOrThrow(evening);
+    const standsOut = menu.style.stack !== undefined || menu.style.slots.some(({ place }) => place === 'skewer');
+    const { actions, readyAtS } = pot.plan.simmer;
+    const rounds = actions.filter(({ kind }) => kind === 'baste').map(({ round }) => round);
+    expect(rounds).toEqual(standsOut ? readyAtS.map((_, index) => index + 1) : []);
+    const basted = pot.plan.program!.acts.filter(({ act }) => act.is === 'basted');
+    expect(basted.map(({ round }) => round)).toEqual(rounds);
+    const boilS = actions.find(({ kind }) => kind === 'boil')?.atS ?? 0;
+    for (const { atS } of basted) expect(atS).toBeGreaterThan(boilS);
+  });
+
   it('calls nothing as it should be that is not hot in the middle when it is lifted out', () => {
     // What is in its window was that hot; a pot that is turned down before may have let it cool by a little.
     const cool = pot.plan.simmer.pieces.filter((piece) => {

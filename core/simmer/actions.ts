@@ -117,6 +117,8 @@ function doneAt({ do: word }: Stage): Act | undefined {
       return { is: 'stirred' };
     case 'loosen':
       return { is: 'loosened' };
+    case 'baste':
+      return { is: 'basted' };
     case 'season':
       return { is: 'seasoned' };
     case 'rest':
@@ -140,6 +142,7 @@ const ORDER: Action['kind'][] = [
   'skim',
   'uncover',
   'loosen',
+  'baste',
   'stir',
   'season',
   'heatUp',

@@ -33,6 +33,7 @@ const BUTTON: Record<NextStep['kind'], string> = {
   uncover: 'Lid off',
   stir: 'Stirred',
   loosen: 'Loosened',
+  baste: 'Spooned over',
   skim: 'Skimmed',
   season: 'Seasoned',
   enrich: 'It is in',

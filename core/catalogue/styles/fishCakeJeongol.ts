@@ -1,5 +1,5 @@
 import type { Style } from '../style';
-import { adds, greensIn, pours, SKIM, slot, tool } from './parts';
+import { adds, baste, greensIn, pours, SKIM, slot, tool } from './parts';
 
 export const FISH_CAKE_JEONGOL: Style = {
   id: 'fishCakeJeongol',
@@ -32,11 +32,12 @@ export const FISH_CAKE_JEONGOL: Style = {
     }),
     adds(
       'skewers',
-      'the cakes are swollen and hot through; broth spooned over what stands out',
+      'the cakes are swollen and hot through',
       ['main', 'second', 'starch', 'noodle', 'mushroom', 'allium', 'leaf', 'stem', 'tofu', 'ball', 'aromatic'],
       { says: '{in} in, the skewers fanned with their handles over the rim', lid: 'off' },
     ),
     SKIM,
+    baste('every cake is wet and shining'),
     greensIn(),
   ],
   schools: [],

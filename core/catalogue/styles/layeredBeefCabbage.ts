@@ -1,6 +1,6 @@
 import { schoolOfTaste } from '../school';
 import type { Style } from '../style';
-import { liquidSchools, tool, whole } from './parts';
+import { baste, liquidSchools, tool, whole } from './parts';
 
 const LIQUID = liquidSchools([
   { id: 'kelp', label: 'Kelp', says: 'Light: the leaves give the rest.' },
@@ -119,6 +119,7 @@ export const LAYERED_BEEF_CABBAGE: Style = {
       untilCue: 'the foam is gone and the broth is clear',
       lid: 'off',
     },
+    baste('the cut faces are wet, no leaf is dry'),
     {
       id: 'simmer',
       do: 'cover',

@@ -62,6 +62,15 @@ export const SKIM: Stage = {
   lid: 'off',
 };
 
+/** What stands out of the liquid would stay dry and pale. */
+export const baste = (untilCue: string): Stage => ({
+  id: 'baste',
+  do: 'baste',
+  says: 'Spoon broth over what stands out',
+  untilCue,
+  lid: 'off',
+});
+
 /** Greens and what is strewn over go in last. */
 export const greensIn = (untilCue = 'just limp'): Stage =>
   adds('greens', untilCue, ['green', 'topping'], { lid: 'off' });
