@@ -11,6 +11,7 @@ import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Figure, Small } from '@/ui/Text';
 import { AddFoodSheet } from './AddFoodSheet';
 import { FoodSheet } from './FoodSheet';
+import { Lacking } from './Lacking';
 
 /** What is bought is what the one shopping list says, for the whole evening. */
 function boughtWords(item: ShoppingItem | undefined, units: Units): string {
@@ -101,6 +102,7 @@ export function FoodList() {
           />
         </View>
       ))}
+      <Lacking />
       {open === undefined ? null : <FoodSheet key={open} ingredientId={open} onClose={() => setOpen(undefined)} />}
       {adding ? (
         <AddFoodSheet

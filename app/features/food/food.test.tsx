@@ -76,4 +76,13 @@ describe('composing the pot', () => {
     await press(/^Put enoki mushrooms back/);
     expect(last()?.choices.leaveOut).not.toContain('enoki');
   });
+
+  it('says gently that nothing green is left, and brings some back with a tap', async () => {
+    const bare = practice();
+    const { last } = await inEvening({ ...bare, choices: { ...bare.choices, leaveOut: ['mizuna'] } }, <FoodList />);
+    expect(screen.getByText(/^Nothing green is in it/)).toBeTruthy();
+    await press('Put in spinach');
+    expect(last()?.choices.added).toEqual(['spinach']);
+    expect(screen.queryByText(/^Nothing green is in it/)).toBeNull();
+  });
 });
