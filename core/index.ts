@@ -54,6 +54,7 @@ export { ownIdOf, ownIngredient } from './catalogue/ownThings';
 export { CATALOGUE, catalogueOf, type Catalogue } from './catalogue/catalogue';
 export { nameOf } from './catalogue/nameOf';
 export { FINISHES, finishById, NO_FINISH } from './catalogue/finishes';
+export { BEAN_SCHOOLS, beansSoak } from './catalogue/beanSoak';
 export { lackingIn, type Lack } from './evening/lacking';
 export { suitsMarinade } from './evening/marinades';
 export { fits, schoolOf, type School, type SchoolChoice } from './catalogue/school';

@@ -14,6 +14,8 @@ export interface PrepStep {
   needs?: ReadonlyArray<KitchenPlace>;
   /** It stays in its wrapping meanwhile, and nobody touches it. */
   wrapped?: true;
+  /** Dry beans swell: how long that takes hangs on where they lie. */
+  swells?: true;
 }
 
 /** How an ingredient is made ready, and how long that takes two unhurried hands. */

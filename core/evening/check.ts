@@ -12,14 +12,15 @@ import { chosenLiquids, everyLiquid } from './chosenLiquids';
 import { dinerFaults } from './dinerFaults';
 import { simmeringFaults } from './simmeringFaults';
 import { slotsOf } from './tonight';
+import { BEAN_SCHOOLS } from '../catalogue/beanSoak';
 import { holdsBoil, leastPowerW } from '../heat/burner';
 
 const list = (values: readonly string[]) => values.join(', ');
 
-/** Every question that cooks disagree on, of the style and of all formulas, with its options. */
+/** Every question that cooks disagree on, of the style, of all formulas and of what is made at home, with its options. */
 function questions(style: Style): Map<string, Set<string>> {
   const found = new Map<string, Set<string>>();
-  for (const { id, options } of [...style.schools, ...FORMULAS.flatMap((formula) => formula.schools)]) {
+  for (const { id, options } of [...style.schools, ...FORMULAS.flatMap((formula) => formula.schools), BEAN_SCHOOLS]) {
     const known = found.get(id) ?? new Set();
     for (const option of options) known.add(option.id);
     found.set(id, known);

@@ -1,4 +1,5 @@
 import type { Evening } from '@elixa/contract';
+import { beanSoakMin, beansSoak } from '../catalogue/beanSoak';
 import { INGREDIENTS, ingredientById } from '../catalogue/ingredients';
 import { applyEdit } from '../evening/edits/applyEdit';
 import { checkEvening } from '../evening/resolveMenu';
@@ -36,7 +37,8 @@ describe('what is made at home', () => {
     const lastsMin = own.reduce((sum, task) => sum + (Date.parse(task.endsAt) - Date.parse(task.startsAt)) / 60_000, 0);
     expect(lastsMin).toBeGreaterThanOrEqual(steps.reduce((sum, step) => sum + step.lastsMin, 0) * 0.99);
     const said = own.map((task) => task.how).join(' ');
-    for (const step of steps) expect(said).toContain(step.says);
+    // Where beans lie is said within the words of the step.
+    for (const { says, swells } of steps) expect(said).toContain(swells ? says.split(' soak until ')[1] : says);
   });
 
   it.each(PROJECTS)('holds no more than what it is made of: %s', (ingredientId) => {
@@ -92,6 +94,35 @@ describe('what is made at home', () => {
     const evening = eveningFor(4);
     const wrong = { ...evening, choices: { ...evening.choices, homemade: ['daikon'] } };
     expect(checkEvening(wrong)).toMatchObject([{ field: 'choices.homemade[0]' }]);
+  });
+});
+
+describe('dry beans', () => {
+  it('lie for half a day where it is cool, for most of a day in the fridge, and never where they would sour', () => {
+    const hours = (where: string, roomTempC = 20) => beansSoak({ beans: where }, roomTempC).minutes / 60;
+    for (const cool of [hours('larder')]) expect(cool >= 10 && cool <= 14).toBe(true);
+    for (const cold of [hours('fridge')]) expect(cold >= 18 && cold <= 24).toBe(true);
+    expect(hours('room')).toBeLessThan(hours('larder'));
+    expect(beansSoak({ beans: 'room' }, 29)).toEqual(beansSoak({ beans: 'fridge' }, 29));
+    // Each ten degrees make it faster by less than a half: a law of Arrhenius with so little to overcome.
+    expect(beanSoakMin(5) / beanSoakMin(15)).toBeCloseTo(Math.exp((42 / 8.314e-3) * (1 / 278.15 - 1 / 288.15)), 1);
+  });
+
+  it('are put in water so long before, where the plan says, and the tofu is set in time all the same', () => {
+    const soakOf = (where: string) => {
+      const evening = made('firmTofu');
+      const asked = applyEdit(evening, { kind: 'schoolFollowed', question: 'beans', option: where });
+      const tasks = planQuickly(asked).prep.tasks.filter((one) => one.subjectId === 'firmTofu');
+      const soak = tasks.find((one) => one.how.includes('soak '))!;
+      expect(Math.max(...tasks.map((one) => Date.parse(one.endsAt)))).toBeLessThanOrEqual(
+        Date.parse(evening.sitDownAt),
+      );
+      return { how: soak.how, minutes: (Date.parse(soak.endsAt) - Date.parse(soak.startsAt)) / 60_000 };
+    };
+    const [larder, fridge] = [soakOf('larder'), soakOf('fridge')];
+    expect(larder.how).toContain('in a cool place, at about 14 °C');
+    expect(fridge.how).toContain('in the fridge, at about 5 °C');
+    expect(fridge.minutes - larder.minutes).toBeGreaterThan(6 * 60);
   });
 });
 

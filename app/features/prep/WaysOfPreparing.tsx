@@ -1,10 +1,17 @@
-import { isBoughtReady, prepWorkOf, schoolOf, styleById } from '@elixa/core';
+import type { Evening } from '@elixa/contract';
+import { BEAN_SCHOOLS, beansSoak, isBoughtReady, prepWorkOf, schoolOf, styleById } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useCatalogue } from '@/ui/catalogue';
 import { ChoiceList, ToggleChip } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Small } from '@/ui/Text';
+
+/** How long beans lie in water there, told to the half hour. */
+function soakWords({ place }: Evening, where: string): string {
+  const { minutes, tempC } = beansSoak({ [BEAN_SCHOOLS.id]: where }, place.roomTempC);
+  return `About ${Math.round(minutes / 30) / 2} h at ${Math.round(tempC)} °C.`;
+}
 
 /** Ways of preparing that cooks disagree on, and what is bought ready. */
 export function WaysOfPreparing() {
@@ -51,6 +58,20 @@ export function WaysOfPreparing() {
               </Small>
             </View>
           ))}
+        </Section>
+      ) : null}
+      {homemade.some((id) => projects.includes(id) && catalogue.byId(id).homemade?.steps.some((one) => one.swells)) ? (
+        <Section title={BEAN_SCHOOLS.question}>
+          <ChoiceList
+            label={BEAN_SCHOOLS.question}
+            options={BEAN_SCHOOLS.options.map(({ id, label, says }) => ({
+              value: id,
+              label,
+              says: `${soakWords(evening, id)} ${says}`,
+            }))}
+            value={schoolOf(BEAN_SCHOOLS, evening.style.schools)}
+            onChange={(option) => edit({ kind: 'schoolFollowed', question: BEAN_SCHOOLS.id, option })}
+          />
         </Section>
       ) : null}
       {ready.length > 0 ? (

@@ -5,8 +5,11 @@ import { HOUR, alone, by, soaked } from '../work';
 
 /** The milk that tofu sets from. */
 const beansToMilk = [
-  by('Rinse the beans, cover them with three times their volume of water, into the cool', 3),
-  alone('The beans soak until they split into even halves', 720),
+  by('Rinse the beans, cover them with three times their volume of water', 3),
+  {
+    ...alone('The beans soak until one splits into two flat halves, no hollow in the middle', 720),
+    swells: true as const,
+  },
   by('Grind them with three times their weight of fresh water until nothing is grainy', 10),
   by(
     'Into five times their weight of boiling water; stir ten minutes on low: it foams up before it boils, and must boil fully',

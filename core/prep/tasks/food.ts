@@ -173,7 +173,9 @@ export function foodWork(
       const work = isKneaded ? { ...usual, ...TIPPED } : usual;
       const isApart = thing.isInBroth && finish?.apart === true;
       const made = isMadeAtHome(evening, thing.ingredientId) ? what.homemade : undefined;
-      const begun = made ? { ...work, before: [...madeSteps(made, thing.massG), ...(work.before ?? [])] } : work;
+      const begun = made
+        ? { ...work, before: [...madeSteps(made, thing.massG, evening), ...(work.before ?? [])] }
+        : work;
       const segments = partsOf(
         thing,
         isApart ? cookedApart(thing, begun) : begun,

@@ -1,7 +1,9 @@
-import type { Liquid } from '@elixa/contract';
+import type { Evening, Liquid } from '@elixa/contract';
 import type { Homemade } from '../../catalogue/ingredient';
 import type { Menu } from '../../evening/menu';
+import type { PrepStep } from '../../catalogue/work';
 import { showMeasure } from '../../measures/showMeasure';
+import { beansSoak } from '../../catalogue/beanSoak';
 import type { Lag } from '../problem';
 import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type WorkList } from './work';
 
@@ -9,15 +11,31 @@ import { DAY_BEFORE_MIN, inARow, lengthOf, needing, type Part, type Work, type W
 const KEEPS_MIN = 24 * 60;
 const STALENESS = 0.02;
 
-/** The steps of what is made at home, each as long as so much of it takes: one nut after another. */
-export const madeSteps = ({ steps }: Homemade, massG: number) =>
-  steps.map(({ forEachG, ...step }) =>
-    forEachG === undefined ? step : { ...step, lastsMin: step.lastsMin * Math.max(1, Math.ceil(massG / forEachG)) },
-  );
+const WHERE: Readonly<Record<string, string>> = {
+  fridge: 'in the fridge',
+  larder: 'in a cool place',
+  room: 'in the kitchen',
+};
 
-const partsOf = (made: Homemade, massG: number): Part[] =>
+/** A step in which beans swell, where they lie tonight. */
+function swelling(step: PrepStep, { style, place }: Evening): PrepStep {
+  const { id, tempC, minutes } = beansSoak(style.schools, place.roomTempC);
+  const says = step.says.replace('soak until', `soak ${WHERE[id]}, at about ${Math.round(tempC)} °C, until`);
+  return { ...step, says, lastsMin: minutes, ...(id === 'fridge' ? { needs: ['fridge'] as const } : {}) };
+}
+
+/** The steps of what is made at home, each as long as so much of it takes: one nut after another. */
+export const madeSteps = ({ steps }: Homemade, massG: number, evening: Evening): PrepStep[] =>
+  steps.map(({ forEachG, ...step }) => {
+    if (step.swells) return swelling(step, evening);
+    return forEachG === undefined
+      ? step
+      : { ...step, lastsMin: step.lastsMin * Math.max(1, Math.ceil(massG / forEachG)) };
+  });
+
+const partsOf = (made: Homemade, massG: number, evening: Evening): Part[] =>
   inARow(
-    madeSteps(made, massG).map((step, index) => ({
+    madeSteps(made, massG, evening).map((step, index) => ({
       id: `made${index + 1}`,
       says: step.says,
       lastsMin: step.lastsMin,
@@ -46,7 +64,7 @@ export function madeWork(
     const massG = into
       .flatMap((liquid) => liquid.ingredients)
       .reduce((sum, part) => sum + (part.ingredientId === id ? part.massG : 0), 0);
-    const segments = partsOf(what.homemade, massG);
+    const segments = partsOf(what.homemade, massG, evening);
     const workId = `made-${id}`;
     works.push({
       id: workId,
