@@ -7,6 +7,7 @@ import type { Arrangement } from './arrange';
 import type { Placed } from './layers';
 import { SLOW_FROM_MIN, TENDER_TO_MIN } from './because';
 import { isCramped } from './stacks';
+import { capital } from '../measures/capital';
 
 interface Built {
   vessel: Vessel;
@@ -25,7 +26,6 @@ const OVER_RIM_MM = 8;
 const DRY_BY_MM = 4;
 
 const nameOf = ({ bunch }: Placed) => shortName(bunch.what, bunch.parts[0]?.cut ?? '');
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const middleDeg = ({ region }: Placed) => region.startDeg + region.sweepDeg / 2;
 
 function overTheRim({ vessel, laid, units }: Built): BuildWarning[] {

@@ -4,6 +4,7 @@ import type { Ingredient } from '../catalogue/ingredient';
 import { andList } from '../measures/andList';
 import { goesInAt, liftedAt, needsKnife, type ActiveFormula } from './activeFormula';
 import type { FormulaSolution } from './solution';
+import { capital } from '../measures/capital';
 
 /** Less than this of a thing goes into nothing. */
 const NOTHING_G = 0.01;
@@ -17,8 +18,6 @@ export const THINNER_WORDS = {
   asideBroth: 'hot broth from the small pan',
   water: 'hot water',
 } as const;
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Water is poured in without being told of each time. */
 const namesOf = (list: readonly Ingredient[]) =>

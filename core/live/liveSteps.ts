@@ -3,6 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
 import { heldWords } from '../simmer/heldSeconds';
+import { capital } from '../measures/capital';
 
 /** What is told and tapped at once. */
 export interface LiveStep {
@@ -14,8 +15,6 @@ export interface LiveStep {
   title: string;
   actions: Action[];
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** More than four names cannot be taken in at a glance; the amounts under the title name them all. */
 function shortened(names: readonly string[]): string[] {

@@ -10,6 +10,7 @@ import { applyEdits } from '../evening/edits/applyEdit';
 import { slotsOf } from '../evening/tonight';
 import type { Steps } from '../steps/steps';
 import { shiftIso } from '../time/shiftIso';
+import { capital } from '../measures/capital';
 
 /** A change of the evening that may save time. */
 interface Change {
@@ -22,8 +23,6 @@ interface Change {
   /** It is the same as making these by hand. */
   edits: Edit[];
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 function schoolChanges(evening: Evening, style: Style): Change[] {
   const { schools } = evening.style;

@@ -1,4 +1,5 @@
 import type { Act, Action, ActOf, Lid, PlannedAct } from '@elixa/contract';
+import { capital } from '../measures/capital';
 
 /**
  * The fire that a moment of the plan asks for: a dry pan warmed, full, a simmer, just under the boil, out, or tended to so
@@ -80,7 +81,6 @@ function fireWords(from: Fire, to: Fire, isGentle: boolean): string[] {
 
 const LID: Record<Lid, string> = { on: 'lid on', off: 'lid off', ajar: 'lid ajar' };
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** For a moment the lid is lifted for; afterwards it lies as before. */

@@ -22,6 +22,7 @@ import { potsInWords, potsOf } from '../evening/eachPot';
 import { WORTH_POURING_ML } from './levels';
 import type { Filling, TimedPan } from './panRounds';
 import { shortName } from '../catalogue/shortName';
+import { capital } from '../measures/capital';
 
 /** A filling that is built anew finds what is left of the one before. */
 const emptying = ({ course, startS, round }: Filling, pan: Pan): Draft => {
@@ -185,9 +186,7 @@ function lighting(
             : `Broth into ${where(pan)}`,
         menu,
       );
-  const says = all
-    ? `${all.charAt(0).toUpperCase()}${all.slice(1)}${does.charAt(0).toLowerCase()}${does.slice(1)}`
-    : does;
+  const says = all ? `${capital(all)}${does.charAt(0).toLowerCase()}${does.slice(1)}` : does;
   const base = { id: `light-${pan}`, atS: startS, kind: 'light' as const, round: isHeatedDry ? 1 : round, pan, says };
   return isHeatedDry ? { ...base, fire: 'dry' } : { ...base, fire: 'high', lid: pour?.lid ?? 'on' };
 }

@@ -3,6 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue';
 import { spanText } from './because';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
+import { capital } from '../measures/capital';
 
 /** Something that a change does to the pot. */
 export interface Difference {
@@ -26,8 +27,6 @@ const ofOneRound = ({ simmer }: PotPlan): Map<string, SimmerPiece> => {
 
 const inPotS = (piece: SimmerPiece) => piece.outAtS - piece.inAtS;
 const named = (catalogue: Catalogue, piece: SimmerPiece) => shortName(catalogue.byId(piece.ingredientId), piece.cut);
-const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
 /** A time in the pot that a cook would notice has changed: by half a minute, or by a fifth of what is short. */
 function isMoved(now: SimmerPiece, before: SimmerPiece): boolean {
   const byS = Math.abs(inPotS(now) - inPotS(before));
@@ -51,7 +50,7 @@ function moved(
     const text = `${spanText(inPotS(now))} before it comes out, was ${spanText(inPotS(before))}`;
     alike.set(text, [...(alike.get(text) ?? []), named(catalogue, now)]);
   }
-  return [...alike].map(([text, names]) => ({ kind: 'piece', text: `${sentence(together(names))} in ${text}` }));
+  return [...alike].map(([text, names]) => ({ kind: 'piece', text: `${capital(together(names))} in ${text}` }));
 }
 
 /** What is past its best, or not done, when it is lifted out, which was not so before. */
@@ -63,12 +62,12 @@ function outOfWindow(catalogue: Catalogue, now: SimmerPiece, before: SimmerPiece
     return [
       {
         kind: 'past',
-        text: `${sentence(named(catalogue, now))} past its best by ${spanText(overS)} when it is lifted out`,
+        text: `${capital(named(catalogue, now))} past its best by ${spanText(overS)} when it is lifted out`,
       },
     ];
   }
   if (lacksS > WORTH_TELLING_S || now.readyAtS === undefined) {
-    return [{ kind: 'past', text: `${sentence(named(catalogue, now))} not done when it is lifted out` }];
+    return [{ kind: 'past', text: `${capital(named(catalogue, now))} not done when it is lifted out` }];
   }
   return [];
 }
@@ -85,7 +84,7 @@ export function differences(catalogue: Catalogue, before: PotPlan, now: PotPlan)
   const boilS = (now.simmer.timeToBoilS ?? 0) - (before.simmer.timeToBoilS ?? 0);
   const rounds = (plan: PotPlan) => plan.build.rounds.length;
   return [
-    ...raw.map((name): Difference => ({ kind: 'raw', text: `${sentence(name)} would not be cooked through` })),
+    ...raw.map((name): Difference => ({ kind: 'raw', text: `${capital(name)} would not be cooked through` })),
     ...(rounds(now) === rounds(before)
       ? []
       : [

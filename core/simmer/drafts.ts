@@ -10,6 +10,7 @@ import { sum } from '../measures/sum';
 import { NOTHING } from '../pot/state';
 import type { Moment } from '../program/settle';
 import { heldShareOf, type BrothStrength, type TimedPan } from './panRounds';
+import { capital } from '../measures/capital';
 
 export interface ActionQuestion {
   menu: Menu;
@@ -62,7 +63,7 @@ export const shown = (
 export function stageSays(stage: Stage, names: readonly string[]): string {
   const said = stage.says.replace('{in}', andList(names) || 'what is left');
   const laid = stage.how ? `${said}: ${stage.how}` : said;
-  return laid.charAt(0).toUpperCase() + laid.slice(1);
+  return capital(laid);
 }
 
 /** What is said of a broth that is poured, and that it is poured boiling where the cook wants it so. */

@@ -7,6 +7,7 @@ import { sum } from '../measures/sum';
 import { brothPoured, jugPoured, waterPoured, withoutHeldMl, type ActionQuestion, type Draft } from './drafts';
 import { LEAST_MM, WORTH_POURING_ML } from './levels';
 import type { TimedPan } from './panRounds';
+import { capital } from '../measures/capital';
 
 /** Bringing a pan back to its mark before a course, so long before its first addition. */
 export const TOP_UP_BEFORE_S = 60;
@@ -210,7 +211,7 @@ export function toppingUp(question: ActionQuestion): Draft[] {
             volumeMl: waterMl,
             waterMl,
             does: [waterPoured(question, waterMl)],
-            says: water.charAt(0).toUpperCase() + water.slice(1),
+            says: capital(water),
             shownText: showVolume(waterMl, units),
           },
         ];

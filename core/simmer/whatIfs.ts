@@ -7,6 +7,7 @@ import { styleById } from '../catalogue/styles';
 import { canBeHotter, pourOf, stagesOf } from '../evening/tonight';
 import { usefulPowerW } from '../heat/burner';
 import { shortName } from '../catalogue/shortName';
+import { capital } from '../measures/capital';
 
 /** Something that a cook may wonder about, with what it changes. */
 export interface WhatIf {
@@ -88,7 +89,7 @@ export function whatIfsOf(evening: Evening, piece: SimmerPiece): WhatIf[] {
   const what = catalogue.byId(ingredientId);
   const usualMm = what.cuts[piece.cut]?.thicknessMm;
   const short = shortName(catalogue.byId(ingredientId), piece.cut);
-  const name = short.charAt(0).toUpperCase() + short.slice(1);
+  const name = capital(short);
   const isFrozen = evening.choices.frozen?.includes(ingredientId) === true;
   const mm = evening.overrides.thicknessMm?.[ingredientId]?.[piece.cut] ?? usualMm;
   const cut = (id: string, label: string, thicknessMm: number): WhatIf => ({

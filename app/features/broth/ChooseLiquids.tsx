@@ -2,6 +2,7 @@ import type { Evening } from '@elixa/contract';
 import {
   BASES,
   BROTHS,
+  capital,
   chosenLiquids,
   type Formula,
   MARINADES,
@@ -16,7 +17,7 @@ import { useCatalogue } from '@/ui/catalogue';
 import { ChoiceList, ToggleRow } from '@/ui/Choice';
 import { Section } from '@/ui/Page';
 import { Sheet } from '@/ui/Sheet';
-import { capital, FAMILY } from './liquidWords';
+import { FAMILY } from './liquidWords';
 
 const MOST = 6;
 const says = (formula: Formula) =>

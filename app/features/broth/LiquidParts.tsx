@@ -1,17 +1,18 @@
 import type { Liquid } from '@elixa/contract';
-import { showVolume, THINNER_WORDS } from '@elixa/core';
+import { colourOf, showVolume, THINNER_WORDS } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { StepTimer } from '@/features/timers/StepTimer';
 import { Button } from '@/ui/Button';
+import { useCatalogue } from '@/ui/catalogue';
 import { Scale } from '@/ui/icons';
 import { Section } from '@/ui/Page';
 import { Body, clockColumn, Figure, Figures, Heading, Small } from '@/ui/Text';
 import { clock, day, lasting } from '@/ui/time';
 import { BatchSection } from './BatchSection';
 import { DrawChart } from './DrawChart';
-import { keepsWords } from './liquidWords';
+import { colourWords, keepsWords } from './liquidWords';
 import { JarSection } from './JarSection';
 import { LeftOut } from './LeftOut';
 import { turnOf } from './turnOf';
@@ -24,6 +25,7 @@ const MADE = { broth: '', sauce: 'for the table', marinade: 'for the meat', base
 
 /** A liquid's numbers, and what is measured for it or taken from its jar. */
 export function LiquidFormula({ liquid }: { liquid: Liquid }) {
+  const catalogue = useCatalogue();
   const { evening } = useEvening();
   const isBroth = liquid.kind === 'broth';
   return (
@@ -42,6 +44,7 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
               {liquid.forGuests ? `For ${liquid.forGuests.join(' and ')}. ` : ''}
               {liquid.purpose}
             </Small>
+            <Small>{colourWords(colourOf(catalogue, liquid))}</Small>
           </View>
         </View>
         <Figures

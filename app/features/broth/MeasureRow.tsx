@@ -1,5 +1,5 @@
 import type { Edit, Liquid } from '@elixa/contract';
-import { withLengths } from '@elixa/core';
+import { capital, withLengths } from '@elixa/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
@@ -7,7 +7,6 @@ import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Figure, Small } from '@/ui/Text';
-import { capital } from './liquidWords';
 
 const grams = (massG: number) => String(Number(massG.toFixed(massG < 100 ? 1 : 0)));
 

@@ -1,5 +1,5 @@
 import type { Liquid } from '@elixa/contract';
-import type { PotFamily } from '@elixa/core';
+import { capital, type PotFamily } from '@elixa/core';
 
 /** Families of pot in a cook's words. */
 export const FAMILY: Record<PotFamily, string> = {
@@ -23,9 +23,6 @@ export const FAMILY: Record<PotFamily, string> = {
   everything: 'everything pot',
   staged: 'any weeknight pot',
 };
-
-/** A phrase at the start of a line. */
-export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const names = (list: readonly string[]) => list.join(' and ');
 
@@ -69,6 +66,10 @@ export function tasteWord(key: keyof typeof WORDS_FROM, value: number): string {
   const [none, ...steps] = WORDS_FROM[key];
   return steps.reduce<string>((word, [from, next]) => (value >= from ? next : word), none);
 }
+
+/** The colour of a bowl, and what makes it so. */
+export const colourWords = ({ word, from }: { word: string; from?: string }): string =>
+  from ? `${capital(word)}, most of it from ${from}.` : `${capital(word)}.`;
 
 /** How long something keeps. */
 export function keepsWords({

@@ -1,5 +1,5 @@
 import type { Build, Plate, Units } from '@elixa/contract';
-import { shortName } from '@elixa/core';
+import { capital, shortName } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useCatalogue } from '@/ui/catalogue';
@@ -9,8 +9,6 @@ import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Small } from '@/ui/Text';
 import { piecesWords } from './BunchPanel';
 import { SIDE_WORDS } from './placeWords';
-
-const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 function PlateRows({ plate, units }: { plate: Plate; units: Units }) {
   const catalogue = useCatalogue();
@@ -24,9 +22,7 @@ function PlateRows({ plate, units }: { plate: Plate; units: Units }) {
             className="min-h-target flex-row flex-wrap items-center gap-x-3 border-b border-line py-1"
           >
             <PieceSwatch ingredientId={one.ingredientId} cut={one.cut} size={30} />
-            <Body className="words font-semibold">
-              {sentence(shortName(catalogue.byId(one.ingredientId), one.cut))}
-            </Body>
+            <Body className="words font-semibold">{capital(shortName(catalogue.byId(one.ingredientId), one.cut))}</Body>
             <Body className="ml-auto text-right">
               {piecesWords(one, units)}
               {one.side ? `, ${SIDE_WORDS[one.side]}` : ''}

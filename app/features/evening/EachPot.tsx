@@ -1,5 +1,5 @@
 import type { PotPlan } from '@elixa/contract';
-import { potsInWords } from '@elixa/core';
+import { capital, potsInWords } from '@elixa/core';
 import { Small } from '@/ui/Text';
 
 /** That amounts are for one of several pots alike; nothing where there is one. */
@@ -9,8 +9,8 @@ export function EachPot({ plan }: { plan: Pick<PotPlan, 'pots'> }) {
   const count = potsInWords(pots);
   return (
     <Small>
-      {count.charAt(0).toUpperCase() + count.slice(1)} pots alike, each on a burner of its own. What is told here is for
-      one of them, and is done at each.
+      {capital(count)} pots alike, each on a burner of its own. What is told here is for one of them, and is done at
+      each.
     </Small>
   );
 }

@@ -15,6 +15,7 @@ import { KeepPot } from '@/features/housePots/KeepPot';
 import { PotTabs } from '@/features/build/PotTabs';
 import { pourWords } from '@/features/build/pourWords';
 import { PotRow } from '@/features/choose/PotRow';
+import { BrothBecomes } from './BrothBecomes';
 import { FinishChoice } from './FinishChoice';
 import { ServiceChoice } from './ServiceChoice';
 import { SidesChoice } from './SidesChoice';
@@ -61,6 +62,7 @@ export function PotScreen() {
       />
       <PotRow />
       <FoodList />
+      <BrothBecomes />
       <SidesChoice />
       <ServiceChoice />
       <FinishChoice />

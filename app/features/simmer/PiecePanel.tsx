@@ -1,5 +1,5 @@
 import type { Edit, Evening, SimmerPiece } from '@elixa/contract';
-import { shortName, spanText, whatIfsOf } from '@elixa/core';
+import { capital, shortName, spanText, whatIfsOf } from '@elixa/core';
 import { View } from 'react-native';
 import { useCatalogue } from '@/ui/catalogue';
 import { Button, IconButton } from '@/ui/Button';
@@ -7,8 +7,6 @@ import { ChevronLeft, ChevronRight, X } from '@/ui/icons';
 import { Body, Figure, Heading, Small } from '@/ui/Text';
 import { isMovable, snappedS } from './chart/layout';
 import type { Wondered } from './useWhatIf';
-
-const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 interface Props {
   evening: Evening;
@@ -34,7 +32,7 @@ export function PiecePanel({ evening, piece, onMoved, ask, edit, onClose }: Prop
     <View className="gap-3 rounded-2xl bg-well p-4">
       <View className="flex-row items-start justify-between gap-2">
         <Heading level={3} className="words">
-          {sentence(name)}
+          {capital(name)}
         </Heading>
         <IconButton label={`Close ${name}`} icon={<X size={22} color="rgb(var(--ink))" />} onPress={onClose} />
       </View>
@@ -57,7 +55,7 @@ export function PiecePanel({ evening, piece, onMoved, ask, edit, onClose }: Prop
         </View>
       ) : null}
       {piece.because ? <Body>{piece.because}</Body> : null}
-      <Small>{sentence(piece.sign)}. Trust that before the clock.</Small>
+      <Small>{capital(piece.sign)}. Trust that before the clock.</Small>
       <View className="flex-row flex-wrap gap-2">
         {offers.map(({ id, label, edits }) => (
           <Button key={id} label={label} onPress={() => ask({ label, edits })} />

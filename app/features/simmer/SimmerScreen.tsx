@@ -1,5 +1,5 @@
 import type { PotPlan, SimmerPiece } from '@elixa/contract';
-import { type LiveStep, liveSteps, roundName, shiftIso, shortName, spanText } from '@elixa/core';
+import { capital, type LiveStep, liveSteps, roundName, shiftIso, shortName, spanText } from '@elixa/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { EachPot } from '@/features/evening/EachPot';
@@ -28,8 +28,6 @@ import { WhatIfOffers, WhatIfPanel } from './WhatIfPanel';
 
 const heightWords = (altitudeM: number) =>
   Math.round(altitudeM) === 0 ? 'at sea level' : `${Math.round(altitudeM)} m up`;
-
-const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The round and the moment that is looked at; the last of the round where none is chosen. */
 function lookedAt(plan: PotPlan, chosen: number, momentS: number | undefined): MomentShown {
@@ -67,7 +65,7 @@ export function SimmerScreen() {
   const moved = (one: SimmerPiece, seconds: number) => {
     setPieceId(one.id);
     whatIf.ask({
-      label: `${sentence(shortName(catalogue.byId(one.ingredientId), one.cut))} in for ${spanText(seconds)}`,
+      label: `${capital(shortName(catalogue.byId(one.ingredientId), one.cut))} in for ${spanText(seconds)}`,
       edits: [{ kind: 'timeInPotSet', ingredientId: one.ingredientId, cut: one.cut, minutes: seconds / 60 }],
       inHand: true,
     });

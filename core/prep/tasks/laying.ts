@@ -8,6 +8,7 @@ import { showLength } from '../../measures/showSize';
 import { sum } from '../../measures/sum';
 import { boardWash } from './washing';
 import { forTonight, type Part, type Work, type WorkList } from './work';
+import { capital } from '../../measures/capital';
 
 /** Piling one layer, cutting a pile across, standing one block on end, laying one thing in, in min. Kitchen estimates. */
 const LAYER_MIN = 0.3;
@@ -41,7 +42,6 @@ export function laidFirst({ pieces, actions }: Simmer): SimmerPiece[] {
 
 const nameOf = ({ catalogue }: Menu, { ingredientId, cut }: SimmerPiece) =>
   shortName(catalogue.byId(ingredientId), cut);
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const things = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`;
 
 /** How the piles of tonight are piled and cut. */

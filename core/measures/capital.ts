@@ -1,0 +1,2 @@
+/** A phrase at the start of a line or a sentence. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
