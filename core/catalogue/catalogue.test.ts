@@ -205,6 +205,17 @@ describe('the catalogue', () => {
     expect([...new Set(without)]).toEqual([]);
   });
 
+  it('knows more than one thing instead of each that is set on the plate as a dab, one of them without its allergen', () => {
+    for (const id of ['mustard', 'wasabi', 'citrusChilliPaste']) {
+      const { replacements, allergens } = ingredientById(id);
+      expect(replacements.length).toBeGreaterThan(1);
+      const without = replacements.filter(
+        ({ withIngredientId }) => !ingredientById(withIngredientId).allergens.some((one) => allergens.includes(one)),
+      );
+      expect([id, without.length > 0]).toEqual([id, true]);
+    }
+  });
+
   it('never says of a seasoning what it does to one food: that may not be in the pot', () => {
     const texts = INGREDIENTS.filter((one) => one.family === 'seasoning').flatMap((one) =>
       one.replacements.map(({ text }) => text),

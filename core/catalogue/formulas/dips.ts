@@ -20,6 +20,7 @@ const MUSTARD_DIP_SCHOOLS = schoolOfBroth('mustardDip', 'How the mustard dip is 
 const MUSTARD_KIND_SCHOOLS = schoolOfBroth('mustardKind', 'What stings in it', [
   { id: 'mustard', label: 'Mustard', says: 'Warm, in the nose.' },
   { id: 'wasabi', label: 'Wasabi', says: 'Greener, and gone sooner.' },
+  { id: 'ginger', label: 'Ginger', says: 'Grated: it warms and stings nobody. No mustard in it.' },
 ]);
 const FISH_CAKE_DIP_SCHOOLS = schoolOfBroth('fishCakeDip', 'How the fish-cake dip is', [
   { id: 'mild', label: 'Mild', says: 'Broth, soy, a little sugar and scallion green.' },
@@ -165,6 +166,7 @@ export const DIPS: readonly Formula[] = [
       sweetening('mirin', 0.5, { in: 'mix', when: { mustardDip: 'lemonMirin' } }),
       body('mustard', 2, { when: { mustardKind: 'mustard' } }),
       body('wasabi', 1.5, { when: { mustardKind: 'wasabi' } }),
+      solid('ginger', 3, { exponent: 0.8, cut: 'grated', when: { mustardKind: 'ginger' } }),
     ],
     target: { salinityPct: [4.8, 5.4, 6.2], sweetnessPct: [10, 12, 16], acidPct: [0.9, 1.1, 1.3], heat: [0, 3] },
     targetsBySchool: [

@@ -122,6 +122,7 @@ export const LARDER = [
     replacements: [
       { withIngredientId: 'redChilli', keeps: 'mass', text: 'red chilli, pounded with salt and a little citrus peel' },
       { withIngredientId: 'yuzuPeel', keeps: 'mass', text: 'citrus peel, without the heat' },
+      { withIngredientId: 'mustard', keeps: 'mass', ratio: 2, text: 'made mustard; sting for heat' },
     ],
     source: LABELS,
     pack: pack('80 g jar', 80),
@@ -142,7 +143,10 @@ export const LARDER = [
     densityGPerMl: 1.1,
     byVolume: true,
     kept: 'fridge',
-    replacements: [{ withIngredientId: 'mustard', keeps: 'mass', text: 'made mustard' }],
+    replacements: [
+      { withIngredientId: 'mustard', keeps: 'mass', ratio: 1.3, text: 'made mustard; it stays longer in the nose' },
+      { withIngredientId: 'ginger', keeps: 'savour', ratio: 2.5, text: 'grated ginger; it warms and does not sting' },
+    ],
     source: LABELS,
     pack: pack('40 g tube', 40),
   }),

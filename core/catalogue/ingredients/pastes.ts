@@ -330,7 +330,16 @@ export const PASTES = [
     byVolume: true,
     kept: 'fridge',
     tint: { hex: '#d9a52e', strength: 0.03, clouds: 0.03 },
-    replacements: [{ withIngredientId: 'ginger', keeps: 'savour', ratio: 2, text: 'grated ginger' }],
+    replacements: [
+      { withIngredientId: 'ginger', keeps: 'savour', ratio: 2, text: 'grated ginger; it warms and does not sting' },
+      { withIngredientId: 'wasabi', keeps: 'mass', ratio: 0.75, text: 'wasabi; greener, and gone sooner' },
+      {
+        withIngredientId: 'citrusChilliPaste',
+        keeps: 'mass',
+        ratio: 0.5,
+        text: 'citrus and chilli paste; salt and hot',
+      },
+    ],
     pack: pack('100 g jar', 100),
   }),
   ingredient({
