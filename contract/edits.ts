@@ -108,6 +108,12 @@ export const editSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('finishChosen'), finishId: catalogueIdSchema }),
   z.strictObject({ kind: z.literal('riceBesideSet'), on: z.boolean() }),
   z.strictObject({ kind: z.literal('tasteTurned'), formulaId: catalogueIdSchema, taste: tasteSchema }),
+  /** Mixed by these parts by volume; as it is written where none are given. */
+  z.strictObject({
+    kind: z.literal('ratioSet'),
+    formulaId: catalogueIdSchema,
+    ratio: z.record(catalogueIdSchema, z.number().min(0).max(100)).optional(),
+  }),
   z.strictObject({ kind: z.literal('batchSet'), formulaId: catalogueIdSchema, times: z.int().min(1).max(4) }),
   z.strictObject({ kind: z.literal('madeFresh'), formulaId: catalogueIdSchema, fresh: z.boolean() }),
   z.strictObject({ kind: z.literal('madeAtHome'), ingredientId: catalogueIdSchema, made: z.boolean() }),

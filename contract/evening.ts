@@ -231,6 +231,8 @@ export const eveningSchema = z.strictObject({
     batches: byId(z.int().min(1).max(4), 40).optional(),
     /** What the table likes, by formula, in steps: 1 is a little more, -1 a little less. */
     taste: byId(tasteSchema, 40).optional(),
+    /** Sauces that are mixed by a ratio of the cook's own, by formula: parts by volume of each thing, and of what lets it down. */
+    ratios: byId(byId(z.number().min(0).max(100), 20), 20).optional(),
   }),
   overrides: z.strictObject({
     gramsPerHead: byId(z.number().min(0).max(1000), 60).optional(),

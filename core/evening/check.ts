@@ -12,6 +12,7 @@ import { chosenLiquids, everyLiquid } from './chosenLiquids';
 import { dinerFaults } from './dinerFaults';
 import { simmeringFaults } from './simmeringFaults';
 import { slotsOf } from './tonight';
+import { takesRatio, THINNER } from '../formula/ratio';
 import { BEAN_SCHOOLS } from '../catalogue/beanSoak';
 import { holdsBoil, leastPowerW } from '../heat/burner';
 
@@ -169,13 +170,33 @@ function ingredientFaults(evening: Evening, style: Style): FieldError[] {
 
 /** What is said of a liquid that does not exist. */
 function aboutLiquidFaults({ choices }: Evening): FieldError[] {
-  const about = (name: 'batches' | 'taste' | 'fresh', ids: readonly string[]) =>
+  const about = (name: 'batches' | 'taste' | 'ratios' | 'fresh', ids: readonly string[]) =>
     ids.flatMap((id, index) => {
       if (formulaById(id)) return [];
       const field = name === 'fresh' ? `choices.fresh[${index}]` : `choices.${name}.${id}`;
       return [{ field, message: `There is no liquid "${id}"`, fix: 'Use the id of a broth, sauce or base.' }];
     });
+  const ratios = Object.entries(choices.ratios ?? {}).flatMap(([id, ratio]): FieldError[] => {
+    const formula = formulaById(id);
+    const field = `choices.ratios.${id}`;
+    if (!formula) return [];
+    if (!takesRatio(formula)) {
+      return [
+        { field, message: `"${id}" is not mixed by parts`, fix: 'Give a ratio for a dip or a poured sauce only.' },
+      ];
+    }
+    const known = new Set([...formula.parts.map((one) => one.ingredientId), THINNER]);
+    const unknown = Object.keys(ratio).filter((one) => !known.has(one));
+    if (unknown.length > 0) {
+      const fix = `Use one of: ${list([...known])}.`;
+      return unknown.map((one) => ({ field: `${field}.${one}`, message: `There is no "${one}" in it`, fix }));
+    }
+    const isEmpty = Object.values(ratio).every((parts) => parts === 0);
+    return isEmpty ? [{ field, message: 'Nothing is in it', fix: 'Give at least one thing more than 0 parts.' }] : [];
+  });
   return [
+    ...ratios,
+    ...about('ratios', Object.keys(choices.ratios ?? {})),
     ...about('batches', Object.keys(choices.batches ?? {})),
     ...about('taste', Object.keys(choices.taste ?? {})),
     ...about('fresh', choices.fresh ?? []),

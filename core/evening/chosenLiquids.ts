@@ -1,9 +1,11 @@
 import type { Evening } from '@elixa/contract';
+import { catalogueOf } from '../catalogue/catalogue';
 import { formulaById, mustFormula } from '../catalogue/formulas';
 import type { Formula } from '../catalogue/formula';
 import { fits } from '../catalogue/school';
 import type { Style } from '../catalogue/style';
 import { brothIdOf, schoolsOfStyle } from '../catalogue/styles';
+import { byRatio } from '../formula/ratio';
 import { partsOf } from '../formula/schools';
 
 export interface ChosenLiquids {
@@ -46,14 +48,27 @@ export function chosenLiquids(evening: Evening, style: Style): ChosenLiquids {
   const { broth, otherHalf, letDown } = brothIds(evening, style);
   const { sauces = style.dipFormulaIds } = asked;
   const ahead = asked.ahead ?? marinadesOf(style, schoolsOfStyle(style, evening.style.schools));
-  const must = (id: string | undefined) => (id === undefined ? undefined : mustFormula(id));
+  const mixed = (formula: Formula) => {
+    const ratio = evening.choices.ratios?.[formula.id];
+    if (!ratio) return formula;
+    return byRatio(formula, ratio, {
+      catalogue: catalogueOf(evening),
+      schools: evening.style.schools,
+      units: evening.units,
+    });
+  };
+  const must = (id: string | undefined) => (id === undefined ? undefined : mixed(mustFormula(id)));
   const chosen = {
     broth: must(broth),
     otherHalf: must(otherHalf),
     letDown: must(letDown),
   };
   const jars = jarsOf(brothsOf(chosen), evening);
-  return { ...chosen, sauces: sauces.map(mustFormula), ahead: [...new Set([...ahead.map(mustFormula), ...jars])] };
+  return {
+    ...chosen,
+    sauces: sauces.map(mustFormula).map(mixed),
+    ahead: [...new Set([...ahead.map(mustFormula), ...jars])],
+  };
 }
 
 /** All of them, in the order in which they are shown. */

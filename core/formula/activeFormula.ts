@@ -8,7 +8,7 @@ import { WATER_BOILS_C } from '../heat/givens';
 import { measurableG } from '../measures/measurable';
 
 /** Size at which the grams of a formula hold as written: litres, heads, or kilograms of the main thing. */
-const WRITTEN_FOR = { finishedVolume: 1.2, head: 4, mainMass: 0.6 } as const;
+export const WRITTEN_FOR = { finishedVolume: 1.2, head: 4, mainMass: 0.6 } as const;
 
 export interface ActivePart {
   part: FormulaPart;

@@ -1,5 +1,6 @@
 import type { Units } from '@elixa/contract';
 import type { Ingredient } from '../catalogue/ingredient';
+import { densityOf } from './densityOf';
 import { parseAmount } from './parseAmount';
 
 /**
@@ -10,11 +11,9 @@ import { parseAmount } from './parseAmount';
  * @example gramsTyped('1 tbsp', salt, 'metric') // 18
  */
 export function gramsTyped(text: string, what: Ingredient, units: Units, cut?: string): number | undefined {
-  const densityGPerMl =
-    (cut === undefined ? undefined : what.cuts[cut]?.densityGPerMl) ?? what.densityIn?.[units] ?? what.densityGPerMl;
   const amount = parseAmount(text, units);
   if (amount?.kind === 'mass') return amount.massG;
-  if (amount?.kind === 'volume') return amount.volumeMl * densityGPerMl;
+  if (amount?.kind === 'volume') return amount.volumeMl * densityOf(what, units, cut);
   const { sold, inInches } = what;
   if (amount?.kind === 'length' && inInches?.unit === 'inch') return (amount.lengthMm / 25.4) * inInches.massG;
   if (amount?.kind !== 'count') return undefined;

@@ -17,6 +17,7 @@ import { JarSection } from './JarSection';
 import { LeftOut } from './LeftOut';
 import { turnOf } from './turnOf';
 import { MeasureRow } from './MeasureRow';
+import { RatioSection } from './RatioSection';
 import { StrengthBand } from './StrengthBand';
 import { TasteSection } from './TasteSection';
 import { WeighSheet } from './WeighSheet';
@@ -76,6 +77,7 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
 
 /** What to measure, by hand or on the scale, how much of it, and the table's taste. */
 function Measuring({ liquid }: { liquid: Liquid }) {
+  const { evening } = useEvening();
   const [weighing, setWeighing] = useState(false);
   return (
     <>
@@ -102,7 +104,8 @@ function Measuring({ liquid }: { liquid: Liquid }) {
       />
       {weighing ? <WeighSheet liquid={liquid} onClose={() => setWeighing(false)} /> : null}
       <BatchSection liquid={liquid} />
-      <TasteSection liquid={liquid} />
+      {evening.choices.ratios?.[liquid.formulaId] ? null : <TasteSection liquid={liquid} />}
+      <RatioSection liquid={liquid} />
     </>
   );
 }

@@ -11,6 +11,7 @@ import { keepsWords, tabName, tasteWord } from './liquidWords';
 import { JarSection } from './JarSection';
 import { LeftOut } from './LeftOut';
 import { MeasureRow } from './MeasureRow';
+import { RatioSection } from './RatioSection';
 import { TasteSection } from './TasteSection';
 
 const choosing = (choices: Partial<Evening['choices']>): Evening => {
@@ -28,6 +29,9 @@ jest.mock('@/state/localStore', () => ({
   ...jest.requireActual<object>('@/state/localStore'),
   localStore: { read: async () => undefined, write: async () => undefined, remove: async () => undefined },
 }));
+
+// The browser's own input stands for itself; here it is that of the interface library.
+jest.mock('@/ui/Field', () => jest.requireActual<object>('@/testing/field'));
 
 describe('what is offered', () => {
   const offered = (name: string) => screen.queryByText(name) !== null;
@@ -164,6 +168,44 @@ describe('a larger batch', () => {
     expect(last()!.choices.fresh).toEqual(['citrusSoy']);
     await userEvent.press(screen.getByRole('button', { name: 'Take it from the jar instead' }));
     expect(last()!.choices.fresh).toEqual([]);
+  });
+});
+
+describe('a ratio of one’s own', () => {
+  const DIP = 'soyScallion';
+  const open = async () => {
+    const inside = await inEvening(
+      choosing({}),
+      <OfLiquid id={DIP} show={(liquid) => <RatioSection liquid={liquid} />} />,
+    );
+    await userEvent.press(screen.getByRole('button', { name: 'Mix it by parts or spoons' }));
+    return inside;
+  };
+  const soy = () => screen.getByLabelText(/^(dark|light) soy sauce|^tamari/);
+  const type = async (text: string) => {
+    await userEvent.clear(soy());
+    await userEvent.type(soy(), text);
+  };
+
+  it('begins as it is written, is typed in parts or spoons, and says what that does', async () => {
+    const { last } = await open();
+    const before = screen.getByText(/% salt$/);
+    const was = (before.props as { children: unknown }).children;
+    await type('9');
+    expect(last()?.choices.ratios?.[DIP]?.darkSoy).toBe(9);
+    expect((screen.getByText(/% salt$/).props as { children: unknown }).children).not.toEqual(was);
+    await type('2 tbsp');
+    expect(last()?.choices.ratios?.[DIP]?.darkSoy).toBe(2);
+    await userEvent.press(screen.getByRole('button', { name: 'As it is written again' }));
+    expect(last()?.choices.ratios).toEqual({});
+  });
+
+  it('keeps the last good ratio where something cannot be read, and names the field and the fix', async () => {
+    const { last } = await open();
+    await type('3');
+    await type('a glug');
+    expect(screen.getByText(/^Parts: write it like/)).toBeTruthy();
+    expect(last()?.choices.ratios?.[DIP]?.darkSoy).toBe(3);
   });
 });
 

@@ -65,6 +65,16 @@ export function tasteTurned(evening: Evening, { formulaId, taste }: EditOf<'tast
   return choosing(evening, { taste: isPlain ? others : { ...others, [formulaId]: taste } });
 }
 
+/** What is mixed by a ratio is turned by it, and by no taste besides. */
+export function ratioSet(evening: Evening, { formulaId, ratio }: EditOf<'ratioSet'>): Evening {
+  const others = without(evening.choices.ratios, formulaId);
+  const taste = without(evening.choices.taste, formulaId);
+  return choosing(evening, {
+    ratios: ratio ? { ...others, [formulaId]: ratio } : others,
+    ...(ratio && evening.choices.taste ? { taste } : {}),
+  });
+}
+
 /** More than one batch is always made fresh. */
 export function batchSet(evening: Evening, { formulaId, times }: EditOf<'batchSet'>): Evening {
   const others = without(evening.choices.batches, formulaId);

@@ -86,7 +86,7 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
   if (!style) throw new RangeError(`There is no style "${styleId}"`);
   if (evening.style.id === styleId) return evening;
   const before = styleById(evening.style.id);
-  const { liquids, finish, batches, taste, fresh, bought, added, cuts, ...choices } = evening.choices;
+  const { liquids, finish, batches, taste, ratios, fresh, bought, added, cuts, ...choices } = evening.choices;
   // What was added to the pot before goes into this one as well, where it is not in it anyway.
   const more = (added ?? []).filter((id) => !style.slots.some((slot) => slot.ingredientId === id && !slot.optional));
   const bare: Evening = {
@@ -122,6 +122,7 @@ export function styleChosen(evening: Evening, styleId: string): Evening {
       ...(finish !== undefined && (finish === NO_FINISH || bearsFinish(finish)) ? { finish } : {}),
       ...(batches ? { batches: keepKeys(batches, isMade) } : {}),
       ...(taste ? { taste: keepKeys(taste, isMade) } : {}),
+      ...(ratios ? { ratios: keepKeys(ratios, isMade) } : {}),
       ...(fresh ? { fresh: fresh.filter(isMade) } : {}),
       ...(bought ? { bought: bought.filter(has) } : {}),
       ...(cuts ? { cuts: keepKeys(cuts, (id) => slots.pot.some((slot) => slot.ingredientId === id)) } : {}),
@@ -162,6 +163,7 @@ export function droppedByStyle(before: Evening, after: Evening): string[] {
     ...(before.overrides.brothMlPerHead === undefined ? [] : ['your own amount of broth']),
     ...(before.overrides.salinityPct === undefined ? [] : ['your own strength of broth']),
     ...gone(keys(was.taste), keys(is.taste)).map((id) => `your taste in ${nameOf(id)}`),
+    ...gone(keys(was.ratios), keys(is.ratios)).map((id) => `your own ratio of ${nameOf(id)}`),
     ...gone(keys(was.batches), keys(is.batches)).map((id) => `making ${nameOf(id)} more than once over`),
     ...gone(keys(was.cuts), keys(is.cuts)).map((id) => `your way of cutting ${nameOf(id)}`),
     ...(was.laid && !is.laid ? ['where you had laid things'] : []),
