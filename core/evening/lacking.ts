@@ -42,7 +42,7 @@ const WANTS: ReadonlyArray<Lack & { isThere(food: readonly Served[]): boolean }>
   },
   {
     id: 'green',
-    text: 'Nothing green is in it: a handful in the last minute freshens it, and its look',
+    text: 'Nothing green is in it: a handful in the last minute freshens both taste and look',
     offers: ['spinach', 'garlandGreens', 'bokChoy', 'watercress', 'scallion'],
     isThere: (food) => food.some(isGreen),
   },

@@ -8,8 +8,8 @@ const BY_LIGHT = [
   [0.63, 'golden'],
   [0.54, 'amber'],
   [0.45, 'light brown'],
-  [0.35, 'brown'],
-  [0.22, 'dark brown'],
+  [0.3, 'brown'],
+  [0.2, 'dark brown'],
   [0, 'nearly black'],
 ] as const;
 

@@ -21,21 +21,22 @@ import { Body, Small } from '@/ui/Text';
 import { BandBar } from './BandBar';
 import { bandOf, nowWords, turnable } from './tasteNow';
 
-const QUARTER = 0.25;
+const EIGHTH = 1 / 8;
+/** Below this an eighth of a part is a tenth of it: it is told to the hundredth. */
+const LITTLE = 0.6;
 
-/** Parts as a cook writes them, to a quarter: the least of them that counts is one. */
-function rounded(ratio: Readonly<Record<string, number>>): Record<string, number> {
-  const all = Object.values(ratio).filter((parts) => parts > 0);
-  const total = all.reduce((sum, parts) => sum + parts, 0);
-  const least = Math.min(...all.filter((parts) => parts >= total * 0.1));
-  const inQuarters = (parts: number) =>
-    Math.max(parts > 0 ? QUARTER : 0, Math.round(parts / least / QUARTER) * QUARTER);
-  return Object.fromEntries(Object.entries(ratio).map(([id, parts]) => [id, inQuarters(parts)]));
-}
+/** Tablespoons of the whole, as a spoon has them. */
+const rounded = (ratio: Readonly<Record<string, number>>): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(ratio).map(([id, parts]) => {
+      const step = parts >= LITTLE ? EIGHTH : 0.01;
+      return [id, Math.round(parts / step) * step];
+    }),
+  );
 
 /** As it was typed, as nearly as a spoon has it. */
 function shown(parts: number): string {
-  const step = [QUARTER, 1 / 3].find((one) => Math.abs(parts / one - Math.round(parts / one)) < 0.01);
+  const step = [EIGHTH, 1 / 3].find((one) => Math.abs(parts / one - Math.round(parts / one)) < 0.01);
   return step === undefined ? String(Number(parts.toFixed(2))) : fractionText(Math.round(parts / step) * step);
 }
 
@@ -67,17 +68,15 @@ function RatioRow({ label, parts, brings, onParts }: RowProps) {
     if (read !== undefined) onParts(read);
   };
   return (
-    <View className="border-b border-line py-2">
-      <View className="flex-row">
-        <Field
-          label={label}
-          value={text}
-          maxLength={20}
-          onChange={change}
-          hint={brings}
-          error={wrong ? 'Parts: write it like 3, 1½, 2 tbsp or 1 tsp, 100 at most; 0 leaves it out.' : undefined}
-        />
-      </View>
+    <View className="min-w-[9rem] flex-1 flex-row">
+      <Field
+        label={label}
+        value={text}
+        maxLength={20}
+        onChange={change}
+        hint={brings}
+        error={wrong ? 'Parts: write it like 3, 1½, 2 tbsp or 1 tsp, 100 at most; 0 leaves it out.' : undefined}
+      />
     </View>
   );
 }
@@ -105,9 +104,10 @@ function Mixing({ liquid, formula, onSet }: MixingProps) {
   return (
     <>
       <Small>
-        By volume: a bare number is so many parts, and a tablespoon is one. As much of it is made as before.
+        Tonight’s tablespoons. Change them, or write your own parts: a bare number is a part, a tablespoon is one. As
+        much is made as before.
       </Small>
-      <View className="border-t border-line">
+      <View className="flex-row flex-wrap gap-x-4 gap-y-3">
         {mixed.map(({ ingredientId }) => {
           const what = catalogue.byId(servedOf(ingredientId));
           const { massG = 0 } = liquid.ingredients.find((one) => one.ingredientId === what.id) ?? {};

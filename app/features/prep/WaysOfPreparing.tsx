@@ -1,5 +1,5 @@
 import type { Evening } from '@elixa/contract';
-import { BEAN_SCHOOLS, beansSoak, isBoughtReady, prepWorkOf, schoolOf, styleById } from '@elixa/core';
+import { BEAN_SCHOOLS, beansSoak, capital, isBoughtReady, prepWorkOf, schoolOf, styleById } from '@elixa/core';
 import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { useCatalogue } from '@/ui/catalogue';
@@ -51,7 +51,7 @@ export function WaysOfPreparing() {
                 />
               </View>
               <Small>
-                {catalogue.byId(id).homemade?.yields}
+                {capital(catalogue.byId(id).homemade?.yields ?? '')}
                 {homemade.includes(id)
                   ? '. Its work stands in the plan, what it is made of on the shopping list.'
                   : '.'}
