@@ -108,7 +108,6 @@ export interface VesselFit {
   needsLid: boolean;
   /** Something is fried or seared in it before any liquid: never in clay. */
   takesSear: boolean;
-  takesBoilingPour: boolean;
   /** Two halves carry it as well. */
   divided: boolean;
   /** It is of two halves, and cannot be without a wall between them. */

@@ -213,7 +213,7 @@ export function describeLiquid(given: {
     colour: solution.colour,
     ...labelOf([...active.parts, ...(thinner?.active.parts ?? [])].map(({ what }) => what)),
     thinnedWith: thinned,
-    misses: missesOf(active, solution, evening),
+    misses: missesOf(active, isUnsalted ? { ...solution, salinityPct: salinityAsMadePct } : solution, evening),
     keeps: formula.keeps,
     jar,
     batch: place === 'aside' || jar ? undefined : batchOf(active, solution, evening, takenShare),

@@ -118,7 +118,7 @@ export const isOfRoom = ({ id }: Pick<Unsatisfied, 'id'>): boolean => ROOM_IDS.i
 function roomWords(evening: Evening, { solidsMl, usableMl }: PanFit, name: string): string {
   const food = showVolume(solidsMl * (name === 'pot' ? potsOf(evening) : 1), evening.units);
   const takes = potsOf(evening) > 1 && name === 'pot' ? `each ${name} takes` : `the ${name} takes`;
-  return `There is ${food} of food, and ${takes} ${showVolume(usableMl, evening.units)} with its broth.`;
+  return `There is ${food} of food. Food and broth together, ${takes} ${showVolume(usableMl, evening.units)}.`;
 }
 
 /** So many fillings, or so long, that nobody would still be at the table. */

@@ -712,6 +712,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
         'Pork with its skin on: singe the bristles over a flame or press them on a hot dry pan; scrape, rinse',
         5,
         {
+          beside: true,
           ifUses: 'porkBelly',
           lookFor: 'the skin is golden and smooth, no stubble under the finger',
         },
@@ -929,12 +930,7 @@ export const STOCK_BROTHS: readonly Formula[] = [
     target: { salinityPct: [0.85, 0.92, 1], umamiGPer100g: [0.02, 0.6], heat: [0.2, 3] },
     schools: [],
     steps: [
-      does('whisk', 'Whisk {in} smooth with some of the water; the miso through a sieve', 4),
-      does('boil', 'Bring it and the rest of the water to the boil: it goes boiling on the browned pork', 7, {
-        tempC: 97,
-        steam: 'simmer',
-        lid: true,
-      }),
+      does('whisk', 'Whisk {in} smooth with some of the water, the miso through a sieve; then the rest of it', 4),
       does('addMilk', 'Keep {in} by the pot, out of the fridge: it goes in when all is cooked', 1),
     ],
     heldBack: SOY_MILK_LAST,

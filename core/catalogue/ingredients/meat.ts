@@ -556,7 +556,15 @@ export const MEAT = [
       { withIngredientId: 'fishBall', keeps: 'mass', text: 'fish balls' },
       { withIngredientId: 'friedTofu', keeps: 'mass', text: 'fried tofu' },
     ],
-    work: { says: 'Into a bowl; they go in frozen', fixedMin: 0.5, minPer100G: 0.1, board: undefined, keepsMin: HOUR },
+    work: {
+      says: 'Out of the freezer into a bowl; they go in frozen',
+      fixedMin: 0.5,
+      minPer100G: 0.1,
+      board: undefined,
+      freshMin: 5,
+      staleness: 2,
+      keepsMin: 20,
+    },
   }),
   ingredient({
     id: 'sausageMeat',

@@ -44,7 +44,6 @@ export const BARLEY_MISO_MIXED: Style = {
     litresPerHead: 0.75,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: false,
   },
   kitchenTools: [tool.ladle, tool.sieve],

@@ -64,7 +64,6 @@ export const BEEF_JEONGOL: Style = {
     litresPerHead: 0.75,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: false,
   },
   kitchenTools: [tool.ladle, tool.skimmer],

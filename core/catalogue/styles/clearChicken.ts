@@ -132,7 +132,6 @@ export const CLEAR_CHICKEN: Style = {
     litresPerHead: 0.75,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: true,
   },
   kitchenTools: [tool.ladle, tool.skimmer],

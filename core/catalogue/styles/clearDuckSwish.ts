@@ -109,7 +109,6 @@ export const CLEAR_DUCK_SWISH: Style = {
     litresPerHead: 0.65,
     needsLid: false,
     takesSear: false,
-    takesBoilingPour: false,
     divided: true,
   },
   kitchenTools: [tool.nets, tool.rawPlate, tool.skimmer],

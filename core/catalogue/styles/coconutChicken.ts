@@ -56,7 +56,6 @@ export const COCONUT_CHICKEN: Style = {
     litresPerHead: 0.9,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: true,
   },
   kitchenTools: [tool.ladle, tool.skimmer],

@@ -51,7 +51,6 @@ export const EVERYTHING_POT: Style = {
     litresPerHead: 0.9,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: true,
     divided: false,
   },
   kitchenTools: [tool.ladle, tool.skimmer],

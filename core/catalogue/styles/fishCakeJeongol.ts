@@ -49,7 +49,6 @@ export const FISH_CAKE_JEONGOL: Style = {
     litresPerHead: 0.9,
     needsLid: false,
     takesSear: false,
-    takesBoilingPour: true,
     divided: false,
   },
   kitchenTools: [tool.ladle, tool.fishSkewers, tool.kettle],

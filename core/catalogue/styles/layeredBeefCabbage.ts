@@ -149,7 +149,6 @@ export const LAYERED_BEEF_CABBAGE: Style = {
     litresPerHead: 0.65,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: false,
     refusesOutside: {
       widthToDepth: [2.8, 7],

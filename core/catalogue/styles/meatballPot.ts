@@ -50,7 +50,6 @@ export const MEATBALL_POT: Style = {
     litresPerHead: 0.75,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: true,
   },
   kitchenTools: [tool.ladle, tool.skimmer],

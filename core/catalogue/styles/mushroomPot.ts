@@ -51,7 +51,6 @@ export const MUSHROOM_POT: Style = {
     litresPerHead: 0.85,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: true,
   },
   kitchenTools: [tool.ladle, tool.skimmer, tool.scraps],

@@ -58,7 +58,7 @@ export const SKIM: Stage = {
   id: 'skim',
   do: 'skim',
   says: 'Skim the foam',
-  untilCue: 'it boils again and foam rises',
+  untilCue: 'it boils and foam rises',
   lid: 'off',
 };
 
@@ -94,7 +94,6 @@ export const OPEN_AND_DEEP: VesselFit = {
   litresPerHead: 0.9,
   needsLid: false,
   takesSear: false,
-  takesBoilingPour: false,
   divided: true,
 };
 

@@ -96,7 +96,6 @@ export const PLAIN_WATER_CHICKEN: Style = {
     litresPerHead: 0.75,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: true,
   },
   kitchenTools: [tool.ladle, tool.skimmer, tool.scraps],

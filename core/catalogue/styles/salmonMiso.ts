@@ -41,7 +41,6 @@ export const SALMON_MISO: Style = {
     litresPerHead: 0.75,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: false,
   },
   kitchenTools: [tool.ladle, tool.sieve, tool.scraps],

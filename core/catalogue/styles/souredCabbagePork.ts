@@ -46,7 +46,6 @@ export const SOURED_CABBAGE_PORK: Style = {
     litresPerHead: 0.75,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: true,
     divided: false,
   },
   kitchenTools: [tool.ladle],

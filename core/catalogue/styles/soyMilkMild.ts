@@ -64,7 +64,6 @@ export const SOY_MILK_MILD: Style = {
     litresPerHead: 0.8,
     needsLid: false,
     takesSear: false,
-    takesBoilingPour: false,
     divided: false,
   },
   kitchenTools: [tool.ladle, tool.skimmer, tool.sieve],

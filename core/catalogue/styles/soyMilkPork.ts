@@ -60,7 +60,6 @@ export const SOY_MILK_PORK: Style = {
     litresPerHead: 0.8,
     needsLid: false,
     takesSear: true,
-    takesBoilingPour: true,
     divided: false,
   },
   kitchenTools: [tool.ladle, tool.sieve, tool.kettle],

@@ -66,7 +66,6 @@ export const SPICY_STEW: Style = {
     litresPerHead: 0.8,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: false,
   },
   kitchenTools: [tool.ladle],

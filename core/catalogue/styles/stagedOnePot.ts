@@ -62,7 +62,6 @@ export const STAGED_ONE_POT: Style = {
     litresPerHead: 0.8,
     needsLid: false,
     takesSear: false,
-    takesBoilingPour: false,
     divided: true,
   },
   kitchenTools: [tool.ladle, tool.warmPlate],

@@ -76,7 +76,6 @@ export const SUKIYAKI_WEST: Style = {
     litresPerHead: 0.7,
     needsLid: true,
     takesSear: true,
-    takesBoilingPour: false,
     divided: false,
     refusesOutside: {
       widthToDepth: [1.8, 20],

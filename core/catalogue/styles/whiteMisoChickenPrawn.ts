@@ -48,7 +48,6 @@ export const WHITE_MISO_CHICKEN_PRAWN: Style = {
     litresPerHead: 0.75,
     needsLid: true,
     takesSear: false,
-    takesBoilingPour: false,
     divided: false,
   },
   kitchenTools: [tool.ladle, tool.sieve, tool.scraps],

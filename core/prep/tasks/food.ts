@@ -24,6 +24,12 @@ const BOARD_WHY = {
   meat: 'Raw meat last; then the board is washed',
 } as const;
 
+/** Why at the board of fish or meat, where it is cooked or cured already. */
+const NOT_RAW_WHY: Partial<Record<keyof typeof BOARD_WHY, string>> = {
+  fish: 'After the vegetables, on the board that is washed next',
+  meat: 'After the vegetables, on the board that is washed next',
+};
+
 /** What is done to a thing whose kneading is work of its own; out of its pack nobody touches it. Kitchen estimate. */
 const TIPPED = { says: 'Tip it into a wide bowl, back into the fridge', fixedMin: 1, minPer100G: 0 };
 
@@ -207,7 +213,7 @@ export function foodWork(
           waits >= 10
             ? `It needs ${waits} minutes by itself`
             : work.board
-              ? BOARD_WHY[work.board]
+              ? ((isRawFlesh(what, thing.cuts[0]) ? undefined : NOT_RAW_WHY[work.board]) ?? BOARD_WHY[work.board])
               : 'It keeps least if done late',
       };
     });
@@ -233,7 +239,9 @@ export function foodWork(
     Math.max(0, ...laid.filter((one) => one.work === work).flatMap(({ liquid }) => liquid.steps.map(waitsMin)));
   const apart = (work: Work): Partial<Work> => ({
     boardApart: true,
-    why: `It lies in its marinade for ${Math.round(liesMin(work))} minutes: it goes first, and the board is washed after it`,
+    why: kneaded.has(work.id)
+      ? `It is kneaded cold, and rests for ${Math.round(liesMin(work))} minutes before it is shaped`
+      : `It lies in its marinade for ${Math.round(liesMin(work))} minutes: it goes first, and the board is washed after it`,
     staleness: 0,
     endsWithinMin: undefined,
     early: liesMin(work) >= LONG_WAIT_MIN,

@@ -46,8 +46,10 @@ export function workOf({ menu, liquids, simmer, build }: PrepQuestion): EveningW
   const { evening } = menu;
   const leadMin = leadOf(simmer);
   const isHeated = ({ kind, place }: Liquid) =>
-    menu.pour.heated === true && kind === 'broth' && (place === 'pot' || place === 'otherHalf');
-  const forLiquids = liquidWork(menu, liquids, leadMin, isHeated);
+    menu.pour.at === 'boiling' && kind === 'broth' && (place === 'pot' || place === 'otherHalf');
+  const poured = simmer.actions.find((one) => one.kind === 'pour' && one.pan === 'main');
+  const pouredMin = Math.max(0, leadMin - Math.floor((poured?.atS ?? 0) / 60));
+  const forLiquids = liquidWork(menu, liquids, { leadMin, pouredMin }, isHeated);
   const forFood = foodWork(menu, liquids, leadMin, forLiquids);
   const made = madeWork(menu, liquids, leadMin, forLiquids.firstOf);
   const beforeCheck = [...made.works, ...forLiquids.works, ...forFood.works]

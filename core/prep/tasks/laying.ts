@@ -15,6 +15,7 @@ const LAYER_MIN = 0.3;
 const CUT_MIN = 1;
 const BLOCK_MIN = 0.25;
 const LAID_MIN = 0.6;
+export const LAY_ID = 'lay';
 /** What lies in the pot waits cold and covered for so long without harm. */
 const FRESH_MIN = 20;
 
@@ -76,6 +77,10 @@ function stackParts(
   ];
 }
 
+/** Clay into which something boiling is poured is warmed before: cold it cracks. */
+export const isWarmed = ({ evening: { vessel }, pour }: Pick<Menu, 'evening' | 'pour'>): boolean =>
+  vessel.material === 'clay' && pour.at === 'boiling';
+
 /** How what lies in the pot from the start is laid, by the words of its stage. */
 function layingSays(
   menu: Menu,
@@ -89,7 +94,7 @@ function layingSays(
     ...new Set(laid.filter((one) => !isStacked(one)).map((one) => nameOf(menu, one))),
   ];
   const how = stages.find((stage) => stage.how)?.how;
-  return `Into the cold pot: ${andList(names)}${how ? `. ${capital(how)}` : ''}`;
+  return `Into the ${isWarmed(menu) ? 'warm' : 'cold'} pot: ${andList(names)}${how ? `. ${capital(how)}` : ''}`;
 }
 
 /**
@@ -120,7 +125,7 @@ export function layingWork({ menu, build, simmer }: LayingQuestion, leadMin: num
         ]
       : []),
     work(
-      'lay',
+      LAY_ID,
       'Lay it in the pot',
       [
         {
@@ -134,5 +139,5 @@ export function layingWork({ menu, build, simmer }: LayingQuestion, leadMin: num
       'It lies in the pot before the liquid goes in and the burner is lit',
     ),
   ];
-  return { works, lags: stacks ? [{ before: 'stack', after: 'lay', leastMin: 0 }] : [] };
+  return { works, lags: stacks ? [{ before: 'stack', after: LAY_ID, leastMin: 0 }] : [] };
 }

@@ -86,7 +86,7 @@ const BOILING_C = 100;
 const STAYS_HOT_MIN = 5;
 
 /** A broth back to the boil on the second ring, just before it is poured. */
-function heating({ id, name, finishedMl }: Liquid, leadMin: number): Work {
+function heating({ id, name, finishedMl }: Liquid, pouredMin: number): Work {
   const seconds = ((finishedMl / 1000) * WATER_CP * (BOILING_C - STOOD_C)) / usefulPowerW(ASIDE_HEAT);
   const segments = inARow([
     {
@@ -95,7 +95,12 @@ function heating({ id, name, finishedMl }: Liquid, leadMin: number): Work {
       lastsMin: 1,
       needs: ['hands', 'burner'],
     },
-    { id: `${id}-hot`, says: 'It comes to the boil', lastsMin: Math.ceil(seconds / 60), needs: ['burner'] },
+    {
+      id: `${id}-hot`,
+      says: 'It comes to the boil; then the lowest heat, lid on, until it is poured',
+      lastsMin: Math.ceil(seconds / 60),
+      needs: ['burner'],
+    },
   ]);
   return {
     id: `${id}-heated`,
@@ -104,7 +109,7 @@ function heating({ id, name, finishedMl }: Liquid, leadMin: number): Work {
     subjectId: id,
     segments,
     lastsMin: lengthOf(segments),
-    endsBeforeMin: leadMin,
+    endsBeforeMin: pouredMin,
     freshMin: STAYS_HOT_MIN,
     staleness: 1,
     early: false,
@@ -116,14 +121,14 @@ function heating({ id, name, finishedMl }: Liquid, leadMin: number): Work {
 /**
  * What is done for each broth, sauce, marinade and base: every one in one go, but for the hours in which it lies.
  * @param marinades with what they lie on
- * @param leadMin minutes before sitting down at which the burner is lit
+ * @param leadMin minutes before sitting down at which the burner is lit, and `pouredMin` those at which broth is first poured
  * @param isHeated it is brought to the boil just before it is poured
  * @returns with the first and the last piece of work of each liquid
  */
 export function liquidWork(
   { catalogue, marinades }: Pick<Menu, 'catalogue' | 'marinades'>,
   liquids: readonly Liquid[],
-  leadMin: number,
+  { leadMin, pouredMin }: { leadMin: number; pouredMin: number },
   isHeated: (liquid: Liquid) => boolean,
 ): WorkList & { firstOf: ReadonlyMap<string, string>; lastOf: ReadonlyMap<string, string> } {
   const works: Work[] = [];
@@ -179,7 +184,7 @@ export function liquidWork(
       }
     });
     if (isHeated(liquid)) {
-      const work = heating(liquid, leadMin);
+      const work = heating(liquid, pouredMin);
       works.push(work);
       lags.push({ before: ids[ids.length - 1]!, after: work.id, leastMin: 0 });
     }

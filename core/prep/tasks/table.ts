@@ -4,13 +4,16 @@ import { shortName } from '../../catalogue/shortName';
 import { isRawFlesh } from '../../catalogue/kinds';
 import type { Menu } from '../../evening/menu';
 import { andList } from '../../measures/andList';
-import { laidFirst } from './laying';
+import { isWarmed, laidFirst, LAY_ID } from './laying';
 import { forTonight, type Part, type Work, type WorkList } from './work';
 
 /** Checking the counter just before the burner is lit. */
 export const CHECK_MIN = 2;
 /** A laid table and filled plates wait a little without harm. */
 const FRESH_MIN = 15;
+/** Clay stays warm for so long. Kitchen estimate, 8-15 min. */
+const STAYS_WARM_MIN = 10;
+const WARM_ID = 'warmPot';
 export const ARRANGE_ID = 'arrange';
 export const CHECK_ID = 'counterCheck';
 export const POT_ID = 'firstRound';
@@ -51,12 +54,8 @@ export const leadOf = (simmer: Simmer) => Math.ceil((simmer.readyAtS[0] ?? 0) / 
  * @param before ids of everything that has to be done before the counter is checked
  * @param isLaid something lies in the pot before it is lit, and stands on no plate
  */
-export function tableWork(
-  { evening, catalogue }: Menu,
-  simmer: Simmer,
-  before: readonly string[],
-  isLaid: boolean,
-): WorkList {
+export function tableWork(menu: Menu, simmer: Simmer, before: readonly string[], isLaid: boolean): WorkList {
+  const { evening, catalogue } = menu;
   const leadMin = leadOf(simmer);
   const isOnKitchenBurner = evening.heatSource.kind === 'gasHob' || evening.heatSource.kind === 'electricPlate';
   const round = handMinutes(simmer, leadMin).map((part) => ({
@@ -125,6 +124,28 @@ export function tableWork(
       0.3,
       raw.length > 0,
     ),
+    ...(isWarmed(menu)
+      ? [
+          forTonight({
+            id: WARM_ID,
+            name: 'Warm the pot',
+            parts: [
+              {
+                id: 'fill',
+                says: `Hot water from the tap into ${named(evening.vessel.name)}`,
+                lastsMin: 1,
+                needs: ['hands'],
+              },
+              { id: 'stand', says: 'It warms through', lastsMin: 4, needs: [] },
+              { id: 'empty', says: 'Pour it out, wipe its foot dry', lastsMin: 1, needs: ['hands'] },
+            ],
+            endsBeforeMin: leadMin + CHECK_MIN,
+            freshMin: STAYS_WARM_MIN,
+            staleness: 0.5,
+            why: 'Boiling broth cracks cold clay',
+          }),
+        ]
+      : []),
     one(
       CHECK_ID,
       'Check the counter',
@@ -153,6 +174,7 @@ export function tableWork(
     ...before.map((id) => ({ before: id, after: CHECK_ID, leastMin: 0 })),
     ...(pieces > 0 ? [{ before: ARRANGE_ID, after: CHECK_ID, leastMin: 0 }] : []),
     { before: 'setUpBurner', after: CHECK_ID, leastMin: 0 },
+    ...(isWarmed(menu) ? [{ before: WARM_ID, after: isLaid ? LAY_ID : CHECK_ID, leastMin: 0 }] : []),
   ];
   // Where all of it lies in the pot no plate is filled.
   return { works: works.filter(({ id }) => id !== ARRANGE_ID || pieces > 0), lags };
