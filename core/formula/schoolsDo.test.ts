@@ -63,6 +63,15 @@ describe('a question that a formula asks', () => {
   });
 });
 
+it('puts nothing in at a step that is done beside the liquid', () => {
+  const steps = FORMULAS.flatMap((formula) => {
+    const beside = new Set(formula.steps.filter((one) => one.beside).map((one) => one.id));
+    return made(formula, {}).steps.filter((one) => beside.has(one.id));
+  });
+  expect(steps.length).toBeGreaterThan(2);
+  for (const { id, uses } of steps) expect([id, uses]).toEqual([id, []]);
+});
+
 describe.each(asking('seeds'))('%s', (_name, formula) => {
   const shu = (schools: Record<string, string>) =>
     made(formula, schools).active.parts.reduce((sum, { what, massG = 0 }) => sum + what.heatShu * massG, 0);

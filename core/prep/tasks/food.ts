@@ -214,7 +214,7 @@ export function foodWork(
             ? `It needs ${waits} minutes by itself`
             : work.board
               ? ((isRawFlesh(what, thing.cuts[0]) ? undefined : NOT_RAW_WHY[work.board]) ?? BOARD_WHY[work.board])
-              : 'It keeps least if done late',
+              : 'It is best done late',
       };
     });
   const laid = liquids
