@@ -43,9 +43,8 @@ export function LiquidFormula({ liquid }: { liquid: Liquid }) {
             <Heading level={2}>{liquid.name}</Heading>
             <Small>
               {liquid.forGuests ? `For ${liquid.forGuests.join(' and ')}. ` : ''}
-              {liquid.purpose}
+              {liquid.purpose} {colourWords(colourOf(catalogue, liquid))}
             </Small>
-            <Small>{colourWords(colourOf(catalogue, liquid))}</Small>
           </View>
         </View>
         <Figures

@@ -69,7 +69,7 @@ export function tasteWord(key: keyof typeof WORDS_FROM, value: number): string {
 
 /** The colour of a bowl, and what makes it so. */
 export const colourWords = ({ word, from }: { word: string; from?: string }): string =>
-  from ? `${capital(word)}, most of it from ${from}.` : `${capital(word)}.`;
+  `${capital(word)} in the bowl${from ? `, most of it from ${from}` : ''}.`;
 
 /** How long something keeps. */
 export function keepsWords({
