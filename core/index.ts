@@ -113,6 +113,7 @@ export { upcastLog, type AnyLog } from './live/upcast';
 export { liveSteps, type LiveStep } from './live/liveSteps';
 export { planHashOf } from './live/planHash';
 export { programOfFacts, sightingsOf } from './live/programOfFacts';
+export { boilsNext, type Belief, estimate, type Estimate, priorOf } from './live/estimate';
 export { expected, restOf } from './live/restOf';
 export { heldSeconds, heldWords } from './simmer/heldSeconds';
 export { roundName, slicesFirst } from './simmer/roundName';
