@@ -40,7 +40,7 @@ describe('what is offered', () => {
     await inEvening(choosing({}), <ChooseLiquids open onClose={() => undefined} />);
     expect(offered('Chicken broth')).toBe(true);
     expect(offered('Pork poaching broth')).toBe(false);
-    expect(offered('Salted chicken')).toBe(true);
+    expect(offered('Salted poultry')).toBe(true);
     expect(offered('Sweet soy marinade for beef')).toBe(false);
   });
 

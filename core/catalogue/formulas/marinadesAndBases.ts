@@ -78,14 +78,14 @@ export const MARINADES: readonly Formula[] = [
   {
     ...marinade,
     id: 'saltedChicken',
-    name: 'Salted chicken',
+    name: 'Salted poultry',
     families: ['plainWater', 'clear', 'coconut', 'miso', 'soyMilk', 'mushroom', 'staged'],
     needs: 'poultry',
     purpose: 'Salt hours to a day ahead: plump, and seasoned to the bone.',
     parts: [salting('salt', 1), body('sake', 20), body('sugar', 3)],
     target: { salinityPct: [0.8, 0.95, 1.1] },
     steps: [
-      does('dry', 'Pat the chicken dry', 2),
+      does('dry', 'Pat it dry', 2),
       does('salt', 'Rub {in} in', 3),
       waits('rest', 'Into the fridge, from two hours to a day', 240, { tempC: 5 }),
     ],
