@@ -159,6 +159,10 @@ export interface Ingredient {
   asItIs?: true;
   /** Foam rises from it when it first boils. */
   foams?: true;
+  /** Share of its fat that runs into the broth, where that is not as of its family: under a skin, marbled, cut open. */
+  fatRunsOut?: number;
+  /** Cut open as it is, it leaves the broth cloudy. */
+  leavesCloud?: true;
   /** Bulk density as it is measured into a spoon or a cup. */
   densityGPerMl: number;
   /** The same where the kitchens of a system of measures use another kind: the soft sugar of East Asia. */

@@ -10,6 +10,9 @@ import { measurableG } from '../measures/measurable';
 /** Size at which the grams of a formula hold as written: litres, heads, or kilograms of the main thing. */
 export const WRITTEN_FOR = { finishedVolume: 1.2, head: 4, mainMass: 0.6 } as const;
 
+/** Grams of a millilitre of sauce: soy, sugar and pastes are heavier than water. Kitchen estimate, 1.02-1.10. */
+export const SAUCE_G_PER_ML = 1.04;
+
 export interface ActivePart {
   part: FormulaPart;
   what: Ingredient;

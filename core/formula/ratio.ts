@@ -6,7 +6,7 @@ import { densityOf } from '../measures/densityOf';
 import { parseAmount } from '../measures/parseAmount';
 import { sum } from '../measures/sum';
 import { SPOONS } from '../measures/units';
-import { activate, type Exchanged, WRITTEN_FOR } from './activeFormula';
+import { activate, type Exchanged, SAUCE_G_PER_ML, WRITTEN_FOR } from './activeFormula';
 import { partsOf } from './schools';
 import { solveFormula } from './solveFormula';
 import { PLAIN_WATER } from './thinner';
@@ -24,7 +24,6 @@ const MIXED: readonly FormulaPart['role'][] = ['salting', 'sweetening', 'souring
 const NOTHING_EXCHANGED: Exchanged = { leftOut: new Set(), swaps: [] };
 /** A pan of the kitchen, for what boils off a sauce. */
 const PAN = { diameterMm: 200, depthMm: 90, heat: ASIDE_HEAT, roomTempC: 20, altitudeM: 0 };
-const SAUCE_G_PER_ML = 1.04;
 
 /** Whether somebody may mix it by a ratio: dips, and sauces that are poured as they are. */
 export const takesRatio = ({ kind, thinnedWith, parts }: Formula): boolean =>

@@ -37,6 +37,11 @@ describe.each(boiling)('%s in %s, %s', (_style, vesselId, _how, evening) => {
     expect(pouredAt - ends).toBeLessThanOrEqual(15);
   });
 
+  it('says so where it is poured', () => {
+    const said = simmer.actions.filter(({ atS, pan, kind }) => pan === 'main' && atS === pourS && kind !== 'add');
+    expect(said.map(({ says }) => says).join('\n')).toMatch(/boiling/i);
+  });
+
   it('goes into a pot that was warmed where it is of clay, and into no cold one', () => {
     const warmed = tasks.filter(({ why }) => /cracks cold clay/.test(why));
     expect(warmed.length > 0).toBe(vesselId === 'clay28');

@@ -9,15 +9,6 @@ import { sum } from '../measures/sum';
  * to twice: a pot's time is short, and what melts is what lies at the edge.
  */
 const RUNS_OUT: Partial<Record<Ingredient['family'], number>> = { poultry: 0.15, meat: 0.15, fish: 0.06, tofu: 0.02 };
-/** Fat that is all edge or rind: under a skin, marbled belly, and mince, whose cells are cut open. */
-const RUNS_MORE: Readonly<Record<string, number>> = {
-  duckBreast: 0.25,
-  porkBelly: 0.2,
-  porkMince: 0.3,
-  chickenMince: 0.3,
-  sausageMeat: 0.3,
-  beefTallow: 1,
-};
 /** From so much on a part of a liquid is fat, by its mass; pastes of nuts and seeds are stirred in and float no more. */
 const IS_FAT = 0.85;
 /** From so much cloud a bowl hides its bottom: miso, soy milk, nuts. On the scale of `bowlColour`. */
@@ -32,9 +23,6 @@ const FAT_WORDS = [
   [35, 'a layer of fat'],
 ] as const;
 
-/** What cut-open meat and starch leave floating does not settle while people eat. */
-const CLOUDS: readonly string[] = ['porkMince', 'chickenMince', 'sausageMeat'];
-
 /** What simmering food makes of the broth around it. */
 export interface BrothBody {
   /** Fat on a litre of broth, in g, and the thing that brings most of it, where it is worth a word. */
@@ -45,7 +33,7 @@ export interface BrothBody {
   clearness: string;
 }
 
-const runsOut = ({ id, family }: Ingredient): number => RUNS_MORE[id] ?? RUNS_OUT[family] ?? 0;
+const runsOut = ({ fatRunsOut, family }: Ingredient): number => fatRunsOut ?? RUNS_OUT[family] ?? 0;
 const spoken = ({ name, cuts }: Ingredient) => Object.values(cuts)[0]?.short ?? name.split(',')[0]!;
 
 /**
@@ -71,13 +59,13 @@ export function brothBody(
   const all = [...given, ...floating].sort((a, b) => b.fatG - a.fatG);
   const fatGPerL = ml > 0 ? (sum(all.map(({ fatG }) => fatG)) / ml) * 1000 : 0;
   const fat = FAT_WORDS.reduce<string>((word, [from, words]) => (fatGPerL >= from ? words : word), FAT_WORDS[0][1]);
-  const clouds = given.filter(({ what }) => CLOUDS.includes(what.id) || what.perils.includes('cloudsAndSplits'));
+  const clouds = given.filter(({ what }) => what.leavesCloud || what.perils.includes('cloudsAndSplits'));
   const cloudy = (broth?.ingredients ?? []).map(({ ingredientId, massG }) => {
     const what = catalogue.byId(ingredientId);
     return { what, weight: ml > 0 ? ((what.tint?.clouds ?? 0) * massG * 100) / ml : 0 };
   });
   const isCloudy = sum(cloudy.map(({ weight }) => weight)) >= IS_CLOUDY;
-  const foams = given.filter(({ what }) => what.foams && !CLOUDS.includes(what.id));
+  const foams = given.filter(({ what }) => what.foams && !what.leavesCloud);
   const names = (list: typeof given) => andList([...new Set(list.map(({ what }) => spoken(what)))]);
   return {
     fatGPerL,

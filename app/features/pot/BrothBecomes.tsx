@@ -17,10 +17,12 @@ export function BrothBecomes() {
         {capital(fatWords(body))}
         {body.fatOf ? `, most of it from the ${body.fatOf}` : ''}; {body.clearness}.
       </Body>
-      <Small>
-        A kitchen estimate: half of that, or twice, is as likely. Lift fat off with a ladle, or leave it for the
-        noodles.
-      </Small>
+      {body.fatOf ? (
+        <Small>
+          A kitchen estimate: half of that, or twice, is as likely. Lift fat off with a ladle, or leave it for the
+          noodles.
+        </Small>
+      ) : null}
     </Section>
   );
 }

@@ -1,4 +1,4 @@
-import { byDifference, ingredient } from '../ingredient';
+import { byDifference, ingredient, type Replacement } from '../ingredient';
 import { plant } from '../cooking';
 import { pack } from '../pack';
 
@@ -26,6 +26,12 @@ const chilliCuts = (colour: keyof typeof GLAZE) => ({
     look: { glyph: 'chilli' as const, glaze: GLAZE[colour] },
   },
 });
+
+/** Instead of dried chillies, hot or mild. */
+const INSTEAD_OF_DRIED_CHILLIES: Replacement[] = [
+  { withIngredientId: 'chilliFlakes', keeps: 'heat', text: 'chilli flakes; milder and redder' },
+  { withIngredientId: 'paprika', keeps: 'mass', text: 'sweet paprika, without the heat' },
+];
 
 /** Spices, herbs, citrus, chillies and the fruit that softens meat. */
 export const SPICES = [
@@ -282,10 +288,7 @@ export const SPICES = [
     tint: { hex: '#a8281a', strength: 0.12 },
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 1, countable: true, smallestPart: 1 },
     cuts: { snipped: { label: 'snipped', short: 'dried chilli', thicknessMm: 5, pieceG: 1 } },
-    replacements: [
-      { withIngredientId: 'chilliFlakes', keeps: 'heat', text: 'chilli flakes; milder and redder' },
-      { withIngredientId: 'paprika', keeps: 'mass', text: 'sweet paprika, without the heat' },
-    ],
+    replacements: INSTEAD_OF_DRIED_CHILLIES,
     pack: pack('50 g bag', 50),
     section: 'spices',
   }),
@@ -302,10 +305,7 @@ export const SPICES = [
     tint: { hex: '#a8281a', strength: 0.2 },
     sold: { unit: 'chilli', unitPlural: 'chillies', massG: 3, countable: true, smallestPart: 1 },
     cuts: { snipped: { label: 'snipped', short: 'long dried chilli', thicknessMm: 5, pieceG: 3 } },
-    replacements: [
-      { withIngredientId: 'chilliFlakes', keeps: 'heat', text: 'chilli flakes; milder and redder' },
-      { withIngredientId: 'paprika', keeps: 'mass', text: 'sweet paprika, without the heat' },
-    ],
+    replacements: INSTEAD_OF_DRIED_CHILLIES,
     pack: pack('50 g bag', 50),
     section: 'spices',
   }),

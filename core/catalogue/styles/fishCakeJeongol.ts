@@ -26,7 +26,7 @@ export const FISH_CAKE_JEONGOL: Style = {
   ],
   stages: [
     adds('radish', 'it lies at the bottom', ['root', 'bed'], { says: '{in} to the bottom', lid: 'off' }),
-    pours('Stock to two fingers under the rim', 'it stands two fingers under the rim', {
+    pours('Boiling stock to two fingers under the rim', 'it stands two fingers under the rim', {
       kind: 'cover',
       at: 'boiling',
     }),

@@ -18,7 +18,7 @@ export const SOURED_CABBAGE_PORK: Style = {
     slot('mushroom', 'woodEar', 'torn', [4, 5, 6], 'ring', 1),
   ],
   stages: [
-    pours('Broth into the pot', 'no higher than where the pork will lie', { kind: 'cover', at: 'boiling' }),
+    pours('Boiling broth into the pot', 'no higher than where the pork will lie', { kind: 'cover', at: 'boiling' }),
     adds('cabbage', 'soft, the sourness rounder', [
       'bed',
       'root',

@@ -5,15 +5,12 @@ import type { Pan } from '../../diners/table';
 import { whyNot } from '../../diners/whyNot';
 import type { Menu } from '../../evening/menu';
 import { sum } from '../../measures/sum';
-import { activate, madeAt, type ActiveFormula } from '../../formula/activeFormula';
+import { activate, madeAt, SAUCE_G_PER_ML, type ActiveFormula } from '../../formula/activeFormula';
 import { asideSwapsOf, exchangedIn } from './aside';
 import { solveFormula } from '../../formula/solveFormula';
 import { PLAIN_WATER } from '../../formula/thinner';
 import { tasteFactors } from '../../formula/taste';
 import { makingPan, type SolvedLiquid } from './broths';
-
-/** Grams of a millilitre of sauce: soy, sugar and pastes are heavier than water. Kitchen estimate, 1.02-1.10. */
-const SAUCE_G_PER_ML = 1.04;
 
 /** A second dip on the table makes a guest dip a little more in all, and so less into each. Kitchen estimate, 0.25-0.5. */
 const EACH_MORE_DIP = 0.35;
