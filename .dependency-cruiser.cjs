@@ -16,6 +16,7 @@ const CORE = [
   ['prep'],
   ['planEvening'],
   ['live', 'formats'],
+  ['rehearsal'],
 ];
 
 /** What a folder may not know: its neighbours, and what lies above it. */

@@ -32,6 +32,11 @@ export interface PotInKitchen {
 export interface Estimate extends PotInKitchen {
   /** What the kitchen is believed to be now. */
   belief: Belief;
+  /**
+   * The pot as cool as it is in one of ten such kitchens, with every sighting that tells of a weak fire believed in full: by
+   * this it is judged what is cooked through.
+   */
+  cool: PotInKitchen;
   spread: {
     /** Standard deviation of the temperature of the liquid now, in K. */
     tempC: number;
@@ -60,7 +65,7 @@ const TOLD_EARLY_SD_S = 3;
 /** "Not yet" is said within so many seconds of looking. */
 const NOT_YET_SD_S = 15;
 /** Of the time since the pot was last disturbed, what the model itself is off by. Seen against kitchens of another structure. */
-const MODEL_OFF = 0.04;
+export const MODEL_OFF = 0.04;
 /** A probe lags by so many seconds and is off by so much, in the liquid and in the middle of a thing; a ruler by so many mm. */
 const PROBE = { lagS: 8, liquidSdC: 1.2, pieceSdC: 2 };
 const RULER_SD_MM = 2;
@@ -68,6 +73,8 @@ const RULER_SD_MM = 2;
 const GATE = 2;
 /** A step of a logarithm that is small beside its doubt, and large beside what a simulation rounds. */
 const STEP = 0.04;
+/** One in ten is further below the mean than so many standard deviations. */
+const ONE_IN_TEN = 1.2816;
 /** The slowest heating that is still heating, in K/s: a pot that hangs below the boil. */
 const SLOWEST_K_PER_S = 0.004;
 /** Heating is read over so many seconds. */
@@ -113,12 +120,12 @@ const disturbedS = (acts: readonly TimedAct[], atS: number, fromS: number): numb
   acts.reduce((last, one) => (one.atS <= atS && DISTURBS.includes(one.act.is) ? Math.max(last, one.atS) : last), fromS);
 
 /**
- * When it began to boil by the model, after it was last disturbed; where it had not by the moment of the sighting, when
- * it would at the rate at which it warms then.
- * @returns none where it has been boiling all along
+ * When it began to boil by the model: after it was last disturbed, or before that where it has been boiling all along; where
+ * it had not by the moment of the sighting, when it would at the rate at which it warms then.
  */
-function boilsFromS(course: PotCourse, sinceS: number, atS: number): number | undefined {
-  if (course.boils.some(({ fromS, toS = Infinity }) => fromS < sinceS - 1 && toS > atS)) return undefined;
+function boilsFromS(course: PotCourse, sinceS: number, atS: number): number {
+  const allAlong = course.boils.find(({ fromS, toS = Infinity }) => fromS < sinceS - 1 && toS > atS);
+  if (allAlong) return allAlong.fromS;
   const begun = course.boils.find(({ fromS }) => fromS >= sinceS - 1 && fromS <= atS);
   if (begun) return begun.fromS;
   const { boilingC } = nearest(course, atS);
@@ -135,14 +142,13 @@ function offBy({ atS, saw }: Seen, course: PotCourse, sinceS: number): number {
     case 'boils': {
       const toldS = atS - TOLD_LATE.meanS;
       const fromS = boilsFromS(course, sinceS, toldS);
-      if (fromS === undefined) return 0;
       const sdS = fromS > toldS ? TOLD_EARLY_SD_S + TOLD_LATE.sdS / 2 : TOLD_LATE.sdS;
-      return (fromS - toldS) / Math.hypot(sdS, modelSdS);
+      return (fromS - toldS) / Math.hypot(sdS, Math.max(modelSdS, MODEL_OFF * (toldS - fromS)));
     }
     case 'notYet': {
       if (saw.pieceId !== undefined) return 0;
       const fromS = boilsFromS(course, sinceS, atS);
-      return fromS === undefined || fromS >= atS ? 0 : (fromS - atS) / Math.hypot(NOT_YET_SD_S, modelSdS);
+      return fromS >= atS ? 0 : (fromS - atS) / Math.hypot(NOT_YET_SD_S, Math.max(modelSdS, MODEL_OFF * (atS - fromS)));
     }
     case 'probe': {
       const seenS = atS - PROBE.lagS;
@@ -168,7 +174,11 @@ interface Linearised {
  * Takes the sightings in one after another, each by what was expected of it after those before: a false tap among true
  * ones moves little, whatever it says.
  */
-function takenIn(prior: Covariance, { x, off, slopes }: Linearised): { mean: number[]; covariance: number[][] } {
+function takenIn(
+  prior: Covariance,
+  { x, off, slopes }: Linearised,
+  gate = GATE,
+): { mean: number[]; covariance: number[][] } {
   let mean = x.map(() => 0);
   let covariance = prior.map((row) => [...row]);
   off.forEach((offHere, index) => {
@@ -177,7 +187,7 @@ function takenIn(prior: Covariance, { x, off, slopes }: Linearised): { mean: num
     const moved = covariance.map((row) => row.reduce((sum, each, at) => sum + each * slope[at]!, 0));
     const expected = slope.reduce((sum, each, at) => sum + each * moved[at]!, 0);
     if (expected <= 0) return;
-    const noise = Math.max(1, (innovation / GATE) ** 2 - expected);
+    const noise = Math.max(1, (innovation / gate) ** 2 - expected);
     const gain = moved.map((each) => each / (expected + noise));
     mean = mean.map((each, at) => each - gain[at]! * innovation);
     covariance = covariance.map((row, at) => row.map((each, other) => each - gain[at]! * moved[other]!));
@@ -189,11 +199,37 @@ const USED: ReadonlyArray<Sighting['is']> = ['boils', 'notYet', 'probe', 'ruler'
 /** Simulated from the start so many times, beside the first and those that tell what hangs on what. */
 const PASSES = 2;
 
+/** Any fire may be weaker than it was measured: a cartridge that runs cold, a draught. Kitchen estimate, 0.2-0.5. */
+const WEAK_FIRE_SD = 0.35;
+const withWeakFire = (covariance: Covariance): Covariance => {
+  const useful = FIGURES.indexOf('useful');
+  return covariance.map((row, at) =>
+    row.map((each, other) => (at === useful && other === useful ? each + WEAK_FIRE_SD ** 2 : each)),
+  );
+};
+
+/** What is far from where the slopes were taken may be so much further, as a share of how far it is. */
+const BEYOND = 0.3;
+
+/** Of two beliefs the one with the weaker fire, and weaker than that by what a straight line is off by so far out. */
+const cooler = (a: readonly number[], b: readonly number[]): readonly number[] => {
+  const useful = FIGURES.indexOf('useful');
+  const weakerBy = a[useful]! - b[useful]!;
+  return weakerBy <= 0 ? a : b.map((each, at) => (at === useful ? each - BEYOND * weakerBy : each));
+};
+
+/** The figures of a kitchen whose fire is as weak as one in ten, the others as they then most probably are. */
+const coolEnd = (x: readonly number[], covariance: Covariance): number[] => {
+  const useful = FIGURES.indexOf('useful');
+  const sd = Math.sqrt(covariance[useful]![useful]!);
+  return x.map((each, at) => (sd > 0 ? each - (ONE_IN_TEN * covariance[at]![useful]!) / sd : each));
+};
+
 /**
  * The pot as it most probably is now, after what was done and what was seen of it, with what that says of the kitchen:
  * the figures are found by Gauss and Newton over the simulation, the sightings taken in one after another (Kalman), each
  * with its noise. Nothing seen, nothing claimed: the spread is then that of what is usual. Used are boils, their absence, a
- * probe and a ruler; a sign at a piece and a taste tell nothing of the fire. It costs eleven simulations.
+ * probe and a ruler; a sign at a piece and a taste tell nothing of the fire. It costs twelve simulations.
  * @param start the pot before all of it
  * @param acts what was done, on the pot's clock in s
  * @param seen what was seen of it, in any order
@@ -224,6 +260,7 @@ export function estimate(
   let { covariance } = belief;
   let centre = run(x);
   let larger: Array<PotInKitchen & { by: number; off: readonly number[] }> = [];
+  let believed = x;
   for (let pass = 0; pass < (told.length > 0 ? PASSES : 1); pass += 1) {
     if (pass > 0) centre = run(x);
     const from = x;
@@ -233,6 +270,8 @@ export function estimate(
     }));
     const slopes = told.map((_, index) => larger.map((one) => (one.off[index]! - centre.off[index]!) / STEP));
     const found = takenIn(belief.covariance, { x, off: centre.off, slopes });
+    // Where it may be that the pot is cooler than it is thought to be, an odd tap is not doubted.
+    believed = takenIn(withWeakFire(belief.covariance), { x, off: centre.off, slopes }, Infinity).mean;
     x = found.mean;
     ({ covariance } = found);
   }
@@ -241,6 +280,7 @@ export function estimate(
   const spread = { centre: bare(centre), larger: larger.map((one) => ({ ...bare(one), by: one.by })) };
   return {
     ...bare(now),
+    cool: bare(run(coolEnd(cooler(x, believed), covariance))),
     belief: { figures: shares(belief, x), covariance },
     spread: { ...spread, tempC: sdOf(spread, covariance, ({ state }) => state.tempC) },
   };

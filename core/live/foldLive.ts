@@ -76,7 +76,11 @@ class Folding {
   private readonly adopted = new Map<string, { evening: Evening; plan: PotPlan }>();
   private done = new Set<string>();
 
-  constructor(private readonly plans: Plans) {
+  /** @param undone what was taken back */
+  constructor(
+    private readonly plans: Plans,
+    private readonly undone: ReadonlySet<string>,
+  ) {
     this.state = { ...WAITING, taps: [], notes: [], notYet: [], ticks: noTicks() };
   }
 
@@ -130,7 +134,8 @@ class Folding {
   /** A plan to cook by; while a pot cooks it takes the place of the one that it names. */
   private adopt({ id, over, evening, planHash, knows }: LiveEventOf<'planAdopted'>, atMs: number): void {
     const plan = this.plans[planHash];
-    if (!plan) return;
+    // What was planned because of a tap that was taken back is taken back with it.
+    if (!plan || knows?.some((eventId) => this.undone.has(eventId))) return;
     this.adopted.set(id, { evening, plan });
     const { started } = this.state;
     if (!this.isOn || !started || over !== started.planId) return;
@@ -216,7 +221,7 @@ export function foldLive({ plans, events }: FoldedLog): LiveState {
   const ordered = inOrder(events);
   const undone = undoneIds(ordered);
   const offsets = clockOffsets(ordered);
-  const folding = new Folding(plans);
+  const folding = new Folding(plans, undone);
   for (const event of ordered) {
     if (!undone.has(event.id)) folding.apply(event, Date.parse(event.at) + (offsets.get(event.device) ?? 0));
   }

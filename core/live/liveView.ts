@@ -4,6 +4,7 @@ import { shortName } from '../catalogue/shortName';
 import { doneAtS, doneLines, type DoneLine } from './doneLines';
 import { potClockS, type LiveState } from './foldLive';
 import type { LiveStep } from './liveSteps';
+import type { Look, PieceForecast } from './lookAgain';
 import { cookingSinceS, expected } from './restOf';
 
 /** Something that is in the pot now. */
@@ -66,13 +67,28 @@ const isDone = ({ actions }: LiveStep, done: Done) => actions.every(({ id }) => 
 
 const endsRound = ({ kind }: LiveStep) => kind === 'serve' || kind === 'off';
 
+/** How long before and after now something in the pot is ready and past its best, in s. */
+interface Stands {
+  readyInS: number;
+  overInS: number;
+}
+
+/** As the pot was last looked at; what is not ready as far as that goes is not. */
+const asForeseen = ({ readyAtS, overAtS }: PieceForecast, clockS: number, untilS: number): Stands => ({
+  readyInS: (readyAtS ?? untilS) - clockS,
+  overInS: (overAtS ?? Infinity) - clockS,
+});
+
+/** What lies in the pot, by the clock of the plan or, where the pot was looked at since, as it is. */
 function contents(
   catalogue: Catalogue,
   plan: PotPlan,
   steps: readonly LiveStep[],
   done: Done,
   clockS: number,
+  look?: Look,
 ): InPot[] {
+  const foreseen = new Map(look?.pieces.map((one) => [one.id, one]));
   const since = cookingSinceS(plan, done);
   return plan.simmer.pieces.flatMap((piece): InPot[] => {
     if (piece.way === 'swished') return [];
@@ -82,16 +98,23 @@ function contents(
     const coldS = piece.outAtS - piece.countsFromS - piece.cookS;
     const sinceS = since.get(piece.id);
     const forS = sinceS === undefined ? 0 : clockS - sinceS;
-    const needsS = Math.max(piece.leastS, piece.safeS) + coldS;
-    const isCooking = forS < needsS - ROUNDING_S;
+    const own = foreseen.get(piece.id);
+    const { readyInS, overInS } =
+      own && look
+        ? asForeseen(own, clockS, look.untilS)
+        : {
+            readyInS: Math.max(piece.leastS, piece.safeS) + coldS - forS,
+            overInS: piece.mostS + coldS - forS,
+          };
+    const isCooking = readyInS > ROUNDING_S;
     return [
       {
         piece,
         name: shortName(catalogue.byId(piece.ingredientId), piece.cut),
         forS,
-        share: Math.min(1, forS / needsS),
-        state: isCooking ? 'cooking' : forS <= piece.mostS + coldS ? 'ready' : 'over',
-        readyInS: needsS - forS,
+        share: isCooking ? Math.min(1, Math.max(0, forS / (forS + readyInS))) : 1,
+        state: isCooking ? 'cooking' : overInS >= 0 ? 'ready' : 'over',
+        readyInS,
       },
     ];
   });
@@ -142,8 +165,15 @@ function askAgainS(plan: PotPlan, { actions }: LiveStep, { notYet }: LiveState):
  * What the cook needs to see at a moment: the next step and its countdown, what is in the pot and for how long, when
  * this round is ready, and what the last tap changed.
  * @param nowMs the wall clock in ms
+ * @param look the pots as they were last looked at, after all that was tapped
  */
-export function liveView(plan: PotPlan, steps: readonly LiveStep[], state: LiveState, nowMs: number): LiveView {
+export function liveView(
+  plan: PotPlan,
+  steps: readonly LiveStep[],
+  state: LiveState,
+  nowMs: number,
+  look?: Look,
+): LiveView {
   const clockS = potClockS(state, nowMs);
   const lines = doneLines(state);
   const done = doneAtS(lines);
@@ -160,7 +190,7 @@ export function liveView(plan: PotPlan, steps: readonly LiveStep[], state: LiveS
       return { ...step, dueInS: Math.max(told, askAgainS(plan, step, state)) - clockS };
     });
   const [next, ...coming] = waiting;
-  const inPot = contents(catalogueOf(state.started?.evening ?? {}), plan, steps, done, clockS);
+  const inPot = contents(catalogueOf(state.started?.evening ?? {}), plan, steps, done, clockS, look);
   const hasDone = (test: (step: LiveStep) => boolean) =>
     steps.some((step) => step.pan === 'main' && isDone(step, done) && test(step));
   const round = next?.round ?? steps.at(-1)?.round ?? 1;

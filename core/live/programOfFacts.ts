@@ -6,7 +6,7 @@ import type { LiveState } from './foldLive';
  * really is.
  * @example simulate(start, programOfFacts(foldLive(log)).acts, nowS, kitchen)
  */
-export function programOfFacts({ taps, started }: LiveState): PotProgram {
+export function programOfFacts({ taps, started }: Pick<LiveState, 'taps' | 'started'>): PotProgram {
   const plans = started ? [...started.earlier, started].map(({ plan }) => plan) : [];
   const lineOf = new Map(plans.flatMap(({ program }) => program.acts.map((one) => [one.id, one.actionId] as const)));
   const acts = taps.flatMap(({ eventId, facts, atS }) =>
@@ -36,11 +36,16 @@ export interface SightingAt {
   atS: number;
   potId: string;
   saw: Sighting;
+  /** The act of a plan that was waited for. */
+  actId?: string;
 }
 
 /** What was seen, tasted and measured at the pots, in order. */
 export const sightingsOf = ({ taps, notYet }: Pick<LiveState, 'taps' | 'notYet'>): SightingAt[] =>
-  [
-    ...taps.flatMap(({ facts, atS }) => facts.flatMap(({ potId, saw }) => (saw ? [{ atS, potId, saw }] : []))),
-    ...notYet.flatMap(({ facts, atS }) => facts.flatMap(({ potId, saw }) => (saw ? [{ atS, potId, saw }] : []))),
-  ].sort((a, b) => a.atS - b.atS);
+  [...taps, ...notYet]
+    .flatMap(({ facts, atS }) =>
+      facts.flatMap(({ potId, saw, answers }) =>
+        saw ? [{ atS, potId, saw, ...(answers ? { actId: answers.actId } : {}) }] : [],
+      ),
+    )
+    .sort((a, b) => a.atS - b.atS);

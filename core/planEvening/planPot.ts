@@ -13,7 +13,8 @@ import { describeLiquid } from '../formula/describe';
 import { shoppingList } from '../shopping/shoppingList';
 import type { AdditionModel } from '../simmer/additionModel';
 import { asCut } from '../simmer/asCut';
-import { leastAdditions, planSimmer, timeSimmer } from '../simmer/planSimmer';
+import { leastAdditions, planSimmer, timesSoFar, timeSimmer } from '../simmer/planSimmer';
+import type { SimmerSoFar } from '../simmer/soFar';
 import { corrected, UNCORRECTED, type Corrections } from '../simmer/corrections';
 import { timesTable } from '../simmer/timesTable';
 import { finishSummary, fromFoodSummary, ownSummary, perHeadSummary, sidesSummary } from './summaries';
@@ -49,21 +50,26 @@ export const solvedPot = (
   near?: SolvedLiquids,
 ): SolvedLiquids => solveLiquids(menu, tonightIn(menu, model, corrections), near);
 
-/** The same liquids, with everything timed by other windows. */
-export const timedAgain = (
+/**
+ * The same liquids, with everything timed by other windows.
+ * @param soFar of a pot that is on the fire: what is settled of it
+ */
+export function timedAgain(
   menu: Menu,
   model: AdditionModel,
   corrections: Corrections,
   solved: SolvedLiquids,
-): SolvedLiquids => ({
-  ...solved,
-  ...planSimmer({
+  soFar?: SimmerSoFar,
+): SolvedLiquids {
+  const question = {
     menu: eachPot(menu),
     fit: solved.fit,
     model: tonightIn(menu, model, corrections),
     strength: strengthOf(menu, solved.broths),
-  }),
-});
+  };
+  const times = timeSimmer(question);
+  return { ...solved, ...planSimmer(question, soFar ? timesSoFar(times, soFar) : times, soFar) };
+}
 
 /** As many additions as a plan costs at least by these windows, with liquids that are solved. */
 export function leastAdditionsOf(

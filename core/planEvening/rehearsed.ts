@@ -49,11 +49,14 @@ function narrowed({ leastS, mostS }: CookWindow['edges'] & {}, bySafe: boolean, 
   return { leastS: leastS + inS, mostS: Math.max(leastS + inS, mostS - inS) };
 }
 
-/** How long everything was in until it was ready, best and past its best; of several rounds the time that suits all. */
-function correctionsFrom(
+/**
+ * How long everything was in until it was ready, best and past its best; of several rounds the time that suits all.
+ * @param spareS nothing is planned nearer to the edge of its window than this
+ */
+export function correctionsFrom(
   { catalogue }: Menu,
   { planned, rehearsal, corrections: before }: Pick<Attempt, 'planned' | 'rehearsal' | 'corrections'>,
-  spareS: number,
+  spareS: number = SPARE_S,
 ): Corrections {
   const { simmer } = planned;
   const { lateS, leads, boilAtS, lostG } = rehearsal;
@@ -112,13 +115,13 @@ function boilsLater({ actions }: Simmer, boilAtS: Rehearsal['boilAtS']): Array<[
 }
 
 /** The cook has said when it goes in. */
-const ownTimeS = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece): number | undefined => {
+export const ownTimeS = ({ evening }: Menu, { ingredientId, cut }: SimmerPiece): number | undefined => {
   const minutes = evening.overrides.minutesInPot?.[ingredientId]?.[cut];
   return minutes === undefined ? undefined : minutes * 60;
 };
 
 /** What a raw piece costs: more than anything else can. */
-const RAW_COSTS = 1000;
+export const RAW_COSTS = 1000;
 
 /**
  * The measure of plans: one for each time that something is put in, one for each piece that is out of its window and one
@@ -193,7 +196,7 @@ const isBetter = (a: Attempt, b: Attempt): boolean =>
   a.objective + (a.isOff ? a.planned.simmer.pieces.length : 0) <
   b.objective + (b.isOff ? b.planned.simmer.pieces.length : 0) - 1e-6;
 
-const withOutcome = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({
+export const withOutcome = (piece: SimmerPiece, { outcomes }: Rehearsal): SimmerPiece => ({
   ...piece,
   ...outcomes.get(piece.id),
 });
@@ -213,7 +216,7 @@ const atSitDown = ({ evening }: Menu, { simmer, ...solved }: SolvedLiquids): Sol
 });
 
 /** What came of going through a pot: the plan that was kept, and what was found then. */
-export type BestAttempt = Pick<Attempt, 'planned' | 'rehearsal' | 'objective'> & { lowerBound: number };
+export type BestAttempt = Pick<Attempt, 'planned' | 'rehearsal' | 'corrections' | 'objective'> & { lowerBound: number };
 
 /** @param quick by the table alone: the first guess */
 function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): Steps<BestAttempt> {
@@ -234,7 +237,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
   // A pot whose level nobody knows is gone through again, however long its evening.
   for (let go = 1; go < (best.isOff ? TRIES : tries) && (go === 1 || !isBest()); go += 1) {
     yield;
-    const corrections = correctionsFrom(menu, now, SPARE_S);
+    const corrections = correctionsFrom(menu, now);
     const beforeCosts = now.objective;
     now = attempt(menu, plannedBy(corrections), corrections, now);
     lowerBound = Math.min(lowerBound, now.planned.simmer.lowerBound ?? 0);
@@ -262,7 +265,7 @@ function* goneThrough(menu: Menu, model: AdditionModel, quick: SolvedLiquids): S
     }
   }
   // The bound as the windows are in the plan that is kept.
-  const ownBound = leastAdditionsOf(menu, model, correctionsFrom(menu, best, SPARE_S), best.planned);
+  const ownBound = leastAdditionsOf(menu, model, correctionsFrom(menu, best), best.planned);
   return { ...best, lowerBound: Math.min(lowerBound, ownBound) };
 }
 
@@ -280,6 +283,14 @@ function potOnly(evening: Evening): Partial<Evening> {
 
 /** Whether two evenings come to one and the same pot, whoever cooks it and whenever. */
 export const isSamePot = (a: Evening, b: Evening): boolean => isSame(potOnly(a), potOnly(b));
+
+/** What was gone through as it is told: with the trace of its liquid, and how long each cold thing really stops its boil. */
+export function asGone({ planned, rehearsal }: Pick<Attempt, 'planned' | 'rehearsal'>) {
+  const { simmer } = planned;
+  const followed: Simmer = rehearsal.trace ? { ...simmer, trace: rehearsal.trace } : simmer;
+  const boils = rehearsal.courses.get('main')?.course.boils ?? [];
+  return { followed, ...coldSpells(followed, planned.program, boils) };
+}
 
 /**
  * The pot, planned and gone through by the model of heat. That shows how long each thing is in until it is ready and past
@@ -306,10 +317,8 @@ export function* rehearsedInSteps(
   const { place, units } = menu.evening;
   const pieces = simmer.pieces.map((piece) => withOutcome(piece, rehearsal));
   // What the table has to say of windows, the model of heat knows better.
+  const { followed, actions, program } = asGone(gone);
   const { trace } = rehearsal;
-  const followed: Simmer = trace ? { ...simmer, trace } : simmer;
-  const boils = rehearsal.courses.get('main')?.course.boils ?? [];
-  const { actions, program } = coldSpells(followed, gone.planned.program, boils);
   const others = simmer.unsatisfied.filter((one) => !isOfWindows(one) && !(trace && isOfCold(one)));
   const rehearsed: Simmer = {
     ...simmer,

@@ -10,7 +10,7 @@ import type { PieceState, Sample } from '../pot/state';
 export const STANDS_S = 60 * 60;
 
 /** What a second in the middle of a piece so hot adds to what it has had, in min. */
-const hadPerS = ({ measure }: Wanted, centreC: number): number =>
+export const hadPerS = ({ measure }: Wanted, centreC: number): number =>
   measure.is === 'cookValue' ? cookRate(centreC, measure.zC) : centreC >= measure.centreC ? 1 / 60 : 0;
 
 /** When a piece is past its best: as it was, or as it would be if it stayed on as hot as it is lifted out. */

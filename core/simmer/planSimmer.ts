@@ -17,6 +17,7 @@ import type { Filling, PanRounds, PouredQuestion, SimmerQuestion, TimedPan } fro
 import { FREE_SURFACE, POURED_C } from '../heat/givens';
 import { tableSteamG } from '../heat/tableSteam';
 import { sum } from '../measures/sum';
+import { fillingSoFar, pieceSoFar, type SimmerSoFar } from './soFar';
 import { unsatisfied } from './unsatisfied';
 
 /** How long people eat one round before the next is ready. Kitchen estimates, 15-25 min; slice by slice it takes longer. */
@@ -182,13 +183,48 @@ export function timeSimmer(question: SimmerQuestion): SimmerTimes {
 }
 
 /**
+ * The moments of a pot that is on the fire: what is settled of it stays, and what is to come is ready when that is said.
+ * @param times of the same question, back from sitting down
+ */
+export function timesSoFar(times: SimmerTimes, soFar: SimmerSoFar): SimmerTimes {
+  const { filledAtS, finishReadyAtS, searedAtS } = soFar;
+  const filledS = times.filledAtS[0]!;
+  const movesS = filledAtS[0]! - filledS;
+  const seared = times.readyAtS.slice(0, times.firstRound - 1).map((atS) => searedAtS ?? atS + movesS);
+  const pans = times.pans.map((one): TimedPan => {
+    const fillings = one.fillings.map((filling) => {
+      const index = filling.round - times.firstRound;
+      const laterS = filledAtS[index]! - times.filledAtS[index]!;
+      const moved = { ...filling, startS: filling.startS + laterS, boilS: filling.boilS + laterS };
+      return fillingSoFar(moved, one.pan, soFar);
+    });
+    return { ...one, fillings };
+  });
+  const [first] = pans.find(({ pan }) => pan === 'main')!.fillings;
+  return {
+    ...times,
+    pans,
+    mainStartS: first!.startS,
+    boilAtS: first!.boilS,
+    filledAtS: [...filledAtS],
+    readyAtS: [...seared, ...filledAtS],
+    finishReadyAtS: [...finishReadyAtS],
+  };
+}
+
+/**
  * When everything goes in and comes out, back from sitting down: the first food is ready as people sit down, each later
  * round when the one before has been eaten, and the finish after the last. Slices that are seared and eaten first are a
  * round of their own.
  * @param times of the same question, where they are known
+ * @param soFar of a pot that is on the fire: what went into it when
  * @returns times in seconds from lighting the burner, and the acts that they are the times of
  */
-export function planSimmer(question: PouredQuestion, times: SimmerTimes = timeSimmer(question)): PlannedSimmer {
+export function planSimmer(
+  question: PouredQuestion,
+  times: SimmerTimes = timeSimmer(question),
+  soFar?: SimmerSoFar,
+): PlannedSimmer {
   const { menu, model, fit, strength } = question;
   const { evening } = menu;
   const { pans, goes, firstRound, mainStartS, boilAtS, filledAtS, readyAtS, finishReadyAtS } = times;
@@ -206,7 +242,7 @@ export function planSimmer(question: PouredQuestion, times: SimmerTimes = timeSi
         finish ? coursePieces(finish, { startS: 0, boilS: 0, readyS, round: readyAtS.length + index + 1, pan }) : [],
       ),
     ])
-    .map((one) => ({ ...one, piece: tonight(one.piece) }));
+    .map((one) => ({ ...one, piece: tonight(soFar ? pieceSoFar(one.piece, soFar) : one.piece) }));
   const seared = searedPieces(question, main, mainStartS).map(tonight);
   const boilingC = boilingPointC(evening.place.altitudeM);
   const held = swishedPieces(question, main, readyAtS[0]!)

@@ -29,6 +29,8 @@ export interface RehearsalQuestion {
   fit: Fit;
   simmer: Simmer;
   program: PotProgram;
+  /** Pots that are on the fire, and their kitchens: what is done from now on is gone through, with what is in them. */
+  from?: ReadonlyMap<Pan, Pick<PanRehearsal, 'start' | 'kitchen'>>;
 }
 
 /** How a piece stands when it is lifted out. */
@@ -86,26 +88,42 @@ interface PanRehearsal {
   kitchen: Kitchen;
 }
 
-/** A pan with the acts of the program that are done at it, from the first of them on. */
-function panOf({ menu, fit, simmer, program }: RehearsalQuestion, pan: Pan): PanRehearsal | undefined {
-  const { evening, pour } = menu;
+/**
+ * A pan of an evening before anything is done to it.
+ * @returns none where nothing is cooked in it
+ */
+export function emptyPot({ evening, pour }: Menu, fit: Fit, pan: Pan, atS: number): PotState | undefined {
   const filled: PanFit | undefined = pan === 'main' ? fit : fit.aside;
+  return (
+    filled &&
+    potAtRest({
+      vessel: filled.vessel,
+      heatSource: pan === 'main' ? evening.heatSource : ASIDE_HEAT,
+      roomTempC: evening.place.roomTempC,
+      altitudeM: evening.place.altitudeM,
+      liquid: NOTHING,
+      tempC: evening.place.roomTempC,
+      atS,
+      freeSurface: FREE_SURFACE[pour.kind],
+      ...(pour.kind === 'ladles' ? { wetShare: IN_LADLES } : {}),
+    })
+  );
+}
+
+/** What of a plan is still to be eaten of a pot that is on the fire. */
+const isLeftIn = (pot: PotState, { id, outAtS }: SimmerPiece): boolean =>
+  outAtS >= pot.atS && pot.pieces.every((one) => one.pieceId !== id || one.outAtS === undefined);
+
+/** A pan with the acts of the program that are done at it, from the first of them on, or from now. */
+function panOf({ menu, fit, simmer, program, from }: RehearsalQuestion, pan: Pan): PanRehearsal | undefined {
   const acts = inOrder(program.acts.filter((one) => one.potId === pan));
-  const pieces = simmer.pieces.filter((one) => one.pan === pan && isInBath(one));
   const [first] = acts;
-  if (!filled || !first || pieces.length === 0) return undefined;
-  const start = potAtRest({
-    vessel: filled.vessel,
-    heatSource: pan === 'main' ? evening.heatSource : ASIDE_HEAT,
-    roomTempC: evening.place.roomTempC,
-    altitudeM: evening.place.altitudeM,
-    liquid: NOTHING,
-    tempC: evening.place.roomTempC,
-    atS: first.atS,
-    freeSurface: FREE_SURFACE[pour.kind],
-    ...(pour.kind === 'ladles' ? { wetShare: IN_LADLES } : {}),
-  });
-  return { start, acts, pieces, kitchen: kitchenOf(menu) };
+  const now = from?.get(pan);
+  const mine = simmer.pieces.filter((one) => one.pan === pan && isInBath(one));
+  const pieces = now ? mine.filter((one) => isLeftIn(now.start, one)) : mine;
+  if (!first || pieces.length === 0) return undefined;
+  const start = now?.start ?? emptyPot(menu, fit, pan, first.atS);
+  return start && { start, acts, pieces, kitchen: now?.kitchen ?? kitchenOf(menu) };
 }
 
 /** The course of a pan until its last piece is lifted out; where it begins as one that is known, from there on. */
@@ -211,7 +229,7 @@ const isTurnedDown = ({ act }: TimedAct): boolean =>
  * @returns what came of every piece that was, by its id
  */
 export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehearsal {
-  const { menu, simmer } = question;
+  const { menu, simmer, from } = question;
   const outcomes = new Map<string, Outcome>();
   const lateS = new Map<string, number>();
   const boilAtS = new Map<Pan, number>();
@@ -253,11 +271,11 @@ export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehea
         if (lead) leads.set(id, lead);
       }
     }
-    const lost = question.menu.pour.anew ? undefined : lostBetween(menu, simmer.actions, pieces, samples, pan);
+    const lost = menu.pour.anew || from ? undefined : lostBetween(menu, simmer.actions, pieces, samples, pan);
     if (lost) lostG.set(pan, lost);
     if (pan === 'main') {
       // A dry pan has no course of its liquid.
-      const pouredS = acts.find((one) => one.act.is === 'poured')?.atS ?? start.atS;
+      const pouredS = from ? start.atS : (acts.find((one) => one.act.is === 'poured')?.atS ?? start.atS);
       trace = traceOf(
         samples.filter((one) => one.atS >= pouredS - 1e-6),
         pouredS,

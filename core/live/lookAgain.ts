@@ -1,0 +1,151 @@
+import type { Action, PotPlan } from '@elixa/contract';
+import type { Pan } from '../diners/table';
+import type { RehearsedPot } from '../planEvening/rehearsed';
+import { inOrder, simulate } from '../pot/simulate';
+import type { PieceState, TimedAct } from '../pot/state';
+import type { Steps } from '../steps/steps';
+import { doneAtS, doneLines } from './doneLines';
+import { boilsNext, MODEL_OFF, type Estimate, type Forecast, type PotInKitchen } from './estimate';
+import type { LiveState } from './foldLive';
+import { planFromInSteps, type PlannedAgain } from './planFrom';
+import { potsNow, type Beliefs } from './potsNow';
+import { restOf } from './restOf';
+
+/** How something in the pot goes on, if it stays in. Seconds are on the pot's clock. */
+export interface PieceForecast {
+  id: string;
+  /** From when on it is as it should be, and cooked through for certain; none where that is not soon. */
+  readyAtS?: number;
+  /** From when on it is cooked through for certain, where that is asked of it. */
+  safeAtS?: number;
+  overAtS?: number;
+}
+
+/** The pots as they are at a moment, and what follows from that. */
+export interface Look {
+  atS: number;
+  /** So far ahead it was looked: what is not ready by then is not. */
+  untilS: number;
+  pieces: PieceForecast[];
+  /** The next boil of each pot, by its line in the plan, where one is waited for. */
+  boils: Array<{ lineId: string } & Forecast>;
+  /** The liquid of the pot now, in °C, and its standard deviation. */
+  liquid?: { tempC: number; sdC: number };
+  /** What is left, planned again, where the plan as it is told does not hold. */
+  again?: PlannedAgain;
+}
+
+/** So far ahead it is looked how what lies in the pot goes on, in s. */
+const AHEAD_S = 30 * 60;
+/** Two changes are never told within this, in s. */
+export const QUIET_S = 60;
+
+/** With these the pot is no longer cooked for its round. */
+const ENDS: ReadonlyArray<Action['kind']> = ['serve', 'rest', 'off'];
+
+/** What is done at a pot from now on until a round of it is ready. */
+function untilReady(state: LiveState, plan: PotPlan, pan: Pan, nowS: number): TimedAct[] {
+  const rest = restOf(state, nowS).filter((one) => one.potId === pan);
+  const ending = new Set(plan.simmer.actions.filter(({ kind }) => ENDS.includes(kind)).map(({ id }) => id));
+  const end = rest.findIndex(({ actionId }) => ending.has(actionId));
+  return inOrder(end === -1 ? rest : rest.slice(0, end));
+}
+
+/** How what lies in a pot comes out, by the id of each. */
+function goesOn({ state, kitchen }: PotInKitchen, acts: readonly TimedAct[]): Map<string, PieceState> {
+  const mine = state.pieces.filter((one) => one.outAtS === undefined).map((one) => one.pieceId);
+  const course = simulate(state, acts, state.atS + AHEAD_S, {
+    kitchen,
+    isOver: ({ lying }) => lying.every(({ piece, overAtS }) => overAtS !== undefined || !mine.includes(piece.pieceId)),
+  });
+  return new Map(course.state.pieces.filter((one) => mine.includes(one.pieceId)).map((one) => [one.pieceId, one]));
+}
+
+/**
+ * When a piece is cooked through for certain: in a pot as cool as one in ten, and later by what the model itself is off by.
+ * @param sinceS when its cooking, or the pot, was last disturbed
+ */
+function throughAtS({ safeAtS }: PieceState, sinceS: number): number | undefined {
+  if (safeAtS === undefined || safeAtS <= sinceS) return safeAtS;
+  return safeAtS + MODEL_OFF * (safeAtS - sinceS);
+}
+
+/** @param isWaited its boil is waited for: until it is seen, nothing that lies in it is taken to be cooked through */
+function forecasts(found: Estimate, acts: readonly TimedAct[], isWaited: boolean): PieceForecast[] {
+  const cool = goesOn(found.cool, acts);
+  return [...goesOn(found, acts)].map(([id, { readyAtS, safeAtS, overAtS, inAtS }]): PieceForecast => {
+    const own = cool.get(id);
+    const isAsked = own !== undefined && own.safeAtS !== own.inAtS;
+    const throughS = own && !(isWaited && isAsked) ? throughAtS(own, inAtS) : undefined;
+    const isThrough = safeAtS === undefined || throughS !== undefined;
+    return {
+      id,
+      ...(readyAtS === undefined || !isThrough ? {} : { readyAtS: Math.max(readyAtS, throughS ?? 0) }),
+      ...(throughS === undefined ? {} : { safeAtS: throughS }),
+      ...(overAtS === undefined ? {} : { overAtS }),
+    };
+  });
+}
+
+/** Whether the filling whose boil a line waits for is on the fire. */
+function hasBegun({ simmer }: PotPlan, boil: Action, done: ReadonlyMap<string, number>): boolean {
+  const { actions, platedRounds } = simmer;
+  return actions.some(({ id, pan, kind, empties, round }) => {
+    const begins = kind === 'light' ? platedRounds : empties ? round : undefined;
+    return pan === boil.pan && begins === boil.round && done.has(id);
+  });
+}
+
+/**
+ * Looks at the pots of an evening as they are by what was done and seen, and plans what is left again.
+ * @param pot the evening that is cooked, planned and gone through before
+ * @param atS the pot's clock in s; what was tapped is never in the future
+ * @returns nothing while nothing is cooked
+ */
+export function* lookAgain(
+  state: LiveState,
+  pot: RehearsedPot,
+  atS: number,
+  beliefs?: Beliefs,
+): Steps<Look | undefined> {
+  const { started, taps, notYet } = state;
+  if (!started) return undefined;
+  const nowS = Math.max(atS, ...[...taps, ...notYet].map((one) => one.atS));
+  const { plan, sinceS } = started;
+  const found = potsNow(state, pot, nowS, beliefs);
+  yield;
+  const done = doneAtS(doneLines(state));
+  const pieces: PieceForecast[] = [];
+  const boils: Look['boils'] = [];
+  for (const [pan, one] of found) {
+    const acts = untilReady(state, plan, pan, nowS);
+    const line = plan.simmer.actions.find(({ kind, pan: at, id }) => kind === 'boil' && at === pan && !done.has(id));
+    const isPoured = one.state.liquid.waterG > 0;
+    pieces.push(...forecasts(one, acts, line !== undefined && hasBegun(plan, line, done)));
+    // What is done after the boil waits for it.
+    const next =
+      line && isPoured
+        ? boilsNext(
+            one,
+            acts.filter(({ atS }) => atS <= nowS),
+            nowS + AHEAD_S,
+          )
+        : undefined;
+    if (line && next) boils.push({ lineId: line.id, ...next });
+    yield;
+  }
+  const throughAtS = new Map(
+    pieces.flatMap(({ id, safeAtS }) => (safeAtS === undefined ? [] : [[id, safeAtS] as const])),
+  );
+  const again = yield* planFromInSteps({ pot, pots: found, told: plan, done, nowS, throughAtS });
+  const isQuiet = started.earlier.length > 0 && nowS < sinceS + QUIET_S;
+  const main = found.get('main');
+  return {
+    atS: nowS,
+    untilS: nowS + AHEAD_S,
+    pieces,
+    boils,
+    ...(main ? { liquid: { tempC: main.state.tempC, sdC: main.spread.tempC } } : {}),
+    ...(again && !isQuiet ? { again } : {}),
+  };
+}

@@ -1,0 +1,204 @@
+import type { PotPlan } from '@elixa/contract';
+import { STYLES } from '../catalogue/styles';
+import { menuOrThrow } from '../evening/resolveMenu';
+import { rehearsedPot, type RehearsedPot } from '../planEvening/rehearsed';
+import { simulate } from '../pot/simulate';
+import { kitchenOf } from '../pot/state';
+import { emptyPot } from '../simmer/rehearse';
+import { timesTable } from '../simmer/timesTable';
+import { atOnce } from '../steps/steps';
+import { eveningFor, suited } from '../testing/household';
+import { some } from '../testing/runs';
+import { CATALOGUE } from '../catalogue/catalogue';
+import { factsOf } from './facts';
+import { WAITING, type LiveState } from './foldLive';
+import { liveSteps } from './liveSteps';
+import { lookAgain } from './lookAgain';
+import { liveView } from './liveView';
+import { whatMoved, movedWords, type Moved } from './whatMoved';
+
+const PLAN_ID = 'adopted';
+const potOf = (id: string, heads = 4) => rehearsedPot(menuOrThrow(suited(eveningFor(heads), id)), timesTable);
+
+/** A pot that is cooked by its plan, each step tapped when `when` says so. */
+function cooked({ plan, menu }: RehearsedPot, untilS: number, when = (_kind: string, atS: number) => atS): LiveState {
+  const taps = liveSteps(CATALOGUE, plan.simmer)
+    .map((step) => ({ step, atS: when(step.kind, step.atS) }))
+    .filter(({ atS }) => atS <= untilS)
+    .map(({ step, atS }) => ({ eventId: `tap ${step.step}`, facts: factsOf(step, plan, PLAN_ID), atS }));
+  return {
+    ...WAITING,
+    status: 'running',
+    startedAtMs: 0,
+    started: { eventId: 'lit', planId: PLAN_ID, evening: menu.evening, plan, sinceS: 0, earlier: [] },
+    taps: taps.sort((a, b) => a.atS - b.atS),
+  };
+}
+
+const boilOf = ({ simmer }: PotPlan) => simmer.actions.find(({ kind, pan }) => kind === 'boil' && pan === 'main')!;
+const look = (state: LiveState, pot: RehearsedPot, atS: number) => atOnce(lookAgain(state, pot, atS))!;
+
+describe('a pot that goes as it was planned', () => {
+  it.each(some(STYLES, 5).map(({ id }) => [id]))('%s is not planned again, whenever it is looked at', (id) => {
+    const pot = potOf(id, 3);
+    const readyS = pot.plan.simmer.readyAtS[0]!;
+    for (const atS of [1, readyS / 2, readyS - 30]) {
+      expect([atS, look(cooked(pot, atS), pot, atS).again]).toEqual([atS, undefined]);
+    }
+  });
+});
+
+describe('a pot on a fire that is weaker than anybody knew', () => {
+  const pot = potOf('clearChicken');
+  const { plan, menu, fit } = pot;
+  const weak = { ...kitchenOf(menu), usefulShare: 0.72 };
+  const start = emptyPot(menu, fit, 'main', 0)!;
+  const acts = plan.program.acts.filter(({ potId, actionId }) => potId === 'main' && actionId !== boilOf(plan).id);
+  const lit = acts.filter(({ atS }) => atS < boilOf(plan).atS);
+  const boilS = simulate(start, lit, 3000, { kitchen: weak }).boils[0]!.fromS;
+  const lateS = boilS + 12 - boilOf(plan).atS;
+  const state = cooked(pot, boilS + 12, (kind, atS) =>
+    kind === 'boil' ? boilS + 12 : atS > boilOf(plan).atS ? 9e9 : atS,
+  );
+  const found = look(state, pot, boilS + 12);
+
+  it('boils late, and is believed', () => {
+    expect(lateS).toBeGreaterThan(60);
+    expect(found.liquid!.tempC).toBeGreaterThan(95);
+  });
+
+  it('has everything later that comes after the boil, and lifts it out when it is done by the true fire', () => {
+    const steps = liveSteps(CATALOGUE, plan.simmer);
+    const view = liveView(plan, steps, state, (boilS + 12) * 1000, found);
+    const readyS = found.again?.simmer.readyAtS[0] ?? boilS + 12 + view.readyInS;
+    expect(readyS).toBeGreaterThan(plan.simmer.readyAtS[0]! + lateS / 2);
+    // What is planned is gone through on the fire as it is.
+    const program = found.again?.program ?? plan.program;
+    const shiftS = found.again ? 0 : readyS - plan.simmer.readyAtS[0]!;
+    const rest = program.acts
+      .filter(({ potId, actionId, atS }) => potId === 'main' && actionId !== boilOf(plan).id && atS > boilOf(plan).atS)
+      .map((one) => ({ ...one, atS: one.atS + shiftS }))
+      .filter(({ atS }) => atS < readyS - 1);
+    const boil = plan.program.acts.filter(({ actionId }) => actionId === boilOf(plan).id);
+    const course = simulate(
+      start,
+      [...lit, ...boil.map((one) => ({ ...one, atS: boilS + 12 })), ...rest],
+      readyS + 40,
+      {
+        kitchen: weak,
+      },
+    );
+    const raw = course.state.pieces.filter(({ safeAtS }) => safeAtS === undefined || safeAtS > readyS + 40);
+    expect(raw.map(({ pieceId }) => pieceId)).toEqual([]);
+  });
+});
+
+describe('what is left of an evening', () => {
+  const pot = potOf('clearChicken');
+  const { plan } = pot;
+  const [first] = liveSteps(CATALOGUE, plan.simmer).filter(({ kind }) => kind === 'add');
+  const atS = first!.atS + 5;
+  /** The chicken turns out to be frozen in the middle as it goes in. */
+  const withFrozen = (state: LiveState): LiveState => ({
+    ...state,
+    taps: state.taps.map((tap) => ({
+      ...tap,
+      facts: tap.facts.map((fact) =>
+        fact.act?.is === 'added' && fact.act.ingredientId === 'chickenThigh'
+          ? { ...fact, act: { ...fact.act, frozen: true } }
+          : fact,
+      ),
+    })),
+  });
+  const state = withFrozen(cooked(pot, atS));
+  const { again } = look(state, pot, atS);
+  const { started, taps } = state;
+  const knows = taps.map(({ eventId }) => eventId);
+  const adopted = {
+    ...started!,
+    planId: 'again',
+    plan: { ...plan, ...again! },
+    sinceS: atS,
+    knows,
+    earlier: [started!],
+  };
+
+  it('is planned round what takes longer: nothing before now, what was done as it was done, safe, and one round after another', () => {
+    const { simmer } = again!;
+    const inPot = new Set(plan.simmer.actions.filter((one) => one.atS <= first!.atS).map(({ id }) => id));
+    const left = simmer.actions.filter(({ id }) => !inPot.has(id));
+    expect(left.filter((one) => one.kind === 'add' && one.atS < atS)).toEqual([]);
+    for (const line of simmer.actions.filter(({ id }) => inPot.has(id))) {
+      expect([line.id, line.atS]).toEqual([line.id, plan.simmer.actions.find(({ id }) => id === line.id)!.atS]);
+    }
+    expect(again!.raw).toEqual([]);
+    const spaceS = ({ readyAtS }: PotPlan['simmer']) => readyAtS[1]! - readyAtS[0]!;
+    expect(simmer.readyAtS[0]! - plan.simmer.readyAtS[0]!).toBeGreaterThan(120);
+    expect(spaceS(simmer)).toBeGreaterThanOrEqual(spaceS(plan.simmer) - 1);
+    // What is tender goes in so much later, to be done with the rest.
+    const leafS = ({ actions }: PotPlan['simmer']) =>
+      actions.find(({ cut, round }) => cut === 'leaf' && round === 1)!.atS;
+    expect(leafS(simmer) - leafS(plan.simmer)).toBeGreaterThan(120);
+  });
+
+  it('is told in one sentence, until something more is done', () => {
+    const after: LiveState = { ...state, started: adopted };
+    const moved = whatMoved(CATALOGUE, after)!;
+    expect(movedWords(moved, (s) => `${Math.round(s)} s`)).toMatch(
+      /^The pot is slower than it was planned: everything after it moves, ready at \d+ s\./,
+    );
+    const later = { ...after, taps: [...after.taps, { eventId: 'next', facts: [], atS: atS + 20 }] };
+    expect(whatMoved(CATALOGUE, later)).toBeUndefined();
+  });
+
+  it('is not planned a second time within a minute', () => {
+    const stale = { ...adopted, plan, planId: PLAN_ID };
+    expect(look({ ...state, started: { ...stale, sinceS: atS - 20 } }, pot, atS).again).toBeUndefined();
+    expect(look({ ...state, started: { ...stale, sinceS: atS - 70 } }, pot, atS).again).toBeDefined();
+  });
+});
+
+describe('a cause', () => {
+  const clock = (atS: number) => `19:${Math.round(atS / 60)}`;
+  it.each([
+    [{ is: 'boil', lateS: 360 }, 360, 'It boiled 6 min late: everything after it moves, ready at 19:36.'],
+    [{ is: 'in', names: ['prawns'], lateS: -240 }, -180, 'Prawns went in 4 min early: ready sooner, at 19:36.'],
+    [{ is: 'served', lateS: 300 }, 0, 'It came to the table 5 min late: still ready at 19:36.'],
+  ] as const)('is said before what follows from it', (cause, movesReadyS, words) => {
+    const moved = {
+      cause: { ...cause, names: ['prawns'] } as Moved['cause'],
+      readyAtS: 36 * 60,
+      movesReadyS,
+      past: [],
+    };
+    expect(movedWords(moved, clock)).toBe(words);
+  });
+
+  it('names what goes in last at another distance, and what will be past its best', () => {
+    const last = { names: ['greens'], beforeReadyS: 120 };
+    const moved = {
+      cause: { is: 'boil' as const, lateS: 360 },
+      readyAtS: 2160,
+      movesReadyS: 360,
+      last,
+      past: ['carrot'],
+    };
+    expect(movedWords(moved, clock)).toBe(
+      'It boiled 6 min late: everything after it moves, ready at 19:36. Greens: in 2 min before that. Carrot will be past its best by then.',
+    );
+  });
+});
+
+describe('nothing is cooked through', () => {
+  it('in a pot whose boil is waited for, however long that is', () => {
+    const pot = potOf('beefJeongol');
+    const boilS = boilOf(pot.plan).atS;
+    const lit = cooked(pot, boilS - 1);
+    const asked = new Set(pot.plan.simmer.pieces.filter(({ safeS }) => safeS > 0).map(({ id }) => id));
+    const before = look(lit, pot, boilS + 300).pieces.filter(({ id }) => asked.has(id));
+    expect(before.length).toBeGreaterThan(0);
+    expect(before.filter(({ readyAtS }) => readyAtS !== undefined)).toEqual([]);
+    const after = look(cooked(pot, boilS), pot, boilS).pieces.filter(({ id }) => asked.has(id));
+    expect(after.filter(({ readyAtS }) => readyAtS === undefined)).toEqual([]);
+  });
+});

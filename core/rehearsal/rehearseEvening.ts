@@ -1,0 +1,378 @@
+import type { Act, Evening, Fact, LiveEvent, LiveNews, Plans, PotPlan } from '@elixa/contract';
+import { LIVE_EVENT_VERSION } from '@elixa/contract';
+import type { Pan } from '../diners/table';
+import { factsOf, notYetOf } from '../live/facts';
+import { foldLive, type LiveState } from '../live/foldLive';
+import { liveSteps, type LiveStep } from '../live/liveSteps';
+import { liveView, type LiveView, type NextStep } from '../live/liveView';
+import { lookAgain, QUIET_S, type Look } from '../live/lookAgain';
+import { planHashOf } from '../live/planHash';
+import { movedWords, whatMoved } from '../live/whatMoved';
+import { atOnce, type Steps } from '../steps/steps';
+import type { RehearsedPot } from '../planEvening/rehearsed';
+import { TASTED_S } from '../simmer/problems';
+import { drawsOf, type Draws } from './draws';
+import { ASLEEP_S, FOUND_AFTER_S, GUESTS_LATE_S, OFF_FIRE_S, type Mishap } from './mishaps';
+import { TrueStove } from './trueStove';
+
+/** A boil is seen so many seconds after it began, and what is asked for is done so many after. Kitchen estimates. */
+const SEES_BOIL_S = { least: 2, most: 25 };
+const DOES_IN_S = { least: 2, most: 14 };
+/** The stove is looked at so often, in s. */
+const TICK_S = 20;
+/** Nobody waits longer for a boil than this, in s. */
+const WAITS_S = 40 * 60;
+/** An evening ends after so long at the latest, in s. */
+const EVENING_S = 5 * 3600;
+
+export interface RehearsalScore {
+  /** What was called ready, or let be served, though it was not cooked through: ids of pieces. */
+  unsafeCalledReady: string[];
+  /** What was out of its window when it was lifted out; and of how many. */
+  outOfWindow: string[];
+  lifted: number;
+  /** By how much later than planned people sat down to eat, in s. */
+  lateS: number;
+  /** Changes that were told within a minute of another. */
+  hurried: number;
+}
+
+/** What was believed of the pot at a moment, and what was true. */
+export interface Estimated {
+  atS: number;
+  tempC: number;
+  sd: number;
+  truthC: number;
+  boilsAtS?: number;
+  trueBoilsAtS?: number;
+}
+
+export interface EveningRehearsed {
+  seed: number;
+  mishaps: Mishap[];
+  course: Array<{ atS: number; tempC: number }>;
+  estimates: Estimated[];
+  said: Array<{ atS: number; text: string }>;
+  score: RehearsalScore;
+}
+
+/** The clock of a rehearsal begins at this moment. */
+const STARTS_MS = Date.UTC(2000, 0, 1, 18);
+const PHONE = 'rehearsal-phone';
+
+/** A log as one phone writes it. */
+class Phone {
+  readonly events: LiveEvent[] = [];
+  readonly plans: Record<string, PotPlan> = {};
+  private count = 0;
+
+  private nextId(): string {
+    this.count += 1;
+    return `00000000-0000-4000-8000-${String(this.count).padStart(12, '0')}`;
+  }
+
+  record(news: LiveNews, atS: number): string {
+    const id = this.nextId();
+    const at = new Date(STARTS_MS + Math.round(atS * 1000)).toISOString();
+    const base = { v: LIVE_EVENT_VERSION, id, at, device: PHONE, clock: this.count } as const;
+    this.events.push({ ...news, ...base } as LiveEvent);
+    return id;
+  }
+
+  adopt(evening: Evening, plan: PotPlan, atS: number, before?: LiveState): string {
+    const planHash = planHashOf(plan);
+    this.plans[planHash] = plan;
+    const over = before?.started?.planId;
+    const knows = before?.taps.map(({ eventId }) => eventId);
+    return this.record({ type: 'planAdopted', evening, planHash, ...(over ? { over, knows } : {}) }, atS);
+  }
+
+  get state(): LiveState {
+    return foldLive({ plans: this.plans as Plans, events: this.events });
+  }
+}
+
+const potsOf = (facts: readonly Fact[]): Map<Pan, Act[]> => {
+  const byPan = new Map<Pan, Act[]>();
+  for (const { potId, act } of facts) {
+    if (act) byPan.set(potId as Pan, [...(byPan.get(potId as Pan) ?? []), act]);
+  }
+  return byPan;
+};
+
+/** One evening at the stove: the pot as it really is, the phone that is tapped, and a cook between them. */
+class Going {
+  private readonly draws: Draws;
+  private readonly mishaps: ReadonlySet<Mishap>;
+  private readonly stove: TrueStove;
+  private readonly phone = new Phone();
+  private readonly unsafe = new Set<string>();
+  private readonly left = new Set<string>();
+  private readonly happened = new Set<string>();
+  private readonly out: EveningRehearsed;
+  private nowS = 0;
+  private look: Look | undefined;
+  private lookAtS = Infinity;
+  private toldAtS = -Infinity;
+  private asleepUntilS = -Infinity;
+
+  constructor(
+    private readonly pot: RehearsedPot,
+    seed: number,
+    mishaps: readonly Mishap[],
+    private readonly rounds: number,
+  ) {
+    this.draws = drawsOf(seed);
+    this.mishaps = new Set(mishaps);
+    this.stove = new TrueStove(pot, this.draws, this.mishaps);
+    this.out = {
+      seed,
+      mishaps: [...mishaps],
+      course: [],
+      estimates: [],
+      said: [],
+      score: { unsafeCalledReady: [], outOfWindow: [], lifted: 0, lateS: 0, hurried: 0 },
+    };
+  }
+
+  private steps(plan: PotPlan): LiveStep[] {
+    return liveSteps(this.pot.menu.catalogue, plan.simmer);
+  }
+
+  private viewNow(): { view: LiveView; plan: PotPlan; planId: string; state: LiveState } {
+    const { state } = this.phone;
+    const { plan, planId } = state.started!;
+    const view = liveView(plan, this.steps(plan), state, STARTS_MS + this.nowS * 1000, this.look);
+    return { view, plan, planId, state };
+  }
+
+  /** Time goes on, and what the phone shows meanwhile is held against what is true. */
+  private *waitUntil(atS: number): Steps<void> {
+    while (this.nowS < atS - 1e-6) {
+      const toS = Math.min(atS, this.nowS + TICK_S, this.lookAtS > this.nowS ? this.lookAtS : Infinity);
+      this.stove.waitUntil(toS);
+      this.nowS = toS;
+      const tempC = this.stove.tempC('main');
+      if (tempC !== undefined) this.out.course.push({ atS: toS, tempC });
+      this.compare();
+      if (toS >= this.lookAtS) yield* this.lookNow();
+    }
+  }
+
+  private compare(): void {
+    for (const { piece, state } of this.viewNow().view.inPot) {
+      if (state === 'cooking' || piece.safeS <= 0) continue;
+      if (this.stove.stands(piece.id)?.isSafe === false) this.unsafe.add(piece.id);
+    }
+  }
+
+  /** The phone looks at what it knows, and tells what moves. */
+  private *lookNow(): Steps<void> {
+    this.lookAtS = Infinity;
+    const { state } = this.phone;
+    const look = yield* lookAgain(state, this.pot, this.nowS);
+    if (!look) return;
+    this.look = look;
+    this.note(look);
+    const { started } = state;
+    if (look.again && started) {
+      const { simmer, program } = look.again;
+      this.phone.adopt(started.evening, { ...started.plan, simmer, program }, this.nowS, state);
+      const moved = whatMoved(this.pot.menu.catalogue, this.phone.state);
+      if (moved) {
+        const text = movedWords(
+          moved,
+          (atS) => `${Math.floor(atS / 60)}:${String(Math.round(atS) % 60).padStart(2, '0')}`,
+        );
+        this.out.said.push({ atS: this.nowS, text });
+        if (this.nowS - this.toldAtS < QUIET_S - 1) this.out.score.hurried += 1;
+        this.toldAtS = this.nowS;
+      }
+    } else if (started && started.earlier.length > 0 && this.nowS < started.sinceS + QUIET_S) {
+      this.lookAtS = started.sinceS + QUIET_S + 1;
+    }
+  }
+
+  private note(look: Look): void {
+    const truthC = this.stove.tempC('main');
+    if (!look.liquid || truthC === undefined) return;
+    const main = look.boils.find(({ lineId }) => this.isMain(lineId));
+    const trueBoilsAtS = main && this.stove.boilsNextS('main', WAITS_S);
+    this.out.estimates.push({
+      atS: this.nowS,
+      tempC: look.liquid.tempC,
+      sd: look.liquid.sdC,
+      truthC,
+      ...(main ? { boilsAtS: main.atS } : {}),
+      ...(trueBoilsAtS === undefined ? {} : { trueBoilsAtS }),
+    });
+  }
+
+  private isMain(lineId: string): boolean {
+    return this.phone.state.started!.plan.simmer.actions.some(({ id, pan }) => id === lineId && pan === 'main');
+  }
+
+  /** Whether a mishap that happens once happens now. */
+  private once(mishap: Mishap): boolean {
+    if (!this.mishaps.has(mishap) || this.happened.has(mishap)) return false;
+    this.happened.add(mishap);
+    return true;
+  }
+
+  /** What the cook says was done and what really is, where they differ. */
+  private really(acts: readonly Act[]): Act[] {
+    // A lid that was forgotten is found when something next goes in.
+    const isForgotten = acts.some(({ is }) => is === 'light') && this.once('forgottenLid');
+    return isForgotten ? acts.filter(({ is }) => is !== 'lid') : [...acts];
+  }
+
+  /** A thing turns out to be frozen in the middle, and that is told. */
+  private frozen(facts: readonly Fact[]): Fact[] {
+    const raw = this.pot.plan.simmer.pieces.find(
+      ({ safeS, way }) => safeS > 0 && way !== 'swished' && way !== 'seared',
+    );
+    if (!this.mishaps.has('frozen')) return [...facts];
+    return facts.map((one) =>
+      one.act?.is === 'added' && one.act.pieceId === raw?.id ? { ...one, act: { ...one.act, frozen: true } } : one,
+    );
+  }
+
+  private *tap(facts: readonly Fact[]): Steps<void> {
+    this.judge(facts);
+    for (const [pan, acts] of potsOf(facts)) this.stove.do(pan, this.really(acts));
+    this.phone.record({ type: 'happened', facts: [...facts] }, this.nowS);
+    yield* this.lookNow();
+  }
+
+  /** What comes out, as it really is. */
+  private judge(facts: readonly Fact[]): void {
+    const { score } = this.out;
+    for (const { act } of facts) {
+      if (act?.is !== 'liftedOut') continue;
+      for (const id of act.pieceIds) {
+        const truth = this.stove.stands(id);
+        if (!truth || this.left.has(id)) continue;
+        this.left.add(id);
+        score.lifted += 1;
+        if (!truth.isSafe) this.unsafe.add(id);
+        if (truth.lacksS > TASTED_S || truth.pastS > TASTED_S) score.outOfWindow.push(id);
+      }
+    }
+  }
+
+  private *boil(next: NextStep, facts: readonly Fact[], notYet: readonly Fact[]): Steps<void> {
+    const { id } = next.actions[0]!;
+    const fromS = this.nowS;
+    // Who is asked whether it boils may say that it does not.
+    const says = notYet.length > 0 && this.draws.even(`says not yet ${id}`, 0, 1) < 0.5;
+    const asksAtS = says ? fromS + Math.max(0, next.dueInS) + SEES_BOIL_S.most : Infinity;
+    let hasSaid = false;
+    while (this.stove.boilsFromS(next.pan) === undefined && this.nowS < fromS + WAITS_S) {
+      yield* this.waitUntil(this.nowS + TICK_S);
+      if (hasSaid || this.nowS < asksAtS || this.stove.boilsFromS(next.pan) !== undefined) continue;
+      hasSaid = true;
+      this.phone.record({ type: 'happened', facts: [...notYet] }, this.nowS);
+      yield* this.lookNow();
+    }
+    const boilS = this.stove.boilsFromS(next.pan) ?? this.nowS;
+    const seenS = boilS + this.draws.even(`sees ${id}`, SEES_BOIL_S.least, SEES_BOIL_S.most);
+    yield* this.waitUntil(Math.max(this.nowS, seenS));
+    yield* this.tap(facts);
+  }
+
+  private *mishapsAfter(next: NextStep): Steps<void> {
+    if (next.kind !== 'boil') return;
+    if (this.once('phoneAsleep')) this.asleepUntilS = this.nowS + ASLEEP_S;
+    if (this.once('boilOver')) {
+      const potId = next.pan;
+      yield* this.waitUntil(this.nowS + TICK_S);
+      yield* this.tap([
+        { potId, act: { is: 'heat', share: 0 } },
+        { potId, act: { is: 'lid', lid: 'off' } },
+      ]);
+      yield* this.waitUntil(this.nowS + OFF_FIRE_S);
+      yield* this.tap([{ potId, act: { is: 'heat', share: 1, holds: 'boil' } }]);
+    }
+  }
+
+  /** When what is next is done. */
+  private dueAtS(next: NextStep): number {
+    const id = next.actions[0]!.id;
+    const inS = this.draws.even(`does ${id}`, DOES_IN_S.least, DOES_IN_S.most);
+    const isEarly = next.kind === 'add' && next.dueInS > FOUND_AFTER_S / 2 && this.once('early');
+    const usualS = this.nowS + (isEarly ? 0 : Math.max(0, next.dueInS)) + inS;
+    const lateS = next.kind === 'serve' && this.once('lateGuests') ? GUESTS_LATE_S : 0;
+    return Math.max(usualS + lateS, this.asleepUntilS);
+  }
+
+  /** Of what goes in together one thing is left on the counter, and found later. */
+  private leftBehind(next: NextStep, facts: readonly Fact[]): [Fact[], Fact[]] {
+    const added = facts.filter(({ act }) => act?.is === 'added');
+    if (next.kind !== 'add' || added.length < 2 || !this.once('forgotten')) return [[...facts], []];
+    const last = added.at(-1)!;
+    return [facts.filter((one) => one !== last), [last]];
+  }
+
+  private *step(): Steps<boolean> {
+    const { view, plan, planId } = this.viewNow();
+    const { next } = view;
+    if (!next || this.nowS > EVENING_S || next.round > this.rounds) return false;
+    const facts = this.frozen(factsOf(next, plan, planId));
+    if (next.kind === 'boil') {
+      yield* this.boil(next, facts, notYetOf(next, plan, planId));
+    } else {
+      const dueS = this.dueAtS(next);
+      // What moves meanwhile is done when it is asked for then.
+      const untilS = Math.min(dueS, this.lookAtS);
+      yield* this.waitUntil(untilS);
+      if (untilS < dueS) return true;
+      const { gate } = this.viewNow().view;
+      if (gate) {
+        yield* this.waitUntil(this.nowS + Math.max(TICK_S, gate.waitS));
+        return true;
+      }
+      const [now, later] = this.leftBehind(next, facts);
+      yield* this.tap(now);
+      if (later.length > 0) {
+        yield* this.waitUntil(this.nowS + FOUND_AFTER_S);
+        yield* this.tap(later);
+      }
+      if (next.kind === 'serve' && this.out.score.lateS === 0 && next.round === 1) {
+        this.out.score.lateS = this.nowS - this.pot.plan.simmer.readyAtS[0]!;
+      }
+    }
+    yield* this.mishapsAfter(next);
+    return true;
+  }
+
+  *through(): Steps<EveningRehearsed> {
+    const { plan, menu } = this.pot;
+    const planId = this.phone.adopt(menu.evening, plan, 0);
+    const [first] = this.steps(plan);
+    yield* this.tap(factsOf(first!, plan, planId));
+    while (yield* this.step());
+    this.out.score.unsafeCalledReady = [...this.unsafe];
+    return this.out;
+  }
+}
+
+/**
+ * An evening gone through on a simulated stove, whose figures nobody knows: the phone is told what a cook tells it, looks
+ * at the pot, plans again, and is followed.
+ * @param seed draws the kitchen and the cook
+ * @param rounds so many of them are cooked; all of them where nothing is said
+ */
+export const rehearseInSteps = (
+  pot: RehearsedPot,
+  seed: number,
+  mishaps: readonly Mishap[] = [],
+  rounds = Infinity,
+): Steps<EveningRehearsed> => new Going(pot, seed, mishaps, rounds).through();
+
+/** The same at once. */
+export const rehearseEvening = (
+  pot: RehearsedPot,
+  seed: number,
+  mishaps?: readonly Mishap[],
+  rounds?: number,
+): EveningRehearsed => atOnce(rehearseInSteps(pot, seed, mishaps, rounds));
