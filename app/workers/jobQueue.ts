@@ -1,16 +1,18 @@
-import type { Found, PlanningQuestion, Steps } from '@elixa/core';
+import type { Found, PlanningQuestion, Steps, StoveQuestion, Watched } from '@elixa/core';
 
-/** What the page asks of the planner. */
+/** What is asked of an evening that is planned, or of the pots of one that is cooked. */
+export type Question = PlanningQuestion | StoveQuestion;
+
+/** What the page asks of a worker. */
 export type Asked =
-  | { kind: 'ask'; key: string; no: number; question: PlanningQuestion; canWait?: boolean }
-  | { kind: 'stop'; key: string };
+  { kind: 'ask'; key: string; no: number; question: Question; canWait?: boolean } | { kind: 'stop'; key: string };
 
-/** What the planner says: finds one by one, then that it is done. */
-export type Answer = { no: number } & ({ found: Found } | { done: true } | { failed: string });
+/** What a worker says: finds one by one, then that it is done. */
+export type Answer = { no: number } & ({ found: Found | Watched } | { done: true } | { failed: string });
 
 interface Job {
   no: number;
-  steps: Steps<void, Found>;
+  steps: Steps<void, Found | Watched>;
   canWait: boolean;
 }
 
@@ -18,7 +20,7 @@ interface Job {
 const SLICE_MS = 12;
 
 interface Surroundings {
-  plan(question: PlanningQuestion): Steps<void, Found>;
+  plan(question: Question): Steps<void, Found | Watched>;
   tell(answer: Answer): void;
   /** Calls back in a later turn, after what has come in. */
   later(go: () => void): void;

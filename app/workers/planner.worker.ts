@@ -1,4 +1,5 @@
 import { makePlanning } from '@elixa/core/planEvening/planning';
+import { makeWatching } from '@elixa/core/live/watching';
 import { makeJobQueue, type Asked } from './jobQueue';
 
 // A message to oneself comes after those that are waiting already, and sooner than any timer.
@@ -6,8 +7,11 @@ const { port1, port2 } = new MessageChannel();
 const waiting: Array<() => void> = [];
 port1.onmessage = () => waiting.shift()?.();
 
+const planning = makePlanning();
+const watching = makeWatching();
+
 const take = makeJobQueue({
-  plan: makePlanning(),
+  plan: (question) => ('state' in question ? watching(question) : planning(question)),
   tell: (answer) => self.postMessage(answer),
   later: (go) => {
     waiting.push(go);

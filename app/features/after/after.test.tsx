@@ -42,7 +42,14 @@ function Kitchen() {
       <OutOfThePantry
         plan={planPot({ ...evening, pantry: stock })}
         evening={evening}
-        log={{ events, state: foldLive({ plans: {}, events }), unsent: 0, record, adopt: record as never }}
+        log={{
+          events,
+          state: foldLive({ plans: {}, events }),
+          unsent: 0,
+          record,
+          adopt: record as never,
+          adoptAgain: () => undefined,
+        }}
       />
       {stock.map((item) => (
         <Small key={item.itemId}>{`${item.itemId}: ${item.massG}`}</Small>

@@ -1,5 +1,5 @@
 import { planSchema, type Evening, type LiveEvent, type LiveNews, type PotPlan } from '@elixa/contract';
-import { foldLive, planHashOf, type LiveState } from '@elixa/core';
+import { foldLive, planHashOf, type LiveState, type PlannedAgain } from '@elixa/core';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useAppDispatch, useAppSelector } from '@/state';
 import { api } from '@/state/api';
@@ -16,6 +16,8 @@ export interface LiveLogAccess {
   record(news: LiveNews): string;
   /** Takes a plan to cook by. @returns the id of the event that adopted it */
   adopt(evening: Evening, plan: PotPlan): string;
+  /** Cooks on by what was planned again, in place of the plan that is cooked by. */
+  adoptAgain(again: PlannedAgain): void;
 }
 
 /** The log of an evening: this device's and what the server has besides. */
@@ -46,5 +48,16 @@ export function useLiveLog(eveningId: string): LiveLogAccess {
     [record],
   );
   const state = useMemo(() => foldLive({ plans, events }), [plans, events]);
-  return { events, state, unsent: log?.unsent.length ?? 0, record, adopt };
+  const adoptAgain = useCallback(
+    ({ simmer, program }: PlannedAgain) => {
+      const { started, taps } = state;
+      if (!started) return;
+      const plan = planSchema.omit({ prep: true }).parse({ ...started.plan, simmer, program });
+      const knows = taps.map(({ eventId }) => eventId);
+      const { evening, planId: over } = started;
+      record({ type: 'planAdopted', evening, planHash: planHashOf(plan), over, knows }, plan);
+    },
+    [record, state],
+  );
+  return { events, state, unsent: log?.unsent.length ?? 0, record, adopt, adoptAgain };
 }

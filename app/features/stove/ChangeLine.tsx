@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Change } from '@elixa/core';
+import { movedWords, type Change, type Moved } from '@elixa/core';
 import { View } from 'react-native';
 import { Body } from '@/ui/Text';
 import { lasting } from '@/ui/time';
@@ -19,10 +19,22 @@ export function changeWords(change: Change, readyAt: string): string {
   return `${tapped} Ready ${lasting(change.movesReadyS)} ${change.movesReadyS > 0 ? 'later' : 'earlier'}, at ${readyAt}.`;
 }
 
-export const ChangeLine = memo(function ChangeLine({ change, readyAt }: { change?: Change; readyAt: string }) {
+interface Props {
+  change?: Change;
+  readyAt: string;
+  /** What was planned again since the last tap. */
+  moved?: Moved;
+  clockOf(atS: number): string;
+}
+
+/** What the last tap changed, and what was planned again because of it. */
+export function ChangeLine({ change, readyAt, moved, clockOf }: Props) {
+  const words = moved ? movedWords(moved, clockOf) : change ? changeWords(change, readyAt) : undefined;
+  return <ChangeWords words={words} />;
+}
+
+const ChangeWords = memo(function ChangeWords({ words }: { words?: string }) {
   return (
-    <View aria-live="polite">
-      {change ? <Body className="rounded-2xl bg-well px-4 py-3">{changeWords(change, readyAt)}</Body> : null}
-    </View>
+    <View aria-live="polite">{words ? <Body className="rounded-2xl bg-well px-4 py-3">{words}</Body> : null}</View>
   );
 });

@@ -1,5 +1,5 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { cutKey, factsOf, notYetOf, roundName, saucesOf, type LiveView } from '@elixa/core';
+import { cutKey, factsOf, notYetOf, roundName, saucesOf, type LiveView, type Moved } from '@elixa/core';
 import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { nowMs } from '@/state/clock';
@@ -24,11 +24,13 @@ interface Props {
   evening: Evening;
   plan: PotPlan;
   view: LiveView;
+  /** What moved when the pot was last planned again, until something more is done. */
+  moved?: Moved;
   log: LiveLogAccess;
 }
 
 /** The pot on the fire: what to do next, what is in it, and how it stands with the time. */
-export function Cooking({ evening, plan, view, log }: Props) {
+export function Cooking({ evening, plan, view, moved, log }: Props) {
   const { wide } = useScreen();
   const [asking, setAsking] = useState(false);
   const [tasting, setTasting] = useState(false);
@@ -69,6 +71,8 @@ export function Cooking({ evening, plan, view, log }: Props) {
   const where = of ? `${name} of ${of}` : name;
   const readyAt = clock(nowMs() + view.readyInS * 1000);
 
+  const clockOf = (atS: number) => clock(nowMs() + (atS - view.clockS) * 1000);
+
   const pot = (
     <PotFromAbove
       vessel={evening.vessel}
@@ -107,7 +111,7 @@ export function Cooking({ evening, plan, view, log }: Props) {
           onFinish={() => log.record({ type: 'finished' })}
         />
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish} />
-        <ChangeLine change={change} readyAt={readyAt} />
+        <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
         {standing}
         <LiveControls log={log} onTaste={taste} />
         {wide ? null : <InPotList inPot={view.inPot} />}

@@ -1,4 +1,4 @@
-import { changesSince, counterList, factsOf, liveSteps, liveView, onCounterByPrep } from '@elixa/core';
+import { changesSince, counterList, factsOf, liveSteps, liveView, onCounterByPrep, whatMoved } from '@elixa/core';
 import { Redirect } from 'expo-router';
 import { useKeepAwake } from 'expo-keep-awake';
 import { useMemo } from 'react';
@@ -11,6 +11,8 @@ import { ReadyToLight } from './ReadyToLight';
 import { useLiveLog, type LiveLogAccess } from '@/features/live/useLiveLog';
 import { useSecond } from '@/state/useNow';
 import { useCatalogue } from '@/ui/catalogue';
+import { Small } from '@/ui/Text';
+import { useLook } from './useLook';
 
 /** At the stove: before it is lit, while it cooks, until it is finished. */
 export function StoveScreen() {
@@ -53,11 +55,18 @@ function OnTheStove({ started, log, changes }: OnTheStoveProps) {
   // Once a second while it runs; the time itself is asked for anew.
   useSecond(log.state.status === 'running');
   const steps = useMemo(() => liveSteps(catalogue, plan.simmer), [catalogue, plan]);
-  const view = liveView(plan, steps, log.state, nowMs());
+  const { look, failure } = useLook(log);
+  const view = liveView(plan, steps, log.state, nowMs(), look);
+  const moved = useMemo(() => whatMoved(catalogue, log.state), [catalogue, log.state]);
   return (
     <>
       <ChangedSince changes={changes} />
-      <Cooking evening={evening} plan={plan} view={view} log={log} />
+      {failure ? (
+        <Small>
+          The pot cannot be worked out on this phone just now. Times move with what you tap; the signs hold.
+        </Small>
+      ) : null}
+      <Cooking evening={evening} plan={plan} view={view} moved={moved} log={log} />
     </>
   );
 }

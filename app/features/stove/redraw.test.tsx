@@ -27,7 +27,14 @@ const cooking: LiveState = {
     .slice(0, 4)
     .map((step) => ({ eventId: String(step.step), facts: factsOf(step, plan, 'plan'), atS: step.atS })),
 };
-const log = { events: [], state: cooking, unsent: 0, record: () => 'an id', adopt: () => 'an id' };
+const log = {
+  events: [],
+  state: cooking,
+  unsent: 0,
+  record: () => 'an id',
+  adopt: () => 'an id',
+  adoptAgain: () => undefined,
+};
 
 let looked = 0;
 function AtTheStove() {
