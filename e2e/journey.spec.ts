@@ -79,7 +79,7 @@ test('an evening from nothing to the note for next time, through a reload and a 
     await page.clock.fastForward(3 * MINUTE);
     await awake(page);
     await main.click();
-    await expect(page.getByText(/\d min late\./)).toBeVisible();
+    await expect(page.getByText(/\d min late[.:]/)).toBeVisible();
   });
 
   await test.step('a reload loses nothing', async () => {

@@ -135,6 +135,12 @@ function boilsFromS(course: PotCourse, sinceS: number, atS: number): number {
   return atS + Math.max(0, boilingC - tempC) / slope;
 }
 
+/** Whoever says when it boiled has said that it did not before: what was "not yet" until then tells nothing more. */
+const isSaidByBoil = ({ atS, saw }: Seen, all: readonly Seen[], acts: readonly TimedAct[]): boolean =>
+  saw.is === 'notYet' &&
+  saw.pieceId === undefined &&
+  all.some((one) => one.saw.is === 'boils' && one.atS > atS && disturbedS(acts, one.atS - 1, -Infinity) <= atS);
+
 /** How far the model is from one sighting, in its standard deviations; nothing where it tells nothing. */
 function offBy({ atS, saw }: Seen, course: PotCourse, sinceS: number): number {
   const modelSdS = MODEL_OFF * (atS - sinceS);
@@ -208,15 +214,30 @@ const withWeakFire = (covariance: Covariance): Covariance => {
   );
 };
 
-/** What is far from where the slopes were taken may be so much further, as a share of how far it is. */
-const BEYOND = 0.3;
+/** A straight line tells nothing of what lies further out than this, as a logarithm. */
+const FURTHEST = 0.7;
 
-/** Of two beliefs the one with the weaker fire, and weaker than that by what a straight line is off by so far out. */
-const cooler = (a: readonly number[], b: readonly number[]): readonly number[] => {
+/** A belief and how far each sighting is from it, in its standard deviations. */
+interface Held {
+  x: readonly number[];
+  off: readonly number[];
+}
+
+/**
+ * Of two beliefs the one with the weaker fire, where that is what was seen: between them, as far towards it as the sighting
+ * that is furthest from the other says.
+ */
+function cooler(now: Held, believed: readonly number[], offAt: (x: readonly number[]) => readonly number[]) {
   const useful = FIGURES.indexOf('useful');
-  const weakerBy = a[useful]! - b[useful]!;
-  return weakerBy <= 0 ? a : b.map((each, at) => (at === useful ? each - BEYOND * weakerBy : each));
-};
+  const weakerBy = now.x[useful]! - believed[useful]!;
+  if (weakerBy <= 0) return now.x;
+  const towards = (share: number) => now.x.map((each, at) => each + share * (believed[at]! - each));
+  const most = Math.min(1, FURTHEST / weakerBy);
+  const off = offAt(towards(most));
+  const furthest = now.off.reduce((best, each, at) => (Math.abs(each) > Math.abs(now.off[best]!) ? at : best), 0);
+  const [here, there] = [now.off[furthest]!, off[furthest]!];
+  return towards(here * there < 0 ? (most * here) / (here - there) : most);
+}
 
 /** The figures of a kitchen whose fire is as weak as one in ten, the others as they then most probably are. */
 const coolEnd = (x: readonly number[], covariance: Covariance): number[] => {
@@ -229,7 +250,7 @@ const coolEnd = (x: readonly number[], covariance: Covariance): number[] => {
  * The pot as it most probably is now, after what was done and what was seen of it, with what that says of the kitchen:
  * the figures are found by Gauss and Newton over the simulation, the sightings taken in one after another (Kalman), each
  * with its noise. Nothing seen, nothing claimed: the spread is then that of what is usual. Used are boils, their absence, a
- * probe and a ruler; a sign at a piece and a taste tell nothing of the fire. It costs twelve simulations.
+ * probe and a ruler; a sign at a piece and a taste tell nothing of the fire. It costs twelve simulations, or one more where a fire seems weaker than it was.
  * @param start the pot before all of it
  * @param acts what was done, on the pot's clock in s
  * @param seen what was seen of it, in any order
@@ -247,7 +268,8 @@ export function estimate(
   kitchen: Kitchen = USUAL_KITCHEN,
 ): Estimate {
   const ordered = inOrder(acts);
-  const told = seen.filter((one) => USED.includes(one.saw.is) && one.atS <= nowS).sort((a, b) => a.atS - b.atS);
+  const used = seen.filter((one) => USED.includes(one.saw.is) && one.atS <= nowS).sort((a, b) => a.atS - b.atS);
+  const told = used.filter((one) => !isSaidByBoil(one, used, ordered));
   const since = told.map(({ atS }) => disturbedS(ordered, atS - 1, start.atS));
   const run = (x: readonly number[]) => {
     const now = shares(belief, x);
@@ -280,7 +302,14 @@ export function estimate(
   const spread = { centre: bare(centre), larger: larger.map((one) => ({ ...bare(one), by: one.by })) };
   return {
     ...bare(now),
-    cool: bare(run(coolEnd(cooler(x, believed), covariance))),
+    cool: bare(
+      run(
+        coolEnd(
+          cooler({ x, off: now.off }, believed, (at) => run(at).off),
+          covariance,
+        ),
+      ),
+    ),
     belief: { figures: shares(belief, x), covariance },
     spread: { ...spread, tempC: sdOf(spread, covariance, ({ state }) => state.tempC) },
   };

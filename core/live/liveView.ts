@@ -189,19 +189,23 @@ export function liveView(
       const told = index === 0 ? Math.min(dueAtS, dueIn(toldS, step)) : dueAtS;
       return { ...step, dueInS: Math.max(told, askAgainS(plan, step, state)) - clockS };
     });
-  const [next, ...coming] = waiting;
+  const [told, ...coming] = waiting;
   const inPot = contents(catalogueOf(state.started?.evening ?? {}), plan, steps, done, clockS, look);
   const hasDone = (test: (step: LiveStep) => boolean) =>
     steps.some((step) => step.pan === 'main' && isDone(step, done) && test(step));
-  const round = next?.round ?? steps.at(-1)?.round ?? 1;
+  const round = told?.round ?? steps.at(-1)?.round ?? 1;
+  const gate = gateFor(told, inPot);
+  // By the pot as it is what is lifted out waits for its gate, and no earlier time is told.
+  const waitsS = look && gate ? gate.waitS : -Infinity;
+  const next = told && { ...told, dueInS: Math.max(told.dueInS, waitsS) };
   return {
     clockS,
     next,
     coming,
     inPot,
     round,
-    readyInS: (readyS.get(round) ?? 0) - clockS,
-    gate: gateFor(next, inPot),
+    readyInS: Math.max((readyS.get(round) ?? 0) - clockS, waitsS),
+    gate,
     change: lastChange(plan, steps, lines),
     doneSteps: steps.length - waiting.length,
     totalSteps: steps.length,

@@ -158,6 +158,26 @@ describe('what is left of an evening', () => {
   });
 });
 
+describe('a round that is not cooked through yet, by the pot as it is', () => {
+  it('is lifted out when it is: its countdown runs until then', () => {
+    const pot = potOf('clearChicken');
+    const { plan } = pot;
+    const readyS = plan.simmer.readyAtS[0]!;
+    const state = cooked(pot, readyS - 1);
+    const seen = look(state, pot, readyS - 1);
+    const chicken = plan.simmer.pieces.find(
+      ({ ingredientId, round }) => ingredientId === 'chickenThigh' && round === 1,
+    )!;
+    const pieces = seen.pieces.map((one) => (one.id === chicken.id ? { ...one, readyAtS: readyS + 25 } : one));
+    const viewAt = (atS: number) =>
+      liveView(plan, liveSteps(CATALOGUE, plan.simmer), state, atS * 1000, { ...seen, pieces });
+    expect(viewAt(readyS).next).toMatchObject({ kind: 'serve', dueInS: 25 });
+    expect(viewAt(readyS).gate).toMatchObject({ names: ['chicken'], waitS: 25 });
+    expect(viewAt(readyS).readyInS).toBe(25);
+    expect(viewAt(readyS + 26).gate).toBeUndefined();
+  });
+});
+
 describe('a cause', () => {
   const clock = (atS: number) => `19:${Math.round(atS / 60)}`;
   it.each([
