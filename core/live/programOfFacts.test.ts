@@ -248,6 +248,18 @@ describe('a second plan, adopted while the pot cooks', () => {
     expect(state.started).toMatchObject({ planId: PLAN_ID, plan, sinceS: 0 });
   });
 
+  it('is taken back with a tap that it was made from, and stays where another tap is', () => {
+    const knows = untilBoil.map((_, index) => idOf(index + 1));
+    const made = [replanS, { ...adopted(PLAN_ID, second), knows } as LiveNews] as const;
+    const without = (target: string) => fold(logOf([...untilBoil, made, [replanS + 10, { type: 'undone', target }]]));
+    expect(without(knows.at(-1)!).started).toMatchObject({ planId: PLAN_ID, plan });
+    const next = [replanS + 5, tap(boil + 1, SECOND_ID)] as const;
+    const other = fold(
+      logOf([...untilBoil, made, next, [replanS + 10, { type: 'undone', target: idOf(untilBoil.length + 2) }]]),
+    );
+    expect(other.started).toMatchObject({ planId: SECOND_ID });
+  });
+
   it('of two that would take its place the first counts, and one that takes the place of none never does', () => {
     const both = fold(logOf([...replanned, [replanS + 1, adopted(PLAN_ID)], [replanS + 2, adopted()]]));
     expect(both.started!.planId).toBe(SECOND_ID);
