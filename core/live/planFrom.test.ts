@@ -14,6 +14,7 @@ import { factsOf } from './facts';
 import { WAITING, type LiveState } from './foldLive';
 import { liveSteps } from './liveSteps';
 import { lookAgain } from './lookAgain';
+import { potsNow } from './potsNow';
 import { liveView } from './liveView';
 import { whatMoved, movedWords, type Moved } from './whatMoved';
 
@@ -155,6 +156,22 @@ describe('what is left of an evening', () => {
     const stale = { ...adopted, plan, planId: PLAN_ID };
     expect(look({ ...state, started: { ...stale, sinceS: atS - 20 } }, pot, atS).again).toBeUndefined();
     expect(look({ ...state, started: { ...stale, sinceS: atS - 70 } }, pot, atS).again).toBeDefined();
+  });
+});
+
+describe('two phones that both say that it is in', () => {
+  it('have it in the pot once', () => {
+    const pot = potOf('clearChicken');
+    const add = liveSteps(CATALOGUE, pot.plan.simmer).find(({ kind }) => kind === 'add')!;
+    const state = cooked(pot, add.atS + 1);
+    const facts = factsOf(add, pot.plan, 'the plan of before');
+    const twice = { ...state, taps: [...state.taps, { eventId: 'other', facts, atS: add.atS + 2 }] };
+    const massG = (one: LiveState) =>
+      potsNow(one, pot, add.atS + 5)
+        .get('main')!
+        .state.pieces.reduce((sum, piece) => sum + piece.massG, 0);
+    expect(massG(state)).toBeGreaterThan(0);
+    expect(massG(twice)).toBe(massG(state));
   });
 });
 

@@ -16,6 +16,17 @@ function tellsOfFire({ saw, actId }: SightingAt, boils: ReadonlySet<string>): bo
   return saw.is !== 'notYet' || (actId !== undefined && boils.has(actId));
 }
 
+/** What is in the pot goes in once, however many phones say so: a second tap that another phone knew nothing of is none. */
+function once(acts: ReturnType<typeof programOfFacts>['acts']): typeof acts {
+  const inPot = new Set<string>();
+  return acts.filter(({ act }) => {
+    if (act.is !== 'added') return true;
+    const isNew = !inPot.has(act.pieceId);
+    inPot.add(act.pieceId);
+    return isNew;
+  });
+}
+
 /** A sighting at a pot before anything was poured tells nothing. */
 const isPoured = (acts: ReturnType<typeof programOfFacts>['acts'], atS: number): boolean =>
   acts.some((one) => one.act.is === 'poured' && one.atS <= atS);
@@ -38,7 +49,7 @@ export function potsNow(
   const sightings = sightingsOf(state).filter((one) => tellsOfFire(one, boils));
   const found = new Map<Pan, Estimate>();
   for (const pan of PANS) {
-    const mine = acts.filter((one) => one.potId === pan && one.atS <= nowS);
+    const mine = once(acts.filter((one) => one.potId === pan && one.atS <= nowS));
     const [first] = mine;
     const start = first && emptyPot(menu, fit, pan, first.atS);
     if (!start) continue;
