@@ -14,6 +14,7 @@ import { factsOf } from './facts';
 import { WAITING, type LiveState } from './foldLive';
 import { liveSteps } from './liveSteps';
 import { lookAgain } from './lookAgain';
+import { planFrom } from './planFrom';
 import { potsNow } from './potsNow';
 import { liveView } from './liveView';
 import { whatMoved, movedWords, type Moved } from './whatMoved';
@@ -157,6 +158,35 @@ describe('what is left of an evening', () => {
     expect(look({ ...state, started: { ...stale, sinceS: atS - 20 } }, pot, atS).again).toBeUndefined();
     expect(look({ ...state, started: { ...stale, sinceS: atS - 70 } }, pot, atS).again).toBeDefined();
   });
+});
+
+describe('a plan that is made at the boil, on a fire of six tenths', () => {
+  it.each([['barleyMisoMixed'], ['clearChicken'], ['meatballPot'], ...some(STYLES, 3).map(({ id }) => [id])])(
+    '%s: each line as its acts, one after another, none asked for before now',
+    (id) => {
+      const pot = potOf(id);
+      const { plan, menu } = pot;
+      const nowS = boilOf(plan).atS + 5;
+      const done = new Map(
+        plan.simmer.actions.filter(({ atS }) => atS <= boilOf(plan).atS).map((one) => [one.id, one.atS] as const),
+      );
+      const state = potsNow(cooked(pot, boilOf(plan).atS), pot, nowS).get('main')!;
+      const kitchen = { ...kitchenOf(menu), usefulShare: 0.6 };
+      const again = planFrom({ pot, pots: new Map([['main', { ...state, kitchen }]]), told: plan, done, nowS });
+      // Where the plan holds nothing is made.
+      if (!again) return;
+      const { actions } = again.simmer;
+      const lineS = new Map(actions.map((one) => [one.id, one.atS]));
+      expect(again.program.acts.filter(({ actionId, atS }) => lineS.get(actionId) !== atS)).toEqual([]);
+      expect(new Set(actions.map((one) => one.id)).size).toBe(actions.length);
+      expect(actions.map((one) => one.atS)).toEqual(actions.map((one) => one.atS).sort((a, b) => a - b));
+      expect(actions.map((one) => one.step)).toEqual(actions.map((one) => one.step).sort((a, b) => a - b));
+      expect(actions.filter((one) => !done.has(one.id) && one.atS < nowS)).toEqual([]);
+      const pieces = new Map(again.simmer.pieces.map((one) => [one.id, one.inAtS]));
+      const added = actions.filter((one) => one.kind === 'add' && one.pieceId && !done.has(one.id));
+      expect(added.map((one) => pieces.get(one.pieceId!))).toEqual(added.map((one) => one.atS));
+    },
+  );
 });
 
 describe('two phones that both say that it is in', () => {

@@ -32,9 +32,13 @@ function movesAny({ done }: PotNow, told: Simmer, planned: Simmer): boolean {
   );
 }
 
+/** When a line was done, or is to be: what should have been done already is asked for now, and is not late for that. */
+const timeOf = ({ done, nowS }: PotNow, lineId: string, atS: number): number => done.get(lineId) ?? Math.max(nowS, atS);
+
 /** The lines of a plan with what was done as it was done, in order; what is told and tapped at once stays so. */
-function asDone(actions: readonly Action[], done: ReadonlyMap<string, number>): Action[] {
-  const timed = actions.map((one) => ({ ...one, atS: done.get(one.id) ?? one.atS }));
+function asDone(actions: readonly Action[], now: PotNow): Action[] {
+  const { done } = now;
+  const timed = actions.map((one) => ({ ...one, atS: timeOf(now, one.id, one.atS) }));
   const ordered = timed
     .map((action, index) => ({ action, index }))
     .sort((a, b) => a.action.atS - b.action.atS || a.index - b.index);
@@ -63,11 +67,14 @@ function asItLies(piece: SimmerPiece, throughS: number | undefined): SimmerPiece
 /** What is told of a plan that was gone through from now on. */
 function told(now: PotNow, { planned, rehearsal }: Try): PlannedAgain {
   const { menu } = now.pot;
-  const { done, nowS } = now;
+  const { nowS } = now;
   const { actions, program } = asGone({ planned, rehearsal });
   const lying = new Set([...now.pots.values()].flatMap(({ state }) => state.pieces.map((one) => one.pieceId)));
   const pieces = planned.simmer.pieces.map((one) => {
-    const piece = withOutcome(one, rehearsal);
+    const found = withOutcome(one, rehearsal);
+    const isToCome = !lying.has(one.id) && one.outAtS >= nowS && one.countsFromS === one.inAtS;
+    const inAtS = isToCome ? Math.max(nowS, one.inAtS) : one.inAtS;
+    const piece = isToCome ? { ...found, inAtS, countsFromS: inAtS } : found;
     return lying.has(one.id) && rehearsal.outcomes.has(one.id) ? asItLies(piece, now.throughAtS?.get(one.id)) : piece;
   });
   const left = pieces.filter((one) => rehearsal.outcomes.has(one.id) && one.outAtS >= nowS && one.way !== 'seared');
@@ -76,14 +83,14 @@ function told(now: PotNow, { planned, rehearsal }: Try): PlannedAgain {
     ...planned.simmer,
     litAt: now.told.simmer.litAt,
     unsatisfied: now.told.simmer.unsatisfied,
-    actions: asDone(actions, done),
+    actions: asDone(actions, now),
     pieces,
     ...(rehearsal.trace ? { trace: rehearsal.trace } : {}),
   };
   const { place, units } = menu.evening;
   const given = { catalogue: menu.catalogue, altitudeM: place.altitudeM, units };
   const acts = program.acts
-    .map((one) => ({ ...one, atS: done.get(one.actionId) ?? one.atS }))
+    .map((one) => ({ ...one, atS: timeOf(now, one.actionId, one.atS) }))
     .sort((a, b) => a.atS - b.atS);
   return {
     simmer: withReasons(followed, given, (piece) => ownTimeS(menu, piece)),
