@@ -10,15 +10,15 @@ export interface DoneLine {
 
 /**
  * The lines of the plan that is cooked by that were done, in the order in which they were: a line is done with the first of
- * its acts. What was done before that plan was adopted counts for what it has before then, as far as it knows of it; later
- * only what answers it.
+ * its acts. What was done by a plan of before counts for what that plan has before it was adopted. A plan that says what it
+ * was made from asks for nothing again that was done meanwhile on another phone, by the plan that was cooked by there.
  */
 export function doneLines({ taps, started }: Pick<LiveState, 'taps' | 'started'>): DoneLine[] {
   if (!started) return [];
   const { plan, planId, sinceS, knows } = started;
   const acts = new Map(plan.program.acts.map((one) => [one.id, one]));
   const counts = (eventId: string, atS: number, plannedS: number) =>
-    plannedS <= sinceS && (knows ? knows.includes(eventId) : atS <= sinceS);
+    knows ? plannedS <= sinceS || !knows.includes(eventId) : plannedS <= sinceS && atS <= sinceS;
   const done = new Map<string, DoneLine>();
   for (const { eventId, facts, atS } of taps) {
     for (const { answers, act } of facts) {

@@ -230,17 +230,22 @@ describe('a second plan, adopted while the pot cooks', () => {
     expect(served.atS).toBeGreaterThan(plan.simmer.readyAtS[0]! + LATER_S - 90);
   });
 
-  it('counts what it knows of, whenever the others heard of that', () => {
-    const lateTap = [replanS - 1, tap(boil + 1)] as const;
-    const log = (knows?: string[]) => {
-      const said = [...untilBoil, lateTap, [replanS, { ...adopted(PLAN_ID, second), knows } as LiveNews]] as const;
+  it('asks for nothing again that was done by the plan of before on a phone that had not heard of it', () => {
+    const log = (atS: number, knows?: string[]) => {
+      const said = [
+        ...untilBoil,
+        [replanS, { ...adopted(PLAN_ID, second), knows } as LiveNews],
+        [replanS + atS, tap(boil + 1)],
+      ] as const;
       return stepTaps(liveSteps(CATALOGUE, second.simmer), fold(logOf(said))).length;
     };
     const known = untilBoil.map((_, index) => idOf(index + 1));
-    // By the second plan the next step is a quarter of an hour away: what was put in early is no answer to it.
-    expect(log()).toBe(boil + 1);
-    expect(log(known)).toBe(boil + 1);
-    expect(log(known.slice(0, 2))).toBe(1);
+    // One that was chosen by hand knows of nothing: by it the next step is a quarter of an hour away.
+    for (const atS of [-1, 5]) expect(log(atS)).toBe(boil + 1);
+    for (const atS of [-1, 5]) expect(log(atS, known)).toBe(boil + 2);
+    expect(log(5, known.slice(0, 2))).toBe(boil + 2);
+    // What it knows of and wants later is wanted.
+    expect(log(-1, [...known, idOf(untilBoil.length + 2)])).toBe(boil + 1);
   });
 
   it('is taken back like everything else', () => {
