@@ -55,8 +55,8 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }:
   const { short: low, narrow } = useScreen();
   // On its side a phone has the words beside the button; with very large letters there is no such room.
   const short = low && !narrow;
-  // What is struck twice does not do the next thing too.
-  const meaning = next ? next.step : 'end';
+  // What is struck twice does not do the next thing too; a plan that is made anew counts its steps anew, and means the same.
+  const meaning = next ? next.actions.map(({ id }) => id).join(' ') : 'end';
   const finish = useGuard(meaning, onFinish);
   const done = useGuard(meaning, onDone);
   if (!next) {
