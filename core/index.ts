@@ -105,8 +105,11 @@ export { isDryAt, traceAt, traceBeforeS, traceEndS, type TraceMoment } from './s
 export { simulate } from './pot/simulate';
 export { potAtRest, USUAL_KITCHEN, type Kitchen, type PotState, type TimedAct } from './pot/state';
 export { heatPiece, type PieceInBath } from './heat/heatPiece';
+export { besideFact, extrasIn, outOfPots, pourable, withExtras, type Fire, type Unasked } from './live/beside';
+export { factWords, speakerOf, toldLines, type ToldLine } from './live/besideWords';
 export { changesSince } from './live/changesSince';
 export { doneAtS, doneLines, stepTaps, type StepTap } from './live/doneLines';
+export { boilAwaited, boilWords, type BoilAwaited } from './live/boilAwaited';
 export { factsOf, notYetOf } from './live/facts';
 export { foldLive, potClockS, WAITING, type LiveState } from './live/foldLive';
 export { upcastLog, type AnyLog } from './live/upcast';
@@ -125,7 +128,7 @@ export { rehearseEvening, rehearseInSteps, type EveningRehearsed } from './rehea
 export { MISHAPS, type Mishap } from './rehearsal/mishaps';
 export { heldSeconds, heldWords } from './simmer/heldSeconds';
 export { roundName, slicesFirst } from './simmer/roundName';
-export { liveView, type Change, type InPot, type LiveView, type NextStep } from './live/liveView';
+export { liveView, type Change, type InPot, type LiveView, type NextStep, type Rescue } from './live/liveView';
 export { perHeadTyped } from './measures/perHeadTyped';
 export { gramsTyped } from './measures/gramsTyped';
 export { showPinch, showVolume } from './measures/showMeasure';

@@ -1,6 +1,7 @@
 import type { PotPlan, SimmerPiece } from '@elixa/contract';
 import { type Catalogue, catalogueOf } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
+import { asPiece, extrasIn, outOfPots } from './beside';
 import { doneAtS, doneLines, type DoneLine } from './doneLines';
 import { potClockS, type LiveState } from './foldLive';
 import type { LiveStep } from './liveSteps';
@@ -15,8 +16,9 @@ export interface InPot {
   /** Share of its least time, 0 to 1. */
   share: number;
   state: 'cooking' | 'ready' | 'over';
-  /** Seconds until it is ready; zero or less when it is. */
+  /** Seconds until it is ready, and until it is past its best; zero or less when it is. */
   readyInS: number;
+  overInS: number;
 }
 
 export interface NextStep extends LiveStep {
@@ -30,6 +32,16 @@ export interface SafetyGate {
   /** What each of them shows when it is done. */
   signs: string[];
   waitS: number;
+}
+
+/** What is to come out of the pot by itself, since it would be past its best before its round is. */
+export interface Rescue {
+  pan: SimmerPiece['pan'];
+  round: number;
+  pieceIds: string[];
+  names: string[];
+  /** Seconds until the first of it is past its best; zero or less when it is. */
+  overInS: number;
 }
 
 /** What the last tap changed. */
@@ -48,6 +60,7 @@ export interface LiveView {
   round: number;
   readyInS: number;
   gate?: SafetyGate;
+  rescue?: Rescue;
   change?: Change;
   doneSteps: number;
   totalSteps: number;
@@ -79,24 +92,56 @@ const asForeseen = ({ readyAtS, overAtS }: PieceForecast, clockS: number, untilS
   overInS: (overAtS ?? Infinity) - clockS,
 });
 
+/** A piece that lies in the pot and since when it cooks, in s. */
+interface LyingPiece {
+  piece: SimmerPiece;
+  sinceS: number | undefined;
+}
+
+/** What of a plan lies in the pot: it went in with its line, and its round was not lifted out. */
+function plannedIn(plan: PotPlan, steps: readonly LiveStep[], done: Done): LyingPiece[] {
+  const since = cookingSinceS(plan, done);
+  const lines = new Map(steps.flatMap(({ actions }) => actions.map((line) => [line.pieceId, line] as const)));
+  return plan.simmer.pieces.flatMap((piece): LyingPiece[] => {
+    const line = lines.get(piece.id);
+    const out = steps.find((one) => one.round === piece.round && endsRound(one));
+    if (piece.way === 'swished' || !line || !done.has(line.id) || (out && isDone(out, done))) return [];
+    return [{ piece, sinceS: since.get(piece.id) }];
+  });
+}
+
+/** What was put in beside the plan: it cooks once the pot boils, and is lifted out with its round. */
+function besideIn(catalogue: Catalogue, plan: PotPlan, steps: readonly LiveStep[], state: LiveState): LyingPiece[] {
+  const done = doneAtS(doneLines(state));
+  const outS = (one: LiveStep) =>
+    isDone(one, done) ? Math.max(...one.actions.map(({ id }) => done.get(id)!)) : -Infinity;
+  const left = extrasIn(state).filter(
+    ({ round, inAtS }) => !steps.some((one) => endsRound(one) && one.round === round && outS(one) > inAtS),
+  );
+  return left.map((extra) => {
+    const boil = plan.simmer.actions.findLast(
+      ({ kind, pan, round }) => kind === 'boil' && pan === extra.pan && round <= extra.round,
+    );
+    const boiledS = boil ? done.get(boil.id) : 0;
+    return {
+      piece: asPiece(catalogue, extra),
+      sinceS: boiledS === undefined ? undefined : Math.max(extra.inAtS, boiledS),
+    };
+  });
+}
+
 /** What lies in the pot, by the clock of the plan or, where the pot was looked at since, as it is. */
 function contents(
   catalogue: Catalogue,
-  plan: PotPlan,
-  steps: readonly LiveStep[],
-  done: Done,
+  lying: readonly LyingPiece[],
+  out: ReadonlySet<string>,
   clockS: number,
   look?: Look,
 ): InPot[] {
   const foreseen = new Map(look?.pieces.map((one) => [one.id, one]));
-  const since = cookingSinceS(plan, done);
-  return plan.simmer.pieces.flatMap((piece): InPot[] => {
-    if (piece.way === 'swished') return [];
-    const line = steps.flatMap(({ actions }) => actions).find(({ pieceId }) => pieceId === piece.id);
-    const out = steps.find((one) => one.round === piece.round && endsRound(one));
-    if (!line || !done.has(line.id) || (out && isDone(out, done))) return [];
+  return lying.flatMap(({ piece, sinceS }): InPot[] => {
+    if (out.has(piece.id)) return [];
     const coldS = piece.outAtS - piece.countsFromS - piece.cookS;
-    const sinceS = since.get(piece.id);
     const forS = sinceS === undefined ? 0 : clockS - sinceS;
     const own = foreseen.get(piece.id);
     const { readyInS, overInS } =
@@ -115,9 +160,42 @@ function contents(
         share: isCooking ? Math.min(1, Math.max(0, forS / (forS + readyInS))) : 1,
         state: isCooking ? 'cooking' : overInS >= 0 ? 'ready' : 'over',
         readyInS,
+        overInS,
       },
     ];
   });
+}
+
+/** So long before it is past its best a thing is asked out, in s, where its round is further off than that. */
+const RESCUED_S = 20;
+const FURTHER_S = 45;
+
+/** What is done and would be past its best before its round is lifted out; what was left in on purpose is asked for no more. */
+function rescueOf(inPot: readonly InPot[], round: number, endsInS: number, { notYet }: LiveState): Rescue | undefined {
+  const leftIn = new Set(
+    notYet.flatMap(({ facts }) =>
+      facts.flatMap(({ saw }) => (saw?.is === 'notYet' && saw.pieceId ? [saw.pieceId] : [])),
+    ),
+  );
+  const due = inPot.filter(
+    (one) =>
+      one.state !== 'cooking' &&
+      one.piece.round === round &&
+      one.overInS <= RESCUED_S &&
+      endsInS > Math.max(0, one.overInS) + FURTHER_S &&
+      !leftIn.has(one.piece.id),
+  );
+  const [first] = due;
+  if (!first) return undefined;
+  const { pan } = first.piece;
+  const mine = due.filter((one) => one.piece.pan === pan);
+  return {
+    pan,
+    round,
+    pieceIds: mine.map((one) => one.piece.id),
+    names: [...new Set(mine.map((one) => one.name))],
+    overInS: Math.min(...mine.map((one) => one.overInS)),
+  };
 }
 
 function gateFor(next: LiveStep | undefined, inPot: readonly InPot[]): SafetyGate | undefined {
@@ -190,7 +268,9 @@ export function liveView(
       return { ...step, dueInS: Math.max(told, askAgainS(plan, step, state)) - clockS };
     });
   const [told, ...coming] = waiting;
-  const inPot = contents(catalogueOf(state.started?.evening ?? {}), plan, steps, done, clockS, look);
+  const catalogue = catalogueOf(state.started?.evening ?? {});
+  const lying = [...plannedIn(plan, steps, done), ...besideIn(catalogue, plan, steps, state)];
+  const inPot = contents(catalogue, lying, outOfPots(state), clockS, look);
   const hasDone = (test: (step: LiveStep) => boolean) =>
     steps.some((step) => step.pan === 'main' && isDone(step, done) && test(step));
   const round = told?.round ?? steps.at(-1)?.round ?? 1;
@@ -198,14 +278,16 @@ export function liveView(
   // By the pot as it is what is lifted out waits for its gate, and no earlier time is told.
   const waitsS = look && gate ? gate.waitS : -Infinity;
   const next = told && { ...told, dueInS: Math.max(told.dueInS, waitsS) };
+  const readyInS = Math.max((readyS.get(round) ?? 0) - clockS, waitsS);
   return {
     clockS,
     next,
     coming,
     inPot,
     round,
-    readyInS: Math.max((readyS.get(round) ?? 0) - clockS, waitsS),
+    readyInS,
     gate,
+    rescue: state.status === 'running' ? rescueOf(inPot, round, readyInS, state) : undefined,
     change: lastChange(plan, steps, lines),
     doneSteps: steps.length - waiting.length,
     totalSteps: steps.length,

@@ -4,10 +4,12 @@ import type { RehearsedPot } from '../planEvening/rehearsed';
 import { inOrder, simulate } from '../pot/simulate';
 import type { PieceState, TimedAct } from '../pot/state';
 import type { Steps } from '../steps/steps';
+import { asPiece, extrasIn, outOfPots } from './beside';
 import { doneAtS, doneLines } from './doneLines';
 import { boilsNext, MODEL_OFF, type Estimate, type Forecast, type PotInKitchen } from './estimate';
 import type { LiveState } from './foldLive';
 import { planFromInSteps, type PlannedAgain } from './planFrom';
+import type { PotNow } from './planSoFar';
 import { potsNow, type Beliefs } from './potsNow';
 import { restOf } from './restOf';
 
@@ -33,10 +35,15 @@ export interface Look {
   liquid?: { tempC: number; sdC: number };
   /** What is left, planned again, where the plan as it is told does not hold. */
   again?: PlannedAgain;
+  /** Where the pot boils and nothing is to be done for a while: the same as soon as can be, and by how much sooner, in s. */
+  sooner?: { plan: PlannedAgain; byS: number };
 }
 
 /** So far ahead it is looked how what lies in the pot goes on, in s. */
 const AHEAD_S = 30 * 60;
+/** A pot that boils and waits for so long is worth asking whether people would rather eat, and by so much sooner, in s. */
+const WAITS_S = 90;
+const SOONER_S = 60;
 /** Two changes are never told within this, in s. */
 export const QUIET_S = 60;
 
@@ -96,6 +103,27 @@ function hasBegun({ simmer }: PotPlan, boil: Action, done: ReadonlyMap<string, n
   });
 }
 
+/** Whether the pot boils, and what is to go in next waits all the same. */
+function idlesAt({ simmer }: PotPlan, done: ReadonlyMap<string, number>, nowS: number): boolean {
+  const open = simmer.actions.filter(({ id, pan }) => pan === 'main' && !done.has(id));
+  const next = open[0];
+  if (next?.kind !== 'add' || next.atS < nowS + WAITS_S) return false;
+  const before = simmer.actions.findLast(({ id, pan }) => pan === 'main' && done.has(id));
+  return before?.kind === 'boil';
+}
+
+/** What is left, as soon as can be, where that is worth asking. */
+function* soonerThan(now: PotNow): Steps<Look['sooner']> {
+  const plan = yield* planFromInSteps({ ...now, soonest: true });
+  if (!plan || plan.raw.length > 0) return undefined;
+  const readyS = (simmer: PlannedAgain['simmer']) => {
+    const next = simmer.actions.find(({ kind, id }) => (kind === 'serve' || kind === 'off') && !now.done.has(id));
+    return next?.atS ?? Infinity;
+  };
+  const byS = readyS(now.told.simmer) - readyS(plan.simmer);
+  return byS >= SOONER_S ? { plan, byS } : undefined;
+}
+
 /**
  * Looks at the pots of an evening as they are by what was done and seen, and plans what is left again.
  * @param pot the evening that is cooked, planned and gone through before
@@ -137,9 +165,15 @@ export function* lookAgain(
   const throughAtS = new Map(
     pieces.flatMap(({ id, safeAtS }) => (safeAtS === undefined ? [] : [[id, safeAtS] as const])),
   );
-  const again = yield* planFromInSteps({ pot, pots: found, told: plan, done, nowS, throughAtS });
+  const out = outOfPots(state);
+  const extras = extrasIn(state)
+    .filter(({ food }) => !out.has(food.pieceId))
+    .map((one) => asPiece(pot.menu.catalogue, one));
+  const now: PotNow = { pot, pots: found, told: plan, done, nowS, throughAtS, extras };
+  const again = yield* planFromInSteps(now);
   const isQuiet = started.earlier.length > 0 && nowS < sinceS + QUIET_S;
   const main = found.get('main');
+  const sooner = again || !idlesAt(plan, done, nowS) ? undefined : yield* soonerThan(now);
   return {
     atS: nowS,
     untilS: nowS + AHEAD_S,
@@ -147,5 +181,6 @@ export function* lookAgain(
     boils,
     ...(main ? { liquid: { tempC: main.state.tempC, sdC: main.spread.tempC } } : {}),
     ...(again && !isQuiet ? { again } : {}),
+    ...(sooner && !isQuiet ? { sooner } : {}),
   };
 }

@@ -45,7 +45,10 @@ function readAs({ plans, events }: AnyLog) {
         next: next?.title ?? null,
         dueInS: next ? Math.round(next.dueInS) : null,
         readyInS: Math.round(view.readyInS),
-        inPot: view.inPot.map((one) => `${one.name}: ${one.state}, ${Math.round(one.forS)} s`),
+        // What went in beside the plan was not shown then.
+        inPot: view.inPot
+          .filter(({ piece }) => plan.simmer.pieces.some(({ id }) => id === piece.id))
+          .map((one) => `${one.name}: ${one.state}, ${Math.round(one.forS)} s`),
         doneSteps: view.doneSteps,
         change: change
           ? { title: change.title, lateS: Math.round(change.lateS), movesReadyS: Math.round(change.movesReadyS) }

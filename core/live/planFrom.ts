@@ -70,14 +70,18 @@ function told(now: PotNow, { planned, rehearsal }: Try): PlannedAgain {
   const { nowS } = now;
   const { actions, program } = asGone({ planned, rehearsal });
   const lying = new Set([...now.pots.values()].flatMap(({ state }) => state.pieces.map((one) => one.pieceId)));
-  const pieces = planned.simmer.pieces.map((one) => {
+  const beside = new Set(now.extras?.map(({ id }) => id));
+  const pieces = planned.simmer.pieces.flatMap((one) => {
+    if (beside.has(one.id)) return [];
     const found = withOutcome(one, rehearsal);
     const isToCome = !lying.has(one.id) && one.outAtS >= nowS && one.countsFromS === one.inAtS;
     const inAtS = isToCome ? Math.max(nowS, one.inAtS) : one.inAtS;
     const piece = isToCome ? { ...found, inAtS, countsFromS: inAtS } : found;
     return lying.has(one.id) && rehearsal.outcomes.has(one.id) ? asItLies(piece, now.throughAtS?.get(one.id)) : piece;
   });
-  const left = pieces.filter((one) => rehearsal.outcomes.has(one.id) && one.outAtS >= nowS && one.way !== 'seared');
+  const left = planned.simmer.pieces.filter(
+    (one) => rehearsal.outcomes.has(one.id) && one.outAtS >= nowS && one.way !== 'seared',
+  );
   const followed: Simmer = {
     ...now.told.simmer,
     ...planned.simmer,
@@ -95,8 +99,8 @@ function told(now: PotNow, { planned, rehearsal }: Try): PlannedAgain {
   return {
     simmer: withReasons(followed, given, (piece) => ownTimeS(menu, piece)),
     program: { ...program, acts },
-    raw: left.filter((one) => !one.safe).map((one) => one.id),
-    outOfWindow: left.filter((one) => !one.inWindow).map((one) => one.id),
+    raw: left.filter((one) => !rehearsal.outcomes.get(one.id)!.safe).map((one) => one.id),
+    outOfWindow: left.filter((one) => !rehearsal.outcomes.get(one.id)!.inWindow).map((one) => one.id),
   };
 }
 
@@ -114,7 +118,7 @@ export function* planFromInSteps(now: PotNow): Steps<PlannedAgain | undefined> {
   let corrections = gone.corrections.windows.size > 0 ? gone.corrections : correctionsFrom(menu, gone);
   const stands = replanning.asTold(corrections);
   const isOff = replanning.foreseesBoil(stands, WORTH_MOVING_S);
-  if (!isOff && replanning.isClean(stands)) return undefined;
+  if (!now.soonest && !isOff && replanning.isClean(stands)) return undefined;
   yield;
   let wanted = replanning.firstWanted;
   let best: Try | undefined;
@@ -133,7 +137,7 @@ export function* planFromInSteps(now: PotNow): Steps<PlannedAgain | undefined> {
     corrections = replanning.learnt(tried);
   }
   // Of two that are about as good the cook keeps to the one that was told.
-  if (!isOff && best!.objective > stands.objective - CALM) return undefined;
+  if (!now.soonest && !isOff && best!.objective > stands.objective - CALM) return undefined;
   if (!movesAny(now, stands.planned.simmer, best!.planned.simmer)) return undefined;
   return told(now, best!);
 }

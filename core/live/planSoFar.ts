@@ -19,6 +19,24 @@ export interface PotNow {
   nowS: number;
   /** When what lies in the pots is cooked through for certain, by its id, in s; nothing of what is not soon. */
   throughAtS?: ReadonlyMap<string, number>;
+  /** What lies in the pots beside the plan. */
+  extras?: readonly SimmerPiece[];
+  /** People would rather eat as soon as can be. */
+  soonest?: boolean;
+}
+
+/** A plan with what lies in its pots beside it: that is lifted out with the round into which it went. */
+export function withBeside<Planned extends { simmer: Simmer }>(
+  planned: Planned,
+  extras: readonly SimmerPiece[] = [],
+): Planned {
+  if (extras.length === 0) return planned;
+  const { simmer } = planned;
+  const beside = extras.map((piece) => {
+    const outAtS = simmer.readyAtS[piece.round - 1] ?? simmer.endsAtS;
+    return { ...piece, outAtS, cookS: outAtS - piece.inAtS };
+  });
+  return { ...planned, simmer: { ...simmer, pieces: [...simmer.pieces, ...beside] } };
 }
 
 /** When each round of a plan is ready, fillings first, then every go of the finish. */

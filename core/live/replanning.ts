@@ -8,7 +8,17 @@ import { AFTER_BOIL_S } from '../simmer/course';
 import { TASTED_S } from '../simmer/problems';
 import { rehearse, type Rehearsal } from '../simmer/rehearse';
 import { fillingKey, type SimmerSoFar } from '../simmer/soFar';
-import { isIn, leftOf, movedOn, readyInS, settledBy, spacedLike, type PotNow, type Wanted } from './planSoFar';
+import {
+  isIn,
+  leftOf,
+  movedOn,
+  readyInS,
+  settledBy,
+  spacedLike,
+  withBeside,
+  type PotNow,
+  type Wanted,
+} from './planSoFar';
 
 /** Nothing new is asked for sooner than this, in s: the cook reads it, and reaches for it. Kitchen estimate, 10-20 s. */
 const REACT_S = 15;
@@ -61,10 +71,13 @@ export class Replanning {
     return this.settled.servedAtS.has(round);
   }
 
-  /** As told, but for what was eaten at another time. */
+  /** As told, but for what was eaten at another time; or as soon as can be. */
   get firstWanted(): Wanted {
     const { filledS, finishS } = this.toldReady;
-    const all = [...filledS, ...finishS].map((atS, index) => this.settled.servedAtS.get(this.roundAt(index)) ?? atS);
+    const { nowS, soonest } = this.now;
+    const all = [...filledS, ...finishS].map(
+      (atS, index) => this.settled.servedAtS.get(this.roundAt(index)) ?? (soonest ? Math.min(atS, nowS) : atS),
+    );
     const split = { filledS: all.slice(0, filledS.length), finishS: all.slice(filledS.length) };
     return spacedLike(this.toldReady, split);
   }
@@ -129,8 +142,9 @@ export class Replanning {
     return this.gone(planned, wanted, corrections, before);
   }
 
-  private gone(planned: SolvedLiquids, wanted: Wanted, corrections: Corrections, before?: Rehearsal): Try {
+  private gone(alone: SolvedLiquids, wanted: Wanted, corrections: Corrections, before?: Rehearsal): Try {
     const { now, menu } = this;
+    const planned = withBeside(alone, now.extras);
     const kitchens = new Map([...now.pots].map(([pan, { state, kitchen }]) => [pan, { start: state, kitchen }]));
     const rehearsal = rehearse(
       { menu, fit: planned.fit, simmer: planned.simmer, program: leftOf(planned.program, now), from: kitchens },
@@ -200,10 +214,11 @@ export class Replanning {
 
   /** What the windows are found to be, beside those that are known. */
   learnt({ planned, rehearsal, corrections }: Try): Corrections {
-    const found = correctionsFrom(this.menu, { planned, rehearsal, corrections });
     // What is in the pot goes in no more: only what is to come is looked at.
     const { simmer } = planned;
     const left = simmer.pieces.filter((one) => !isIn(this.now, this.settled.wentInAtS, one));
+    const alone = { ...planned, simmer: { ...simmer, pieces: left } };
+    const found = correctionsFrom(this.menu, { planned: alone, rehearsal, corrections });
     const windows = left.flatMap((piece) => {
       const key = windowKey(courseOf(simmer, piece.round), piece);
       const window = found.windows.get(key);

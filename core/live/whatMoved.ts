@@ -4,6 +4,7 @@ import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
 import { capital } from '../measures/capital';
 import { spanText } from '../simmer/because';
+import { factWords, speakerOf } from './besideWords';
 import type { LiveState, Tap } from './foldLive';
 import { WORTH_MOVING_S } from './replanning';
 import { expected } from './restOf';
@@ -13,6 +14,8 @@ export type Cause =
   | { is: 'boil'; lateS: number }
   | { is: 'in'; names: string[]; lateS: number }
   | { is: 'served'; lateS: number }
+  /** Something was done that no plan asked for, in words. */
+  | { is: 'beside'; words: string }
   /** Nothing was done at another time: the pot itself is not as it was thought to be. */
   | { is: 'pot'; lateS: number };
 
@@ -95,6 +98,9 @@ export function whatMoved(catalogue: Catalogue, { started, taps }: LiveState): M
   ];
   const knewBefore = new Set(before.knows);
   const fresh = new Set(taps.flatMap(({ eventId, atS }) => (knewBefore.has(eventId) ? [] : [atS])));
+  const speaker = speakerOf(catalogue, { taps, started });
+  const last = taps.findLast(({ eventId }) => !knewBefore.has(eventId));
+  const beside = (last?.facts ?? []).filter(({ answers }) => !answers).map((fact) => factWords(speaker, fact));
   const lines = doneIn(before.plan, taps).filter(
     ({ tappedS }) => fresh.has(tappedS) && tappedS > started.sinceS - RECENT_S,
   );
@@ -108,17 +114,19 @@ export function whatMoved(catalogue: Catalogue, { started, taps }: LiveState): M
   const readyIn = ({ simmer }: PotPlan) => simmer.readyAtS[round - 1] ?? simmer.endsAtS;
   const readyAtS = readyIn(started.plan);
   const movesReadyS = readyAtS - readyIn(before.plan);
-  const last = lastInto(started.plan, round, names);
+  const lastIn = lastInto(started.plan, round, names);
   const lastBefore = lastInto(before.plan, round, names);
-  const isOther = Math.abs(last.beforeReadyS - lastBefore.beforeReadyS) > WORTH_MOVING_S;
+  const isOther = Math.abs(lastIn.beforeReadyS - lastBefore.beforeReadyS) > WORTH_MOVING_S;
   const past = started.plan.simmer.pieces.filter(
     (one) => one.round === round && one.overAtS !== undefined && one.overAtS < one.outAtS - WORTH_MOVING_S,
   );
   return {
-    cause: causeOf(lines, movesReadyS, names),
+    cause: beside.length > 0 ? { is: 'beside', words: beside.join(', ') } : causeOf(lines, movesReadyS, names),
     readyAtS,
     movesReadyS,
-    ...(isOther && last.atS > started.sinceS ? { last: { names: last.names, beforeReadyS: last.beforeReadyS } } : {}),
+    ...(isOther && lastIn.atS > started.sinceS
+      ? { last: { names: lastIn.names, beforeReadyS: lastIn.beforeReadyS } }
+      : {}),
     past: [...new Set(past.map((one) => shortName(catalogue.byId(one.ingredientId), one.cut)))],
   };
 }
@@ -138,6 +146,8 @@ function causeWords(cause: Cause): string {
       return `${listed(cause.names)} went in ${when(cause.lateS)}`;
     case 'served':
       return `It came to the table ${when(cause.lateS)}`;
+    case 'beside':
+      return capital(cause.words);
     case 'pot':
       return cause.lateS >= 0 ? 'The pot is slower than it was planned' : 'The pot is quicker than it was planned';
   }

@@ -3,7 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue';
 import { cookRate } from '../doneness/cookValue';
 import type { Wanted } from '../doneness/wanted';
 import { centreOf } from '../heat/conduction';
-import { knownOf } from '../pot/food';
+import { reckonedOf } from '../pot/food';
 import type { PieceState, Sample } from '../pot/state';
 
 /** Nobody waits longer than this for a piece to be past its best. */
@@ -83,7 +83,7 @@ export function leadOf(
   fireUntilS: number,
   lacksS: number,
 ): Lead | undefined {
-  const { wanted } = knownOf(catalogue, cooked);
+  const { wanted } = reckonedOf(catalogue, cooked);
   const onFire = all.filter((one) => one.atS <= Math.max(fireUntilS, all[0]?.atS ?? 0));
   if (onFire.length === 0) return undefined;
   const stillS = piece.outAtS - fireUntilS;

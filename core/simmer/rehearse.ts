@@ -6,7 +6,7 @@ import { isSame } from '../evening/isSame';
 import type { Menu } from '../evening/menu';
 import { centreOf } from '../heat/conduction';
 import { FREE_SURFACE } from '../heat/givens';
-import { isReady, knownOf, wantedBy } from '../pot/food';
+import { isReady, reckonedOf, wantedBy } from '../pot/food';
 import { inOrder, simulate, simulateAgain } from '../pot/simulate';
 import {
   NOTHING,
@@ -139,7 +139,7 @@ const potAt = ({ course }: GonePan, atS: number): PotState =>
   course.checkpoints.find((one) => Math.abs(one.state.atS - atS) < 1e-6)?.state ?? course.state;
 
 function outcomeOf({ catalogue }: Menu, piece: PieceState, outAtS: number): Outcome {
-  const { wanted } = knownOf(catalogue, piece);
+  const { wanted } = reckonedOf(catalogue, piece);
   const overAtS = pastAtS(piece, wanted, outAtS);
   const { hadMin, lethalityMin } = piece.cooked;
   return {
@@ -256,7 +256,7 @@ export function rehearse(question: RehearsalQuestion, before?: Rehearsal): Rehea
         return cooked ? [{ piece, cooked }] : [];
       });
       const late = cookedOf
-        .filter(({ cooked }) => !isReady(cooked, knownOf(menu.catalogue, cooked).wanted))
+        .filter(({ cooked }) => !isReady(cooked, reckonedOf(menu.catalogue, cooked).wanted))
         .map((one) => one.piece.id);
       const lacksS = new Map(late.length > 0 ? lacking(pot, kitchen, late) : []);
       for (const { piece, cooked } of cookedOf) {
