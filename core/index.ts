@@ -105,7 +105,17 @@ export { isDryAt, traceAt, traceBeforeS, traceEndS, type TraceMoment } from './s
 export { simulate } from './pot/simulate';
 export { potAtRest, USUAL_KITCHEN, type Kitchen, type PotState, type TimedAct } from './pot/state';
 export { heatPiece, type PieceInBath } from './heat/heatPiece';
-export { besideFact, extrasIn, outOfPots, pourable, withExtras, type Fire, type Unasked } from './live/beside';
+export {
+  againstIt,
+  besideFact,
+  extrasIn,
+  harmBeside,
+  outOfPots,
+  pourable,
+  withExtras,
+  type Fire,
+  type Unasked,
+} from './live/beside';
 export { factWords, speakerOf, toldLines, type ToldLine } from './live/besideWords';
 export { changesSince } from './live/changesSince';
 export { doneAtS, doneLines, stepTaps, type StepTap } from './live/doneLines';
@@ -130,6 +140,7 @@ export { heldSeconds, heldWords } from './simmer/heldSeconds';
 export { roundName, slicesFirst } from './simmer/roundName';
 export { liveView, type Change, type InPot, type LiveView, type NextStep, type Rescue } from './live/liveView';
 export { perHeadTyped } from './measures/perHeadTyped';
+export { parseAmount } from './measures/parseAmount';
 export { gramsTyped } from './measures/gramsTyped';
 export { showPinch, showVolume } from './measures/showMeasure';
 export { showLength, showWeight, withLengths } from './measures/showSize';

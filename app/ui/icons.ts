@@ -45,6 +45,7 @@ export { default as Redo2 } from 'lucide-react-native/icons/redo-2';
 export { default as Undo2 } from 'lucide-react-native/icons/undo-2';
 export { default as Upload } from 'lucide-react-native/icons/upload';
 export { default as Users } from 'lucide-react-native/icons/users';
+export { default as Utensils } from 'lucide-react-native/icons/utensils';
 export { default as Volume2 } from 'lucide-react-native/icons/volume-2';
 export { default as VolumeX } from 'lucide-react-native/icons/volume-x';
 export { default as X } from 'lucide-react-native/icons/x';

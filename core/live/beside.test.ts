@@ -5,7 +5,7 @@ import { rehearsedPot } from '../planEvening/rehearsed';
 import { timesTable } from '../simmer/timesTable';
 import { atOnce } from '../steps/steps';
 import { eveningFor, suited } from '../testing/household';
-import { besideFact, outOfPots, pourable, withExtras, type Unasked } from './beside';
+import { besideFact, harmBeside, outOfPots, pourable, withExtras, type Unasked } from './beside';
 import { toldLines } from './besideWords';
 import { boilAwaited, boilWords } from './boilAwaited';
 import { factsOf } from './facts';
@@ -63,6 +63,7 @@ const ALL: Unasked[] = [
   { is: 'poured', liquid: 'water', ml: 200, isHot: true },
   { is: 'poured', liquid: 'clearDashi', ml: 150, isHot: false },
   { is: 'ladled', ml: 100, to: 'jug' },
+  { is: 'salted', saltG: 2 },
   { is: 'lid', lid: 'ajar' },
   ...(['off', 'low', 'simmer', 'full'] as const).map((fire): Unasked => ({ is: 'fire', fire })),
   { is: 'stirred' },
@@ -161,6 +162,23 @@ describe('a second packet of raw chicken', () => {
     expect(movedWords(whatMoved(CATALOGUE, now)!, () => '19:40')).toMatch(
       /^Chicken in, 300 g: everything after it moves, ready at 19:40\./,
     );
+  });
+});
+
+describe('what goes in beside the plan and harms a guest', () => {
+  const [first] = menu.evening.diners;
+  const state = cooked(secondS, [[secondS, { is: 'added', ingredientId: 'prawn', cut: 'whole', massG: 100 }]]);
+  const withAvoids = (avoids: string[]): LiveState => ({
+    ...state,
+    started: { ...state.started!, evening: { ...menu.evening, diners: [{ ...first!, avoids }] } },
+  });
+
+  it('is told with the guest, also when it was lifted out again', () => {
+    const prawns = CATALOGUE.byId('prawn');
+    const [told] = harmBeside(CATALOGUE, withAvoids([prawns.allergens[0]!]));
+    expect(told).toMatchObject({ name: first!.name, weight: 'harm', foodName: 'prawns' });
+    expect(harmBeside(CATALOGUE, withAvoids(['sesame']))).toEqual([]);
+    expect(harmBeside(CATALOGUE, cooked(secondS))).toEqual([]);
   });
 });
 

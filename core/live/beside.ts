@@ -1,6 +1,8 @@
-import type { Act, Contents, Fact, FoodIn, Lid, PotPlan, Sighting, SimmerPiece } from '@elixa/contract';
+import type { Act, Contents, Diner, Fact, FoodIn, Lid, PotPlan, Sighting, SimmerPiece } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
+import { shortName } from '../catalogue/shortName';
 import type { Pan } from '../diners/table';
+import { objectionOf, type Objection } from '../diners/whyNot';
 import { minutesAtBoil, safeMinutesAtBoil } from '../doneness/wanted';
 import { reckonedOf } from '../pot/food';
 import { NOTHING, plus } from '../pot/state';
@@ -13,6 +15,7 @@ export type Unasked =
   /** `liquid` is water, or a broth of the plan. */
   | { is: 'poured'; liquid: string; ml: number; isHot: boolean }
   | { is: 'ladled'; ml: number; to: 'bowls' | 'jug' }
+  | { is: 'salted'; saltG: number }
   | { is: 'lid'; lid: Lid }
   | { is: 'fire'; fire: Fire }
   | { is: 'stirred' | 'skimmed' }
@@ -71,6 +74,8 @@ export function besideFact(
     }
     case 'poured':
       return done(pouredAct(plan, said));
+    case 'salted':
+      return done({ is: 'seasoned', with: 'salt', massG: said.saltG, contents: { ...NOTHING, saltG: said.saltG } });
     case 'fire':
       return done(FIRES[said.fire]);
     case 'ladled':
@@ -159,4 +164,29 @@ export function withExtras(facts: readonly Fact[], state: Taps): Fact[] {
     const mine = lying.filter(({ pan }) => pan === potId).map(({ food }) => food.pieceId);
     return { ...fact, act: { ...act, pieceIds: [...act.pieceIds, ...mine] } };
   });
+}
+
+/** A guest who has something against what went into a pot, or would. */
+export interface Against extends Objection {
+  name: string;
+}
+
+/** Who of a table has something against a food in the pot, the gravest first; what is only disliked is not told here. */
+export function againstIt(catalogue: Catalogue, diners: readonly Diner[], ingredientId: string): Against[] {
+  const all = diners.flatMap((diner): Against[] => {
+    const objection = objectionOf(diner, catalogue.byId(ingredientId));
+    return objection && objection.weight !== 'taste' && !objection.agreed ? [{ name: diner.name, ...objection }] : [];
+  });
+  return all.sort((a, b) => Number(b.weight === 'harm') - Number(a.weight === 'harm'));
+}
+
+/** What went into the pots beside the plan that harms a guest: the broth holds it, whatever is lifted out again. */
+export function harmBeside(catalogue: Catalogue, state: Taps): Array<Against & { foodName: string }> {
+  const { started } = state;
+  if (!started) return [];
+  return extrasIn(state).flatMap(({ food }) =>
+    againstIt(catalogue, started.evening.diners, food.ingredientId)
+      .filter(({ weight }) => weight === 'harm')
+      .map((one) => ({ ...one, foodName: shortName(catalogue.byId(food.ingredientId), food.cut) })),
+  );
 }

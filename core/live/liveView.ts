@@ -69,6 +69,8 @@ export interface LiveView {
   /** There is liquid in the pot, and it has boiled. */
   poured: boolean;
   boiled: boolean;
+  /** The fire under the pot was put out, and no plan asked for that. */
+  fireOff: boolean;
 }
 
 /** Seconds that come from adding up times in another order. */
@@ -210,6 +212,12 @@ function gateFor(next: LiveStep | undefined, inPot: readonly InPot[]): SafetyGat
   };
 }
 
+/** Whether the last that was told of the fire under the pot is that it was put out, without being asked for. */
+function isPutOut({ taps }: LiveState): boolean {
+  const last = taps.flatMap(({ facts }) => facts).findLast(({ act, potId }) => potId === 'main' && act?.is === 'heat');
+  return last?.act?.is === 'heat' && last.act.share === 0 && !last.answers;
+}
+
 /** A tap this close to its time is on time. */
 const ON_TIME_S = 30;
 
@@ -294,5 +302,6 @@ export function liveView(
     served: steps.some((step) => step.kind === 'serve' && isDone(step, done)),
     poured: hasDone((step) => step.actions.some((action) => action.kind === 'pour')),
     boiled: hasDone((step) => step.kind === 'boil'),
+    fireOff: isPutOut(state),
   };
 }

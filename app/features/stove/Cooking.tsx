@@ -1,8 +1,26 @@
 import type { Evening, PotPlan } from '@elixa/contract';
-import { cutKey, factsOf, notYetOf, roundName, saucesOf, type LiveView, type Moved } from '@elixa/core';
+import {
+  besideFact,
+  boilAwaited,
+  cutKey,
+  factsOf,
+  harmBeside,
+  notYetOf,
+  outOfPots,
+  roundName,
+  saucesOf,
+  speakerOf,
+  toldLines,
+  withExtras,
+  type LiveView,
+  type Look,
+  type Moved,
+} from '@elixa/core';
 import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { nowMs } from '@/state/clock';
+import { newId } from '@/state/newId';
+import { useCatalogue } from '@/ui/catalogue';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
@@ -10,13 +28,17 @@ import { Body, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
 import { useSame } from '@/ui/useSame';
 import { useScreen } from '@/ui/useScreen';
+import { SomethingElse } from './beside/SomethingElse';
+import { boilSaid } from './BoilLine';
 import { ChangeLine } from './ChangeLine';
 import { OpenAllergens } from './OpenAllergens';
 import { ComingList, comingRows, InPotList } from './InPotList';
 import { LiveControls } from './LiveControls';
 import { MendSheet } from './MendSheet';
 import { NextAction } from './NextAction';
+import { RescueAction } from './RescueAction';
 import { SwishTimers } from './SwishTimers';
+import { ToldList } from './ToldList';
 import { useAlerts } from './useAlerts';
 import type { LiveLogAccess } from '@/features/live/useLiveLog';
 
@@ -26,15 +48,20 @@ interface Props {
   view: LiveView;
   /** What moved when the pot was last planned again, until something more is done. */
   moved?: Moved;
+  /** The pots as they were last looked at. */
+  look?: Look;
   log: LiveLogAccess;
 }
 
 /** The pot on the fire: what to do next, what is in it, and how it stands with the time. */
-export function Cooking({ evening, plan, view, moved, log }: Props) {
+export function Cooking({ evening, plan, view, moved, look, log }: Props) {
+  const catalogue = useCatalogue();
   const { wide } = useScreen();
   const [asking, setAsking] = useState(false);
   const [tasting, setTasting] = useState(false);
+  const [telling, setTelling] = useState(false);
   const running = log.state.status === 'running';
+  const { record } = log;
   useAlerts(view.next, running);
   const rounds = plan.simmer.readyAtS.length;
   const isFinish =
@@ -60,18 +87,47 @@ export function Cooking({ evening, plan, view, moved, log }: Props) {
   const comingNext = useMemo(() => new Set(coming), [coming]);
   const change = useSame(view.change);
   const after = useSame(comingRows(view.coming));
-  const taste = useCallback(() => setTasting(true), []);
+  const tell = useCallback(() => setTelling(true), []);
 
   const planId = log.state.started?.planId ?? '';
   const done = (checkedThrough?: boolean) => {
-    if (view.next) log.record({ type: 'happened', facts: factsOf(view.next, plan, planId), checkedThrough });
+    if (view.next) {
+      const facts = withExtras(factsOf(view.next, plan, planId), log.state);
+      log.record({ type: 'happened', facts, checkedThrough });
+    }
     setAsking(false);
+  };
+  const rescue = (isOut: boolean) => {
+    if (!view.rescue) return;
+    const { pan: potId, round, pieceIds } = view.rescue;
+    const at = { potId, round, id: newId() };
+    const facts = isOut
+      ? [besideFact(plan, at, { is: 'liftedOut', pieceIds })]
+      : pieceIds.map((pieceId) => besideFact(plan, at, { is: 'saw', saw: { is: 'notYet', pieceId } }));
+    log.record({ type: 'happened', facts });
   };
   const { name, of } = roundName(plan, view.round);
   const where = of ? `${name} of ${of}` : name;
   const readyAt = clock(nowMs() + view.readyInS * 1000);
 
   const clockOf = (atS: number) => clock(nowMs() + (atS - view.clockS) * 1000);
+  const line = view.next?.kind === 'boil' ? view.next.actions[0]?.id : undefined;
+  const awaited = line && running ? boilAwaited(log.state, look, line, view.clockS) : undefined;
+  const boil = useSame(awaited && boilSaid(awaited));
+  const sooner = view.next?.kind === 'add' && view.next.dueInS > 0 ? look?.sooner : undefined;
+  const soonerAt = sooner && clockOf(sooner.plan.simmer.readyAtS[view.round - 1] ?? 0);
+  const told = useSame(
+    toldLines(catalogue, log.state)
+      // Who takes back the lighting takes back the evening: that is asked elsewhere.
+      .map(({ eventId, text, atS }, index) => ({ eventId, text, at: clockOf(atS), isKept: index === 0 }))
+      .reverse(),
+  );
+  const harm = useSame(
+    harmBeside(catalogue, log.state).map(({ name, why, foodName }) => `${name} ${why}: ${foodName} went in.`),
+  );
+  const { pieceName } = speakerOf(catalogue, log.state);
+  const out = [...outOfPots(log.state)].map((id) => ({ id, name: pieceName(id) }));
+  const undo = useCallback((eventId: string) => record({ type: 'undone', target: eventId }), [record]);
 
   const pot = (
     <PotFromAbove
@@ -93,35 +149,80 @@ export function Cooking({ evening, plan, view, moved, log }: Props) {
   return (
     <View className={wide ? 'flex-row gap-12' : 'gap-5'}>
       <View className={wide ? 'flex-1 gap-5' : 'gap-4'}>
-        <OpenAllergens cautions={plan.cautions} />
+        <OpenAllergens cautions={plan.cautions} beside={harm} />
         {log.state.status === 'paused' ? (
           <View role="status" className="rounded-2xl bg-well p-4">
             <Heading level={3}>Paused</Heading>
             <Small>The clock stands still. Turn the burner off meanwhile; this time does not count as cooking.</Small>
           </View>
         ) : null}
-        <NextAction
-          view={view}
-          paused={!running}
-          beside={wide || view.next?.kind === 'swish' ? undefined : pot}
-          onDone={() => (view.gate ? setAsking(true) : done())}
-          onNotYet={() => {
-            if (view.next) log.record({ type: 'happened', facts: notYetOf(view.next, plan, planId) });
-          }}
-          onFinish={() => log.record({ type: 'finished' })}
-        />
+        {view.fireOff && running ? (
+          <View role="status" className="flex-row flex-wrap items-center gap-3 rounded-2xl bg-well p-4">
+            <Body className="words text-lg font-semibold">The fire is off: nothing cooks on.</Body>
+            <Button
+              className="min-h-main"
+              label="It is on again"
+              onPress={() => {
+                const fact = besideFact(
+                  plan,
+                  { potId: 'main', round: view.round, id: newId() },
+                  { is: 'fire', fire: view.boiled ? 'simmer' : 'full' },
+                );
+                log.record({ type: 'happened', facts: [fact] });
+              }}
+            />
+          </View>
+        ) : null}
+        {view.rescue ? (
+          <RescueAction
+            rescue={view.rescue}
+            beside={wide ? undefined : pot}
+            onOut={() => rescue(true)}
+            onLeave={() => rescue(false)}
+          />
+        ) : (
+          <NextAction
+            view={view}
+            paused={!running}
+            beside={wide || view.next?.kind === 'swish' ? undefined : pot}
+            onDone={() => (view.gate ? setAsking(true) : done())}
+            onNotYet={() => {
+              if (view.next) log.record({ type: 'happened', facts: notYetOf(view.next, plan, planId) });
+            }}
+            onFinish={() => log.record({ type: 'finished' })}
+            boil={boil}
+            sooner={soonerAt && `It boils already: go on now, ready at ${soonerAt}`}
+            onSooner={() => sooner && log.adoptAgain(sooner.plan)}
+          />
+        )}
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish} />
         <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
         {standing}
-        <LiveControls log={log} onTaste={taste} />
+        <LiveControls log={log} onSomethingElse={tell} />
         {wide ? null : <InPotList inPot={view.inPot} />}
         <ComingList coming={after} />
+        {wide ? null : <ToldList told={told} onUndo={undo} />}
       </View>
       {wide ? (
         <View className="flex-1 gap-6">
           {pot}
           <InPotList inPot={view.inPot} />
+          <ToldList told={told} onUndo={undo} />
         </View>
+      ) : null}
+      {telling ? (
+        <SomethingElse
+          evening={evening}
+          plan={plan}
+          view={view}
+          log={log}
+          out={out}
+          onMend={() => {
+            setTelling(false);
+            setTasting(true);
+          }}
+          onClose={() => setTelling(false)}
+        />
       ) : null}
       {tasting ? (
         <MendSheet
@@ -130,8 +231,10 @@ export function Cooking({ evening, plan, view, moved, log }: Props) {
           plan={plan}
           foodMl={inPot.size > 0 ? plan.build.solidsMl / plan.build.rounds.length : 0}
           onClose={() => setTasting(false)}
-          onDone={(text) => {
+          onDone={(text, mended) => {
             log.record({ type: 'noted', text });
+            const facts = mended.map((one) => besideFact(plan, { potId: 'main', round: view.round, id: newId() }, one));
+            if (facts.length > 0) log.record({ type: 'happened', facts });
             setTasting(false);
           }}
         />

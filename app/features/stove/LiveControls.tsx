@@ -1,4 +1,4 @@
-import { Bell, BellOff, Pause, Play, Soup, Undo2, Volume2, VolumeX } from '@/ui/icons';
+import { Bell, BellOff, Pause, Play, Plus, Undo2, Volume2, VolumeX } from '@/ui/icons';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { bellSet, voiceSet } from '@/state/settings';
@@ -10,8 +10,13 @@ import type { LiveLogAccess } from '@/features/live/useLiveLog';
 
 const INK = 'rgb(var(--ink))';
 
+interface Props {
+  log: LiveLogAccess;
+  onSomethingElse(): void;
+}
+
 /** Pause, take back the last tap, bell and voice. */
-export const LiveControls = memo(function LiveControls({ log, onTaste }: { log: LiveLogAccess; onTaste(): void }) {
+export const LiveControls = memo(function LiveControls({ log, onSomethingElse }: Props) {
   const dispatch = useAppDispatch();
   const { voice, bell } = useAppSelector((state) => state.settings);
   const paused = log.state.status === 'paused';
@@ -50,9 +55,9 @@ export const LiveControls = memo(function LiveControls({ log, onTaste }: { log: 
       </View>
       <Button
         className="mt-1"
-        label="It does not taste right"
-        icon={<Soup size={20} color={INK} />}
-        onPress={onTaste}
+        label="Something else happened"
+        icon={<Plus size={20} color={INK} />}
+        onPress={onSomethingElse}
       />
       <Button look="quiet" label="Stop it, or finish early" onPress={() => setMore(true)} />
       <Sheet title="Stop it, or finish early" open={more} onClose={() => setMore(false)}>

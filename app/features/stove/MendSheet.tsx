@@ -3,11 +3,13 @@ import {
   brothAtLevel,
   ingredientById,
   mendPot,
+  pourable,
   showPinch,
   showVolume,
   strengthAsMade,
   type Complaint,
   type Mend,
+  type Unasked,
 } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -30,26 +32,44 @@ interface Props {
   foodMl: number;
   open: boolean;
   onClose(): void;
-  onDone(note: string): void;
+  /** @param done what went into the pot and out of it */
+  onDone(note: string, done: Unasked[]): void;
 }
 
 const STEP_MM = 2;
 /** Less salt than this nobody can taste in a pot. */
 const LEAST_SALT_G = 0.2;
+/** Less than this is not worth pouring, in ml. */
+const LEAST_ML = 10;
 
 /** What to pour in, in words; the figures are the cook's own measures. */
 function mendWords(mend: Mend, { units }: Evening): string[] {
   const [salt, sugar, soy] = [ingredientById('salt'), ingredientById('sugar'), ingredientById('lightSoy')];
   const lines: string[] = [];
-  if (mend.ladleOutMl >= 10) lines.push(`Ladle out ${showVolume(mend.ladleOutMl, units)} first: there is no room`);
-  if (mend.addWaterMl >= 10) lines.push(`Pour in ${showVolume(mend.addWaterMl, units)} of hot water`);
-  if (mend.addReserveMl >= 10) lines.push(`Pour in ${showVolume(mend.addReserveMl, units)} of the broth kept back`);
+  if (mend.ladleOutMl >= LEAST_ML)
+    lines.push(`Ladle out ${showVolume(mend.ladleOutMl, units)} first: there is no room`);
+  if (mend.addWaterMl >= LEAST_ML) lines.push(`Pour in ${showVolume(mend.addWaterMl, units)} of hot water`);
+  if (mend.addReserveMl >= LEAST_ML)
+    lines.push(`Pour in ${showVolume(mend.addReserveMl, units)} of the broth kept back`);
   if (mend.addSaltG >= LEAST_SALT_G) {
     const ofSoy = showPinch(mend.addSaltG / (soy.saltPct / 100), soy, units);
     lines.push(`Stir in ${showPinch(mend.addSaltG, salt, units)} of salt, or ${ofSoy} of light soy`);
   }
   if (mend.orSugarG > 0) lines.push(`Or only round it off: ${showPinch(mend.orSugarG, sugar, units)} of sugar`);
   return lines;
+}
+
+/** The same as it is done at the pot: what was tasted, then each pour. */
+function mendDone(complaint: Complaint, mend: Mend, brothId: string): Unasked[] {
+  const done: Unasked[] = [];
+  if (complaint !== 'tooSour') {
+    done.push({ is: 'saw', saw: { is: 'tasted', says: complaint === 'tooSalty' ? 'strong' : 'weak' } });
+  }
+  if (mend.ladleOutMl >= LEAST_ML) done.push({ is: 'ladled', ml: mend.ladleOutMl, to: 'jug' });
+  if (mend.addWaterMl >= LEAST_ML) done.push({ is: 'poured', liquid: 'water', ml: mend.addWaterMl, isHot: true });
+  if (mend.addReserveMl >= LEAST_ML) done.push({ is: 'poured', liquid: brothId, ml: mend.addReserveMl, isHot: true });
+  if (mend.addSaltG >= LEAST_SALT_G) done.push({ is: 'salted', saltG: mend.addSaltG });
+  return done;
 }
 
 /** The broth at the stove is not right: what mends it, from how high it stands. */
@@ -74,7 +94,11 @@ export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Prop
     roomMl: level.roomMl * share,
     reserve: { volumeMl: build.reserveMl * share, salinityPct: strengthAsMade(broth) },
   };
-  const lines = mendWords(mendPot(complaint, now, [least, aim, most]), evening);
+  const mend = mendPot(complaint, now, [least, aim, most]);
+  const lines = mendWords(mend, evening);
+  // Both halves of a divided pot are simmered as one.
+  const known = pourable(plan).map(({ id }) => id);
+  const poured = known.includes(broth.id) ? broth.id : (known[0] ?? 'water');
   const name = COMPLAINTS.find((one) => one.value === complaint)?.label ?? '';
   const set = (next: number) => setHeightMm(Math.min(evening.vessel.innerDepthMm, Math.max(STEP_MM, next)));
   return (
@@ -82,7 +106,13 @@ export function MendSheet({ evening, plan, foodMl, open, onClose, onDone }: Prop
       title="How does it taste?"
       open={open}
       onClose={onClose}
-      footer={<Button look="main" label="Done" onPress={() => onDone(`${name}: ${lines.join('; ').toLowerCase()}.`)} />}
+      footer={
+        <Button
+          look="main"
+          label="Done"
+          onPress={() => onDone(`${name}: ${lines.join('; ').toLowerCase()}.`, mendDone(complaint, mend, poured))}
+        />
+      }
     >
       <Tabs<Complaint> label="What is wrong" options={COMPLAINTS} value={complaint} onChange={setComplaint} />
       {inPot.length > 1 ? (

@@ -5,10 +5,10 @@ import { Text, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { StepDetail } from '@/features/simmer/StepDetail';
 import { GOES_ON_ID } from '@/ui/focusKept';
-import { Body, Figure, Small } from '@/ui/Text';
 import { countdown } from '@/ui/time';
 import { useGuard } from '@/state/useGuard';
-import { useScreen } from '@/ui/useScreen';
+import { BigAction, type CountdownShown } from './BigAction';
+import { BoilLine, type BoilSaid } from './BoilLine';
 
 interface Props {
   view: LiveView;
@@ -17,6 +17,11 @@ interface Props {
   /** The sign is not there: it is asked for again in a minute. */
   onNotYet(): void;
   onFinish(): void;
+  /** The boil that is waited for, by the pot as it is. */
+  boil?: BoilSaid | undefined;
+  /** The pot boils already: what going on at once would bring, and doing it. */
+  sooner?: string | undefined;
+  onSooner?(): void;
   /** Shown beside the countdown. */
   beside?: ReactNode;
 }
@@ -50,11 +55,8 @@ const BUTTON: Record<NextStep['kind'], string> = {
 const SOON_S = 1;
 
 /** The next thing to do, in words that can be read from a metre away, its countdown, and one big button. */
-export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }: Props) {
+export function NextAction({ view, paused, onDone, onNotYet, onFinish, boil, sooner, onSooner, beside }: Props) {
   const next = view.next;
-  const { short: low, narrow } = useScreen();
-  // On its side a phone has the words beside the button; with very large letters there is no such room.
-  const short = low && !narrow;
   // What is struck twice does not do the next thing too; a plan that is made anew counts its steps anew, and means the same.
   const meaning = next ? next.actions.map(({ id }) => id).join(' ') : 'end';
   const finish = useGuard(meaning, onFinish);
@@ -78,69 +80,42 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, beside }:
   const late = next.dueInS <= -SOON_S;
   const now = next.dueInS < SOON_S;
   const label = next.kind === 'add' && next.actions.length === 1 ? 'It is in' : BUTTON[next.kind];
-  const words = (
-    <View aria-live="polite" className={short ? 'min-w-0 flex-1' : ''}>
-      <Small className="text-base font-semibold text-soft">
-        {now ? 'Now' : next.kind === 'boil' ? 'Wait for' : 'Next'}
-      </Small>
-      <Text role="heading" aria-level={2} className="font-display text-metre font-semibold text-ink">
-        {next.title}
-      </Text>
-      <View className="pt-1">
-        <StepDetail step={next} large />
-      </View>
-    </View>
-  );
   const isEating = next.kind === 'swish';
-  const countdownAndPot = (
-    <View className="flex-row flex-wrap items-center justify-between gap-3">
-      {isEating ? null : (
-        <View role="timer" aria-label={late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`}>
-          <Figure running size="huge" className={now ? 'text-ember' : ''}>
-            {now && !late ? '0:00' : countdown(next.dueInS)}
-          </Figure>
-          <Body className={late ? 'text-xl font-bold text-ember' : 'text-xl text-soft'}>
-            {paused ? 'paused' : late ? 'late' : 'to go'}
-          </Body>
-        </View>
-      )}
-      {beside && !short ? <View className="min-w-[7.5rem] max-w-44 flex-1">{beside}</View> : null}
-    </View>
-  );
-  const button = (
-    <Button
-      nativeID={GOES_ON_ID}
-      look={now && !view.gate ? 'ember' : 'main'}
-      className="min-h-[80px]"
-      wordsClassName="text-2xl"
-      label={view.gate && now ? `${label}?` : label}
-      disabled={paused}
-      icon={<Check size={28} color={now && !view.gate ? 'rgb(var(--on-ember))' : 'rgb(var(--on-iron))'} />}
-      onPress={done}
-    />
-  );
-  const notYet =
-    now && !paused && next.kind !== 'light' && !isEating ? (
-      <Button className="min-h-main" label="Not yet" onPress={onNotYet} />
-    ) : null;
-  if (short) {
-    return (
-      <View className="flex-row items-start gap-6">
-        {words}
-        <View className="w-[300px] gap-3">
-          {button}
-          {notYet}
-          {countdownAndPot}
-        </View>
-      </View>
-    );
-  }
+  const shown: CountdownShown = {
+    figure: now && !late ? '0:00' : countdown(next.dueInS),
+    says: late ? `late by ${countdown(next.dueInS)}` : `in ${countdown(next.dueInS)}`,
+    word: paused ? 'paused' : late ? 'late' : 'to go',
+    isNow: now,
+    isLate: late,
+  };
   return (
-    <View className="gap-4">
-      {words}
-      {countdownAndPot}
-      {button}
-      {notYet}
-    </View>
+    <BigAction
+      eyebrow={now ? 'Now' : next.kind === 'boil' ? 'Wait for' : 'Next'}
+      title={next.title}
+      detail={<StepDetail step={next} large />}
+      countdown={isEating ? undefined : shown}
+      beside={beside}
+      button={
+        <Button
+          nativeID={GOES_ON_ID}
+          look={now && !view.gate ? 'ember' : 'main'}
+          className="min-h-[80px]"
+          wordsClassName="text-2xl"
+          label={view.gate && now ? `${label}?` : label}
+          disabled={paused}
+          icon={<Check size={28} color={now && !view.gate ? 'rgb(var(--on-ember))' : 'rgb(var(--on-iron))'} />}
+          onPress={done}
+        />
+      }
+      others={
+        <>
+          {now && !paused && next.kind !== 'light' && !isEating ? (
+            <Button className="min-h-main" label="Not yet" onPress={onNotYet} />
+          ) : null}
+          {boil ? <BoilLine {...boil} /> : null}
+          {sooner && !paused ? <Button className="min-h-main" label={sooner} onPress={onSooner} /> : null}
+        </>
+      }
+    />
   );
 }

@@ -85,7 +85,7 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
         </View>
         <Refused plan={plan} />
         <EachPot plan={plan} />
-        <OpenAllergens cautions={plan.cautions} />
+        <OpenAllergens cautions={plan.cautions} beside={[]} />
         {open.length > 0 ? (
           <View className="rounded-2xl border border-ember bg-sheet p-4">
             <Body className="font-semibold">

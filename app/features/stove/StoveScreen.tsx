@@ -66,7 +66,7 @@ function OnTheStove({ started, log, changes }: OnTheStoveProps) {
           The pot cannot be worked out on this phone just now. Times move with what you tap; the signs hold.
         </Small>
       ) : null}
-      <Cooking evening={evening} plan={plan} view={view} moved={moved} log={log} />
+      <Cooking evening={evening} plan={plan} view={view} moved={moved} look={look} log={log} />
     </>
   );
 }

@@ -16,7 +16,10 @@ describe('a pot that does not taste right', () => {
     const { onDone } = await show(practice());
     expect(screen.getByText(/^Pour in \d+ ml of hot water$/)).toBeTruthy();
     await userEvent.press(screen.getByRole('button', { name: 'Done' }));
-    expect(onDone).toHaveBeenCalledWith(expect.stringMatching(/^Too salty: .*pour in \d+ ml of hot water\.$/));
+    expect(onDone).toHaveBeenCalledWith(expect.stringMatching(/^Too salty: .*pour in \d+ ml of hot water\.$/), [
+      { is: 'saw', saw: { is: 'tasted', says: 'strong' } },
+      { is: 'poured', liquid: 'water', ml: expect.any(Number), isHot: true },
+    ]);
   });
 
   it('takes more water the higher it stands', async () => {
