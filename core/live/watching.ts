@@ -2,7 +2,7 @@ import type { Evening } from '@elixa/contract';
 import { resolveMenu } from '../evening/resolveMenu';
 import { rehearsedInSteps, type RehearsedPot } from '../planEvening/rehearsed';
 import { timesTable } from '../simmer/timesTable';
-import type { Steps } from '../steps/steps';
+import { silently, type Steps } from '../steps/steps';
 import type { LiveState } from './foldLive';
 import { lookAgain, type Look } from './lookAgain';
 
@@ -41,13 +41,4 @@ export function makeWatching(): (question: StoveQuestion) => Steps<void, Watched
     const look = yield* silently(lookAgain(state, last.pot, atS));
     yield look ? { kind: 'look', look } : { kind: 'look' };
   };
-}
-
-/** Steps that say nothing of how far they are. */
-function* silently<T>(steps: Steps<T>): Steps<T, never> {
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-    yield undefined;
-  }
 }

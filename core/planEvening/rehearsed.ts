@@ -345,10 +345,13 @@ export const rehearsedPot = (menu: Menu, model: AdditionModel, near?: RehearsedP
   atOnce(rehearsedInSteps(menu, model, near));
 
 /**
- * The plan of an evening as its pages show it, without its preparation.
+ * The pot of an evening, planned and gone through.
  * @throws EveningError when the evening cannot be planned
  */
-export const rehearsedPlan = (evening: Evening): PotPlan => rehearsedPot(menuOrThrow(evening), timesTable).plan;
+export const rehearsedOf = (evening: Evening): RehearsedPot => rehearsedPot(menuOrThrow(evening), timesTable);
+
+/** Its plan as the pages of the evening show it, without its preparation. */
+export const rehearsedPlan = (evening: Evening): PotPlan => rehearsedOf(evening).plan;
 
 /** All that is done at the pots of an evening, as acts: what its plan says, and what the model of heat goes through. */
 export const programOf = (menu: Menu): PotProgram => rehearsedPot(menu, timesTable).plan.program;

@@ -1,18 +1,19 @@
-import type { Act, Evening, Fact, LiveEvent, LiveNews, Plans, PotPlan } from '@elixa/contract';
-import { LIVE_EVENT_VERSION } from '@elixa/contract';
+import type { Act, Fact, Plans, PotPlan } from '@elixa/contract';
 import type { Pan } from '../diners/table';
 import { factsOf, notYetOf } from '../live/facts';
-import { foldLive, type LiveState } from '../live/foldLive';
+import { besideFact, withExtras } from '../live/beside';
+import type { LiveState } from '../live/foldLive';
 import { liveSteps, type LiveStep } from '../live/liveSteps';
 import { liveView, type LiveView, type NextStep } from '../live/liveView';
 import { lookAgain, QUIET_S, type Look } from '../live/lookAgain';
-import { planHashOf } from '../live/planHash';
 import { movedWords, whatMoved } from '../live/whatMoved';
 import { atOnce, type Steps } from '../steps/steps';
 import type { RehearsedPot } from '../planEvening/rehearsed';
 import { TASTED_S } from '../simmer/problems';
 import { drawsOf, type Draws } from './draws';
 import { ASLEEP_S, FOUND_AFTER_S, GUESTS_LATE_S, OFF_FIRE_S, type Mishap } from './mishaps';
+import { Phone } from './phone';
+import type { EveningRehearsed, EveningToldAgain } from './rehearsed';
 import { TrueStove } from './trueStove';
 
 /** A boil is seen so many seconds after it began, and what is asked for is done so many after. Kitchen estimates. */
@@ -25,73 +26,6 @@ const WAITS_S = 40 * 60;
 /** An evening ends after so long at the latest, in s. */
 const EVENING_S = 5 * 3600;
 
-export interface RehearsalScore {
-  /** What was called ready, or let be served, though it was not cooked through: ids of pieces. */
-  unsafeCalledReady: string[];
-  /** What was out of its window when it was lifted out; and of how many. */
-  outOfWindow: string[];
-  lifted: number;
-  /** By how much later than planned people sat down to eat, in s. */
-  lateS: number;
-  /** Changes that were told within a minute of another. */
-  hurried: number;
-}
-
-/** What was believed of the pot at a moment, and what was true. */
-export interface Estimated {
-  atS: number;
-  tempC: number;
-  sd: number;
-  truthC: number;
-  boilsAtS?: number;
-  trueBoilsAtS?: number;
-}
-
-export interface EveningRehearsed {
-  seed: number;
-  mishaps: Mishap[];
-  course: Array<{ atS: number; tempC: number }>;
-  estimates: Estimated[];
-  said: Array<{ atS: number; text: string }>;
-  score: RehearsalScore;
-}
-
-/** The clock of a rehearsal begins at this moment. */
-const STARTS_MS = Date.UTC(2000, 0, 1, 18);
-const PHONE = 'rehearsal-phone';
-
-/** A log as one phone writes it. */
-class Phone {
-  readonly events: LiveEvent[] = [];
-  readonly plans: Record<string, PotPlan> = {};
-  private count = 0;
-
-  private nextId(): string {
-    this.count += 1;
-    return `00000000-0000-4000-8000-${String(this.count).padStart(12, '0')}`;
-  }
-
-  record(news: LiveNews, atS: number): string {
-    const id = this.nextId();
-    const at = new Date(STARTS_MS + Math.round(atS * 1000)).toISOString();
-    const base = { v: LIVE_EVENT_VERSION, id, at, device: PHONE, clock: this.count } as const;
-    this.events.push({ ...news, ...base } as LiveEvent);
-    return id;
-  }
-
-  adopt(evening: Evening, plan: PotPlan, atS: number, before?: LiveState): string {
-    const planHash = planHashOf(plan);
-    this.plans[planHash] = plan;
-    const over = before?.started?.planId;
-    const knows = before?.taps.map(({ eventId }) => eventId);
-    return this.record({ type: 'planAdopted', evening, planHash, ...(over ? { over, knows } : {}) }, atS);
-  }
-
-  get state(): LiveState {
-    return foldLive({ plans: this.plans as Plans, events: this.events });
-  }
-}
-
 const potsOf = (facts: readonly Fact[]): Map<Pan, Act[]> => {
   const byPan = new Map<Pan, Act[]>();
   for (const { potId, act } of facts) {
@@ -100,16 +34,26 @@ const potsOf = (facts: readonly Fact[]): Map<Pan, Act[]> => {
   return byPan;
 };
 
+/** When a cook saw what is next, in s, how long they take for it, and whether they are early or late with it. */
+interface Seen {
+  fromS: number;
+  takesS: number;
+  isEarly: boolean;
+  lateS: number;
+}
+
 /** One evening at the stove: the pot as it really is, the phone that is tapped, and a cook between them. */
 class Going {
   private readonly draws: Draws;
   private readonly mishaps: ReadonlySet<Mishap>;
   private readonly stove: TrueStove;
-  private readonly phone = new Phone();
+  private readonly phone: Phone;
   private readonly unsafe = new Set<string>();
   private readonly left = new Set<string>();
   private readonly happened = new Set<string>();
   private readonly out: EveningRehearsed;
+  private readonly looks: EveningToldAgain['looks'] = [];
+  private readonly seenAt = new Map<string, Seen>();
   private nowS = 0;
   private look: Look | undefined;
   private lookAtS = Infinity;
@@ -122,6 +66,7 @@ class Going {
     mishaps: readonly Mishap[],
     private readonly rounds: number,
   ) {
+    this.phone = new Phone(Date.parse(pot.plan.simmer.litAt));
     this.draws = drawsOf(seed);
     this.mishaps = new Set(mishaps);
     this.stove = new TrueStove(pot, this.draws, this.mishaps);
@@ -142,7 +87,7 @@ class Going {
   private viewNow(): { view: LiveView; plan: PotPlan; planId: string; state: LiveState } {
     const { state } = this.phone;
     const { plan, planId } = state.started!;
-    const view = liveView(plan, this.steps(plan), state, STARTS_MS + this.nowS * 1000, this.look);
+    const view = liveView(plan, this.steps(plan), state, this.phone.startsMs + this.nowS * 1000, this.look);
     return { view, plan, planId, state };
   }
 
@@ -173,6 +118,8 @@ class Going {
     const look = yield* lookAgain(state, this.pot, this.nowS);
     if (!look) return;
     this.look = look;
+    const { again: _again, sooner: _sooner, ...seen } = look;
+    this.looks.push(seen);
     this.note(look);
     const { started } = state;
     if (look.again && started) {
@@ -295,14 +242,27 @@ class Going {
     }
   }
 
+  /** How a cook goes about what is next: settled when it is first seen. */
+  private seen(next: NextStep): Seen {
+    const { id } = next.actions[0]!;
+    const known = this.seenAt.get(id);
+    if (known) return known;
+    const isEarly = next.kind === 'add' && next.dueInS > FOUND_AFTER_S / 2 && this.once('early');
+    const seen = {
+      fromS: this.nowS,
+      takesS: this.draws.even(`does ${id}`, DOES_IN_S.least, DOES_IN_S.most),
+      isEarly,
+      lateS: next.kind === 'serve' && this.once('lateGuests') ? GUESTS_LATE_S : 0,
+    };
+    this.seenAt.set(id, seen);
+    return seen;
+  }
+
   /** When what is next is done. */
   private dueAtS(next: NextStep): number {
-    const id = next.actions[0]!.id;
-    const inS = this.draws.even(`does ${id}`, DOES_IN_S.least, DOES_IN_S.most);
-    const isEarly = next.kind === 'add' && next.dueInS > FOUND_AFTER_S / 2 && this.once('early');
-    const usualS = this.nowS + (isEarly ? 0 : Math.max(0, next.dueInS)) + inS;
-    const lateS = next.kind === 'serve' && this.once('lateGuests') ? GUESTS_LATE_S : 0;
-    return Math.max(usualS + lateS, this.asleepUntilS);
+    const { fromS, takesS, isEarly, lateS } = this.seen(next);
+    const askedS = isEarly ? fromS : Math.max(fromS, this.nowS + next.dueInS);
+    return Math.max(this.nowS, askedS + takesS + lateS, this.asleepUntilS);
   }
 
   /** Of what goes in together one thing is left on the counter, and found later. */
@@ -313,17 +273,28 @@ class Going {
     return [facts.filter((one) => one !== last), [last]];
   }
 
+  /** What would be past its best is lifted out when that is asked for. */
+  private *rescue({ rescue }: LiveView, plan: PotPlan): Steps<boolean> {
+    if (!rescue || this.nowS < this.asleepUntilS) return false;
+    const { pan: potId, round, pieceIds } = rescue;
+    const id = pieceIds.join(' ');
+    yield* this.waitUntil(this.nowS + this.draws.even(`does ${id}`, DOES_IN_S.least, DOES_IN_S.most));
+    yield* this.tap([besideFact(plan, { potId, round, id }, { is: 'liftedOut', pieceIds })]);
+    return true;
+  }
+
   private *step(): Steps<boolean> {
-    const { view, plan, planId } = this.viewNow();
+    const { view, plan, planId, state } = this.viewNow();
     const { next } = view;
     if (!next || this.nowS > EVENING_S || next.round > this.rounds) return false;
-    const facts = this.frozen(factsOf(next, plan, planId));
+    if (yield* this.rescue(view, plan)) return true;
+    const facts = this.frozen(withExtras(factsOf(next, plan, planId), state));
     if (next.kind === 'boil') {
       yield* this.boil(next, facts, notYetOf(next, plan, planId));
     } else {
       const dueS = this.dueAtS(next);
-      // What moves meanwhile is done when it is asked for then.
-      const untilS = Math.min(dueS, this.lookAtS);
+      // What moves or is asked for meanwhile is done then.
+      const untilS = Math.min(dueS, this.lookAtS, this.nowS + TICK_S);
       yield* this.waitUntil(untilS);
       if (untilS < dueS) return true;
       const { gate } = this.viewNow().view;
@@ -345,14 +316,21 @@ class Going {
     return true;
   }
 
-  *through(): Steps<EveningRehearsed> {
+  *through(): Steps<EveningToldAgain> {
     const { plan, menu } = this.pot;
     const planId = this.phone.adopt(menu.evening, plan, 0);
     const [first] = this.steps(plan);
     yield* this.tap(factsOf(first!, plan, planId));
     while (yield* this.step());
     this.out.score.unsafeCalledReady = [...this.unsafe];
-    return this.out;
+    const { events, plans } = this.phone;
+    return {
+      ...this.out,
+      log: { events, plans: plans as Plans },
+      looks: this.looks,
+      startsMs: this.phone.startsMs,
+      endsAtS: this.nowS,
+    };
   }
 }
 
@@ -367,7 +345,7 @@ export const rehearseInSteps = (
   seed: number,
   mishaps: readonly Mishap[] = [],
   rounds = Infinity,
-): Steps<EveningRehearsed> => new Going(pot, seed, mishaps, rounds).through();
+): Steps<EveningToldAgain> => new Going(pot, seed, mishaps, rounds).through();
 
 /** The same at once. */
 export const rehearseEvening = (
@@ -375,4 +353,4 @@ export const rehearseEvening = (
   seed: number,
   mishaps?: readonly Mishap[],
   rounds?: number,
-): EveningRehearsed => atOnce(rehearseInSteps(pot, seed, mishaps, rounds));
+): EveningToldAgain => atOnce(rehearseInSteps(pot, seed, mishaps, rounds));

@@ -15,5 +15,14 @@ export function atOnce<T>(steps: Steps<T, unknown>): T {
   }
 }
 
+/** Steps that say nothing of how far they are. */
+export function* silently<T>(steps: Steps<T>): Steps<T, never> {
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+    yield undefined;
+  }
+}
+
 /** Looks made between two pauses: a few milliseconds. */
 export const PAUSE_AFTER = 20;

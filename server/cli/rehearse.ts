@@ -1,0 +1,4 @@
+import { printed } from './printed';
+import { rehearseAnswer } from './rehearseAnswer';
+
+printed(rehearseAnswer);
