@@ -43,6 +43,7 @@ const COMPOSED = {
   evenings: ['photo', 'settings'],
   food: ['who'],
   pot: ['build', 'choose', 'food', 'housePots'],
+  rehearsal: ['stove'],
   shell: ['settings', 'simmer', 'timers'],
   shopping: ['pantry'],
   stove: ['prep', 'simmer', 'timers'],

@@ -21,6 +21,7 @@ export { readEveningFile } from '@/features/evenings/readEveningFile';
 export { PotScreen } from '@/features/pot/PotScreen';
 export { PrepScreen } from '@/features/prep/PrepScreen';
 export { PrintSheet } from '@/features/prep/PrintSheet';
+export { RehearsalScreen } from '@/features/rehearsal/RehearsalScreen';
 export { ShoppingScreen } from '@/features/shopping/ShoppingScreen';
 export { SimmerScreen } from '@/features/simmer/SimmerScreen';
 export { StoveScreen } from '@/features/stove/StoveScreen';

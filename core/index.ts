@@ -137,7 +137,14 @@ export { movedWords, whatMoved, type Moved } from './live/whatMoved';
 export { rehearseEvening, rehearseInSteps } from './rehearsal/rehearseEvening';
 export type { EveningRehearsed, EveningToldAgain } from './rehearsal/rehearsed';
 export { MISHAPS, type Mishap } from './rehearsal/mishaps';
-export { rehearsalAt, rehearsing, type Rehearsed, type RehearsalQuestion } from './rehearsal/rehearsing';
+export { byHandScore, seenOf, type Truth } from './rehearsal/byHand';
+export {
+  makeRehearsing,
+  rehearsalAt,
+  type Rehearsed,
+  type RehearsalQuestion,
+  type TruthQuestion,
+} from './rehearsal/rehearsing';
 export { beliefOff, watchTonight, type ToWatch } from './rehearsal/watchTonight';
 export { heldSeconds, heldWords } from './simmer/heldSeconds';
 export { roundName, slicesFirst } from './simmer/roundName';

@@ -1,4 +1,4 @@
-import type { Edit, Evening, PantryItem } from '@elixa/contract';
+import type { Edit, Evening, LiveEvent, PantryItem } from '@elixa/contract';
 import { applyEdit, planPot } from '@elixa/core';
 import { render, type RenderResult } from '@testing-library/react-native';
 import { useState, type ReactNode } from 'react';
@@ -32,7 +32,7 @@ function Inside({
 export async function inEvening(
   evening: Evening,
   children: ReactNode,
-): Promise<{ shown: RenderResult; last(): Evening | undefined; stock(): PantryItem[] }> {
+): Promise<{ shown: RenderResult; last(): Evening | undefined; stock(): PantryItem[]; log(): readonly LiveEvent[] }> {
   let last: Evening | undefined;
   const store = makeStore();
   const shown = await render(
@@ -42,5 +42,10 @@ export async function inEvening(
       </Inside>
     </Provider>,
   );
-  return { shown, last: () => last, stock: () => store.getState().pantry.items };
+  return {
+    shown,
+    last: () => last,
+    stock: () => store.getState().pantry.items,
+    log: () => store.getState().live[evening.id]?.events ?? [],
+  };
 }

@@ -1,18 +1,28 @@
-import type { Found, PlanningQuestion, Steps, StoveQuestion, Watched } from '@elixa/core';
+import type {
+  Found,
+  PlanningQuestion,
+  RehearsalQuestion,
+  Rehearsed,
+  Steps,
+  StoveQuestion,
+  TruthQuestion,
+  Watched,
+} from '@elixa/core';
 
-/** What is asked of an evening that is planned, or of the pots of one that is cooked. */
-export type Question = PlanningQuestion | StoveQuestion;
+/** What is asked of an evening that is planned, of the pots of one that is cooked, or of one that is rehearsed. */
+export type Question = PlanningQuestion | StoveQuestion | RehearsalQuestion | TruthQuestion;
+export type Finds = Found | Watched | Rehearsed;
 
 /** What the page asks of a worker. */
 export type Asked =
   { kind: 'ask'; key: string; no: number; question: Question; canWait?: boolean } | { kind: 'stop'; key: string };
 
 /** What a worker says: finds one by one, then that it is done. */
-export type Answer = { no: number } & ({ found: Found | Watched } | { done: true } | { failed: string });
+export type Answer = { no: number } & ({ found: Finds } | { done: true } | { failed: string });
 
 interface Job {
   no: number;
-  steps: Steps<void, Found | Watched>;
+  steps: Steps<void, Finds>;
   canWait: boolean;
 }
 
@@ -20,7 +30,7 @@ interface Job {
 const SLICE_MS = 12;
 
 interface Surroundings {
-  plan(question: Question): Steps<void, Found | Watched>;
+  plan(question: Question): Steps<void, Finds>;
   tell(answer: Answer): void;
   /** Calls back in a later turn, after what has come in. */
   later(go: () => void): void;

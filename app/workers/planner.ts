@@ -1,5 +1,13 @@
-import type { Found, PlanningQuestion, StoveQuestion, Watched } from '@elixa/core';
-import type { Answer, Asked, Question } from './jobQueue';
+import type {
+  Found,
+  PlanningQuestion,
+  RehearsalQuestion,
+  Rehearsed,
+  StoveQuestion,
+  TruthQuestion,
+  Watched,
+} from '@elixa/core';
+import type { Answer, Asked, Finds as AnyFinds, Question } from './jobQueue';
 
 /** What somebody who asks is told. */
 export interface Listener<Finds = Found> {
@@ -14,7 +22,7 @@ interface Open<Finds> {
 }
 
 /** A worker that is started when it is first asked; each one has a thread of its own, all run the same bundle. */
-class OneWorker<Asks extends Question, Finds extends Found | Watched> {
+class OneWorker<Asks extends Question, Finds extends AnyFinds> {
   private worker: Worker | undefined;
   private count = 0;
   private readonly open = new Map<string, Open<Finds>>();
@@ -65,6 +73,7 @@ class OneWorker<Asks extends Question, Finds extends Found | Watched> {
 const planner = new OneWorker<PlanningQuestion, Found>();
 /** Whoever stands at the stove waits for nobody who plans. */
 const watcher = new OneWorker<StoveQuestion, Watched>();
+const rehearser = new OneWorker<RehearsalQuestion | TruthQuestion, Rehearsed>();
 
 /**
  * Asks the one planner, off the page's own thread. A newer question of the same key takes the place of an older one.
@@ -81,3 +90,12 @@ export const askStove = (key: string, question: StoveQuestion, listener: Listene
   watcher.ask(key, question, listener);
 
 export const stopStove = (key: string): void => watcher.stop(key);
+
+/** Asks for a rehearsal of an evening, or for what is true at its stove. */
+export const askRehearsal = (
+  key: string,
+  question: RehearsalQuestion | TruthQuestion,
+  listener: Listener<Rehearsed>,
+): void => rehearser.ask(key, question, listener);
+
+export const stopRehearsal = (key: string): void => rehearser.stop(key);

@@ -275,10 +275,22 @@ describe('a boil that is waited for', () => {
     expect(awaited.tries.join(' ')).toMatch(/cartridge/);
   });
 
+  it('is asked after where it should be there by now and nobody has said so', () => {
+    const state = lit();
+    const found = look(state, 1);
+    const spreadS = boilAwaited(state, found, lineId, 1)!.latestInS - (found.boils[0]!.atS - 1);
+    const lateS = found.boils[0]!.atS + spreadS + 60;
+    const awaited = boilAwaited(state, found, lineId, lateS)!;
+    expect(boilWords(awaited)).toBe('should boil by now');
+    expect(awaited.tries[0]).toMatch(/^Is the lid on/);
+    expect(boilAwaited(state, found, lineId, found.boils[0]!.atS)!.tries).toEqual([]);
+  });
+
   it('is told as a cook tells it', () => {
-    expect(boilWords({ earliestInS: 170, latestInS: 320 })).toBe('boils in 3 to 5 min');
-    expect(boilWords({ earliestInS: 20, latestInS: 100 })).toBe('boils within 2 min');
-    expect(boilWords({ earliestInS: 100, latestInS: 130 })).toBe('boils in about 2 min');
-    expect(boilWords({ earliestInS: 0, latestInS: 30 })).toBe('boils any moment now');
+    const said = (earliestInS: number, latestInS: number) => boilWords({ earliestInS, latestInS, isOverdue: false });
+    expect(said(170, 320)).toBe('boils in 3 to 5 min');
+    expect(said(20, 100)).toBe('boils within 2 min');
+    expect(said(100, 130)).toBe('boils in about 2 min');
+    expect(said(0, 30)).toBe('boils any moment now');
   });
 });

@@ -10,12 +10,16 @@ export interface BoilAwaited {
   latestInS: number;
   /** By how much later than it was planned when the burner was lit; zero where that tells nothing. */
   lateS: number;
+  /** It should boil by now, and nobody has said so. */
+  isOverdue: boolean;
   /** What it may be and what to try, the likeliest first; nothing where it is not late. */
   tries: string[];
 }
 
 /** Eight in ten are within so many standard deviations. */
 const EIGHT_IN_TEN = 1.2816;
+/** A boil is told of so much later than it begins, in s. Kitchen estimate, 2-25 s. */
+const SEEN_LATE_S = 25;
 /** Less than this nobody needs to do anything about, in s. */
 const LATE_S = 60;
 
@@ -57,8 +61,9 @@ export function boilAwaited(
   const spreadS = EIGHT_IN_TEN * found.sdS;
   const [first = started] = started.earlier;
   const line = first.plan.simmer.actions.find(({ id }) => id === lineId);
-  const lateS = line ? found.atS - line.atS : 0;
-  const isLate = lateS >= LATE_S && lateS > spreadS / 2;
+  const isOverdue = nowS > found.atS + spreadS + SEEN_LATE_S;
+  const lateS = line ? (isOverdue ? nowS : found.atS) - line.atS : 0;
+  const isLate = isOverdue || (lateS >= LATE_S && lateS > spreadS / 2);
   const lids = taps.flatMap(({ facts }) =>
     facts.flatMap(({ act, potId }) => (act?.is === 'lid' && potId === line?.pan ? [act.lid] : [])),
   );
@@ -70,6 +75,7 @@ export function boilAwaited(
     earliestInS: Math.max(0, found.atS - spreadS - nowS),
     latestInS: Math.max(0, found.atS + spreadS - nowS),
     lateS: isLate ? lateS : 0,
+    isOverdue,
     tries: isLate ? triesFor(heat, lids.at(-1), pours) : [],
   };
 }
@@ -78,7 +84,8 @@ const SOON_S = 45;
 const minutes = (seconds: number) => Math.round(seconds / 60);
 
 /** When it boils, in words: `boils in 3 to 5 min`. */
-export function boilWords({ earliestInS, latestInS }: Pick<BoilAwaited, 'earliestInS' | 'latestInS'>): string {
+export function boilWords({ earliestInS, latestInS, isOverdue }: Omit<BoilAwaited, 'lateS' | 'tries'>): string {
+  if (isOverdue) return 'should boil by now';
   if (latestInS < SOON_S) return 'boils any moment now';
   const [from, to] = [minutes(earliestInS), Math.max(1, minutes(latestInS))];
   if (from === to) return `boils in about ${to} min`;

@@ -73,7 +73,7 @@ const RULER_SD_MM = 2;
 const GATE = 2;
 /** A step of a logarithm that is small beside its doubt, and large beside what a simulation rounds. */
 const STEP = 0.04;
-/** One in ten is further below the mean than so many standard deviations. */
+/** One in ten is further from the mean to one side than so many standard deviations. */
 const ONE_IN_TEN = 1.2816;
 /** The slowest heating that is still heating, in K/s: a pot that hangs below the boil. */
 const SLOWEST_K_PER_S = 0.004;
@@ -240,16 +240,16 @@ function cooler(now: Held, believed: readonly number[], offAt: (x: readonly numb
 }
 
 /**
- * What an open pot at the boil has left of its fire, by each figure: a part of that goes through its wall, and more of it as
- * steam. Kitchen estimates, 0.1-0.3 and 0.3-0.7.
+ * The figures of a kitchen whose fire is as weak as one in ten, the others as they then most probably are; and that loses as
+ * much, by its wall and as steam, as one in ten: no boil under a lid tells whether the pot holds it without.
  */
-const LEFT_OVER: ByFigure = { useful: 1, loss: -0.2, steam: -0.5, poured: 0 };
-
-/** The figures of a kitchen whose fire has as little left for its pot as one in ten. */
 const coolEnd = (x: readonly number[], covariance: Covariance): number[] => {
-  const moved = covariance.map((row) => row.reduce((sum, each, at) => sum + each * LEFT_OVER[FIGURES[at]!], 0));
-  const sd = Math.sqrt(moved.reduce((sum, each, at) => sum + each * LEFT_OVER[FIGURES[at]!], 0));
-  return x.map((each, at) => (sd > 0 ? each - (ONE_IN_TEN * moved[at]!) / sd : each));
+  const useful = FIGURES.indexOf('useful');
+  const sd = FIGURES.map((_, at) => Math.sqrt(covariance[at]![at]!));
+  return x.map((each, at) => {
+    const loses = FIGURES[at] === 'loss' || FIGURES[at] === 'steam' ? ONE_IN_TEN * sd[at]! : 0;
+    return each + loses - (sd[useful]! > 0 ? (ONE_IN_TEN * covariance[at]![useful]!) / sd[useful]! : 0);
+  });
 };
 
 /**

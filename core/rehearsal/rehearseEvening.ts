@@ -1,5 +1,5 @@
 import type { Act, Fact, Plans, PotPlan } from '@elixa/contract';
-import type { Pan } from '../diners/table';
+import { boilAwaited } from '../live/boilAwaited';
 import { factsOf, notYetOf } from '../live/facts';
 import { besideFact, withExtras } from '../live/beside';
 import type { LiveState } from '../live/foldLive';
@@ -10,37 +10,20 @@ import { movedWords, whatMoved } from '../live/whatMoved';
 import { atOnce, type Steps } from '../steps/steps';
 import type { RehearsedPot } from '../planEvening/rehearsed';
 import { TASTED_S } from '../simmer/problems';
+import { actsByPot } from './byHand';
+import { BARE_ML, DOES_IN_S, SEES_BOIL_S, TOPS_UP_ML, type Seen } from './cook';
 import { drawsOf, type Draws } from './draws';
 import { ASLEEP_S, FOUND_AFTER_S, GUESTS_LATE_S, OFF_FIRE_S, type Mishap } from './mishaps';
 import { Phone } from './phone';
 import type { EveningRehearsed, EveningToldAgain } from './rehearsed';
 import { TrueStove } from './trueStove';
 
-/** A boil is seen so many seconds after it began, and what is asked for is done so many after. Kitchen estimates. */
-const SEES_BOIL_S = { least: 2, most: 25 };
-const DOES_IN_S = { least: 2, most: 14 };
 /** The stove is looked at so often, in s. */
 const TICK_S = 20;
 /** Nobody waits longer for a boil than this, in s. */
 const WAITS_S = 40 * 60;
 /** An evening ends after so long at the latest, in s. */
 const EVENING_S = 5 * 3600;
-
-const potsOf = (facts: readonly Fact[]): Map<Pan, Act[]> => {
-  const byPan = new Map<Pan, Act[]>();
-  for (const { potId, act } of facts) {
-    if (act) byPan.set(potId as Pan, [...(byPan.get(potId as Pan) ?? []), act]);
-  }
-  return byPan;
-};
-
-/** When a cook saw what is next, in s, how long they take for it, and whether they are early or late with it. */
-interface Seen {
-  fromS: number;
-  takesS: number;
-  isEarly: boolean;
-  lateS: number;
-}
 
 /** One evening at the stove: the pot as it really is, the phone that is tapped, and a cook between them. */
 class Going {
@@ -54,10 +37,13 @@ class Going {
   private readonly out: EveningRehearsed;
   private readonly looks: EveningToldAgain['looks'] = [];
   private readonly seenAt = new Map<string, Seen>();
+  /** The lid that lies beside the pot though it was said to be on. */
+  private lidLies: Act[] = [];
   private nowS = 0;
   private look: Look | undefined;
   private lookAtS = Infinity;
   private toldAtS = -Infinity;
+  private toppedAtS = -Infinity;
   private asleepUntilS = -Infinity;
 
   constructor(
@@ -170,7 +156,18 @@ class Going {
   private really(acts: readonly Act[]): Act[] {
     // A lid that was forgotten is found when something next goes in.
     const isForgotten = acts.some(({ is }) => is === 'light') && this.once('forgottenLid');
-    return isForgotten ? acts.filter(({ is }) => is !== 'lid') : [...acts];
+    if (!isForgotten) return [...acts];
+    this.lidLies = acts.filter(({ is }) => is === 'lid');
+    return acts.filter(({ is }) => is !== 'lid');
+  }
+
+  /** Who is asked whether the lid is on looks, and puts it on. */
+  private findLid(next: NextStep): void {
+    const { state } = this.phone;
+    const awaited = boilAwaited(state, this.look, next.actions[0]!.id, this.nowS);
+    if (this.lidLies.length === 0 || !awaited || awaited.tries.length === 0) return;
+    this.stove.do(next.pan, this.lidLies);
+    this.lidLies = [];
   }
 
   /** A thing turns out to be frozen in the middle, and that is told. */
@@ -186,7 +183,7 @@ class Going {
 
   private *tap(facts: readonly Fact[]): Steps<void> {
     this.judge(facts);
-    for (const [pan, acts] of potsOf(facts)) this.stove.do(pan, this.really(acts));
+    for (const [pan, acts] of actsByPot(facts)) this.stove.do(pan, this.really(acts));
     this.phone.record({ type: 'happened', facts: [...facts] }, this.nowS);
     yield* this.lookNow();
   }
@@ -216,6 +213,7 @@ class Going {
     let hasSaid = false;
     while (this.stove.boilsFromS(next.pan) === undefined && this.nowS < fromS + WAITS_S) {
       yield* this.waitUntil(this.nowS + TICK_S);
+      this.findLid(next);
       if (hasSaid || this.nowS < asksAtS || this.stove.boilsFromS(next.pan) !== undefined) continue;
       hasSaid = true;
       this.phone.record({ type: 'happened', facts: [...notYet] }, this.nowS);
@@ -283,11 +281,23 @@ class Going {
     return true;
   }
 
+  /** Who sees the bottom of the pot pours, and says so. */
+  private *topUp({ poured, round }: LiveView, plan: PotPlan): Steps<boolean> {
+    const { nowS } = this;
+    // A sauce that is ladled in stands low on purpose.
+    const isLow = this.pot.menu.pour.kind !== 'ladles' && (this.stove.liquidMl('main') ?? Infinity) < BARE_ML;
+    if (!poured || !isLow || nowS < this.asleepUntilS || nowS < this.toppedAtS + TICK_S) return false;
+    this.toppedAtS = nowS;
+    const at = { potId: 'main', round, id: `top up ${nowS}` };
+    yield* this.tap([besideFact(plan, at, { is: 'poured', liquid: 'water', ml: TOPS_UP_ML, isHot: true })]);
+    return true;
+  }
+
   private *step(): Steps<boolean> {
     const { view, plan, planId, state } = this.viewNow();
     const { next } = view;
     if (!next || this.nowS > EVENING_S || next.round > this.rounds) return false;
-    if (yield* this.rescue(view, plan)) return true;
+    if ((yield* this.rescue(view, plan)) || (yield* this.topUp(view, plan))) return true;
     const facts = this.frozen(withExtras(factsOf(next, plan, planId), state));
     if (next.kind === 'boil') {
       yield* this.boil(next, facts, notYetOf(next, plan, planId));

@@ -3,12 +3,13 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { liveLogSchema } from '@elixa/contract';
 import { rehearsedOf } from '../planEvening/rehearsed';
 import { MISHAPS } from './mishaps';
-import { rehearsalAt, rehearsing } from './rehearsing';
+import { seenOf, truthAt } from './byHand';
+import { makeRehearsing, rehearsalAt } from './rehearsing';
 import { beliefOff, watchTonight } from './watchTonight';
 
 const evening = suited(eveningFor(2), 'clearChicken');
 const rehearse = (...mishaps: Array<(typeof MISHAPS)[number]>) =>
-  [...rehearsing({ evening, seed: 5, mishaps })].flatMap((said) => said?.rehearsed ?? [])[0]!;
+  [...makeRehearsing()({ evening, seed: 5, mishaps })].flatMap((said) => said?.rehearsed ?? [])[0]!;
 
 describe('a rehearsal that is looked at again', () => {
   const gone = rehearse('forgotten', 'wind');
@@ -26,6 +27,32 @@ describe('a rehearsal that is looked at again', () => {
     expect(Math.max(...half.state.taps.map(({ atS }) => atS))).toBeLessThanOrEqual(gone.endsAtS / 2);
     expect(half.look!.atS).toBeLessThanOrEqual(gone.endsAtS / 2);
     expect(rehearsalAt(gone, 0).state.status).toBe('running');
+  });
+});
+
+describe('a rehearsal by hand', () => {
+  const gone = rehearse('wind');
+  const pot = rehearsedOf(evening);
+  const truth = (atS: number) => truthAt(pot, gone, rehearsalAt(gone, atS).state, atS);
+
+  it('has the same stove as one that goes by itself, where the same is tapped', () => {
+    for (const share of [0.05, 0.3, 0.8]) {
+      const atS = gone.endsAtS * share;
+      const before = gone.course.findLast((one) => one.atS <= atS)!;
+      const after = gone.course.find((one) => one.atS >= atS)!;
+      const { tempC } = truth(atS);
+      expect(tempC).toBeGreaterThan(Math.min(before.tempC, after.tempC) - 4);
+      expect(tempC).toBeLessThan(Math.max(before.tempC, after.tempC) + 4);
+    }
+    expect(truth(gone.endsAtS + 1).lifted.length).toBe(gone.score.lifted);
+    expect(truth(gone.endsAtS + 1).lifted.filter(({ isSafe }) => !isSafe)).toEqual([]);
+  });
+
+  it('shows what a cook sees', () => {
+    expect(seenOf(truth(20))).toMatch(/still/);
+    expect(seenOf({ boils: true, tempC: 96 })).toBe('It bubbles all over.');
+    expect(seenOf({ boils: false, tempC: 90 })).toMatch(/at the edge/);
+    expect(seenOf({ boils: false })).toMatch(/nothing in the pot/);
   });
 });
 

@@ -2,9 +2,10 @@ import type { Evening } from '@elixa/contract';
 import { foldLive, type LiveState } from '../live/foldLive';
 import type { Look } from '../live/lookAgain';
 import { resolveMenu } from '../evening/resolveMenu';
-import { rehearsedInSteps } from '../planEvening/rehearsed';
+import { rehearsedInSteps, type RehearsedPot } from '../planEvening/rehearsed';
 import { timesTable } from '../simmer/timesTable';
 import { silently, type Steps } from '../steps/steps';
+import { truthAt, type Truth } from './byHand';
 import type { Mishap } from './mishaps';
 import type { EveningToldAgain } from './rehearsed';
 import { rehearseInSteps } from './rehearseEvening';
@@ -17,21 +18,38 @@ export interface RehearsalQuestion {
   mishaps: readonly Mishap[];
 }
 
+/** What somebody who rehearses by hand sees at the stove. */
+export interface TruthQuestion extends RehearsalQuestion {
+  state: LiveState;
+  atS: number;
+}
+
 /** None where the evening cannot be planned. */
 export interface Rehearsed {
   kind: 'rehearsed';
   rehearsed?: EveningToldAgain;
+  truth?: Truth;
 }
 
-/** Rehearses an evening from beginning to end, a bit at a time. */
-export function* rehearsing({ evening, seed, mishaps }: RehearsalQuestion): Steps<void, Rehearsed> {
-  const { menu } = resolveMenu(evening);
-  if (!menu) {
-    yield { kind: 'rehearsed' };
-    return;
-  }
-  const pot = yield* silently(rehearsedInSteps(menu, timesTable));
-  yield { kind: 'rehearsed', rehearsed: yield* silently(rehearseInSteps(pot, seed, mishaps)) };
+/** Rehearses an evening from beginning to end, or looks at the stove of one that is tapped by hand; a bit at a time. */
+export function makeRehearsing(): (question: RehearsalQuestion | TruthQuestion) => Steps<void, Rehearsed> {
+  let last: { of: string; pot: RehearsedPot } | undefined;
+
+  return function* rehearsing(question) {
+    const { evening, seed, mishaps } = question;
+    const of = JSON.stringify(evening);
+    if (last?.of !== of) {
+      const { menu } = resolveMenu(evening);
+      if (!menu) {
+        yield { kind: 'rehearsed' };
+        return;
+      }
+      last = { of, pot: yield* silently(rehearsedInSteps(menu, timesTable)) };
+    }
+    const { pot } = last;
+    if ('state' in question) yield { kind: 'rehearsed', truth: truthAt(pot, question, question.state, question.atS) };
+    else yield { kind: 'rehearsed', rehearsed: yield* silently(rehearseInSteps(pot, seed, mishaps)) };
+  };
 }
 
 /**

@@ -6,7 +6,16 @@ import type { RehearsedPot } from '../planEvening/rehearsed';
 import { priorOf } from '../live/estimate';
 import { reckonedOf } from '../pot/food';
 import { simulate } from '../pot/simulate';
-import { kitchenOf, plus, NOTHING, type Kitchen, type PotCourse, type PotState, type TimedAct } from '../pot/state';
+import {
+  kitchenOf,
+  massOf,
+  plus,
+  NOTHING,
+  type Kitchen,
+  type PotCourse,
+  type PotState,
+  type TimedAct,
+} from '../pot/state';
 import { hadPerS } from '../simmer/lead';
 import { emptyPot } from '../simmer/rehearse';
 import type { Draws } from './draws';
@@ -195,6 +204,12 @@ export class TrueStove {
       isOver: (pot) => pot.boils,
     });
     return boils[0]?.fromS;
+  }
+
+  /** Liquid in a pot, in ml; none of one that is not on the stove. */
+  liquidMl(pan: Pan): number | undefined {
+    const one = this.pots.get(pan);
+    return one && massOf(one.state.liquid);
   }
 
   tempC(pan: Pan): number | undefined {

@@ -60,7 +60,7 @@ export function EveningShell() {
   const planned = usePlanned(stocked);
   const { wide, short } = useScreen();
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
-  const atStove = path.endsWith('/stove');
+  const atStove = path.endsWith('/stove') || path.endsWith('/rehearse');
   // There the pot is the page itself.
   const atBuild = path.endsWith('/build');
   const atBroth = path.endsWith('/broth') || path.endsWith('/prep') || path.endsWith('/shopping');

@@ -27,8 +27,8 @@ export function StageBar({ eveningId, stages, upright }: Props) {
   // On its side a phone has no height to give away, and very large letters or an open keyboard no room for seven names.
   const short = room.short && !upright;
   const iconsOnly = (room.narrow || room.tight) && !upright;
-  // How the pot is built belongs to what goes into it.
-  const page = path.endsWith('/build') ? '/pot' : path;
+  // How the pot is built belongs to what goes into it, and a rehearsal to the stove.
+  const page = path.endsWith('/build') ? '/pot' : path.endsWith('/rehearse') ? '/stove' : path;
   const at = stages.find((stage) => page.endsWith(`/${stage.id}`));
   return (
     <View

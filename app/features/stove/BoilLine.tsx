@@ -30,6 +30,6 @@ export interface BoilSaid {
 /** What is said of a boil; it changes by the minute and not by the second. */
 export const boilSaid = (boil: BoilAwaited): BoilSaid => ({
   words: `By the pot as it is, it ${boilWords(boil)}.`,
-  late: `It may boil ${lasting(boil.lateS)} late`,
+  late: boil.isOverdue ? 'Does it not boil yet?' : `It may boil ${lasting(boil.lateS)} late`,
   tries: boil.tries,
 });

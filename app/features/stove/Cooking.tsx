@@ -18,7 +18,7 @@ import {
 } from '@elixa/core';
 import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { nowMs } from '@/state/clock';
+import { nowMs as wallMs } from '@/state/clock';
 import { newId } from '@/state/newId';
 import { useCatalogue } from '@/ui/catalogue';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
@@ -51,10 +51,12 @@ interface Props {
   /** The pots as they were last looked at. */
   look?: Look;
   log: LiveLogAccess;
+  /** On a simulated stove: by its clock, without bell and voice where that is too fast, and without the clocks of guests. */
+  rehearsal?: { nowMs(): number; isQuiet: boolean };
 }
 
 /** The pot on the fire: what to do next, what is in it, and how it stands with the time. */
-export function Cooking({ evening, plan, view, moved, look, log }: Props) {
+export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Props) {
   const catalogue = useCatalogue();
   const { wide } = useScreen();
   const [asking, setAsking] = useState(false);
@@ -62,7 +64,8 @@ export function Cooking({ evening, plan, view, moved, look, log }: Props) {
   const [telling, setTelling] = useState(false);
   const running = log.state.status === 'running';
   const { record } = log;
-  useAlerts(view.next, running);
+  useAlerts(view.next, running && !rehearsal?.isQuiet);
+  const nowMs = rehearsal?.nowMs ?? wallMs;
   const rounds = plan.simmer.readyAtS.length;
   const isFinish =
     (view.next?.kind === 'add' && view.next.round > rounds) || view.inPot.some((one) => one.piece.round > rounds);
@@ -195,7 +198,7 @@ export function Cooking({ evening, plan, view, moved, look, log }: Props) {
             onSooner={() => sooner && log.adoptAgain(sooner.plan)}
           />
         )}
-        <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish} />
+        <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish && !rehearsal} />
         <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
         {standing}
         <LiveControls log={log} onSomethingElse={tell} />

@@ -3,6 +3,7 @@ import type { Evening, PotPlan } from '@elixa/contract';
 import { counterList, liveSteps, saucesOf } from '@elixa/core';
 import { useCatalogue } from '@/ui/catalogue';
 import { Flame } from '@/ui/icons';
+import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { EachPot } from '@/features/evening/EachPot';
 import { Refused, refusedOf } from '@/features/evening/Refused';
@@ -128,6 +129,9 @@ export function ReadyToLight({ evening, plan, onCounter, prepared, pending, onSt
         {start.isAsked ? (
           <Small role="status">It is lit as soon as the times of this pot are worked out, in a moment.</Small>
         ) : null}
+        <Link href={`/evening/${evening.id}/rehearse`} asChild>
+          <Button look="quiet" label="Rehearse it first, on a simulated stove" />
+        </Link>
         <View className="mx-auto w-full max-w-md">
           <PotFromAbove vessel={evening.vessel} build={build} {...saucesOf(plan)} />
         </View>

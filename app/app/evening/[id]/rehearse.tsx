@@ -1,0 +1,3 @@
+import { inKitchen } from '@/kitchenDoor';
+
+export default inKitchen(({ RehearsalScreen }) => RehearsalScreen);
