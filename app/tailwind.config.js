@@ -48,6 +48,10 @@ module.exports = {
         metre: ['min(2.125rem, 11vw)', '1.18'],
         large: ['min(3rem, 16vw)', '1.08'],
         huge: ['min(4.5rem, 22vw)', '1.05'],
+        // To be read across the kitchen, on whatever hangs on its wall.
+        wall: ['max(2.25rem, min(11vw, 11vh))', '1.12'],
+        wallFigure: ['max(4.5rem, min(30vw, 30vh))', '1.05'],
+        wallDetail: ['max(1.5rem, min(5vw, 5vh))', '1.3'],
       },
     },
   },

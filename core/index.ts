@@ -127,6 +127,7 @@ export { liveSteps, type LiveStep } from './live/liveSteps';
 export { planHashOf } from './live/planHash';
 export { programOfFacts, sightingsOf } from './live/programOfFacts';
 export { boilsNext, type Belief, estimate, type Estimate, priorOf } from './live/estimate';
+export { cueMoment, saidAloud, spokenCue, spokenRescue, type CueMoment } from './live/spoken';
 export { expected, restOf } from './live/restOf';
 export { potsNow } from './live/potsNow';
 export { planFrom, type PlannedAgain } from './live/planFrom';

@@ -117,11 +117,28 @@ test.describe('a pot on the fire', () => {
             .map((one) => one.getAttribute('aria-label') ?? one.textContent),
         );
     await expect.poll(small).toEqual([]);
-    const main = await page
-      .getByRole('button', { name: /in$|boils|Skimmed|Done/ })
-      .first()
-      .boundingBox();
-    expect(main!.height).toBeGreaterThanOrEqual(64);
-    expect(main!.y + main!.height).toBeLessThanOrEqual(844);
+    // What to do, its countdown and its button are in sight, on small phones and on their side.
+    for (const viewport of [SIZES.phone, { width: 320, height: 640 }, { width: 844, height: 390 }]) {
+      await page.setViewportSize(viewport);
+      const bar = await page.getByRole('navigation', { name: 'Stages of the evening' }).boundingBox();
+      const main = page.getByRole('button', { name: /^(They are in|It is in|It boils|Skimmed|Done)$/ });
+      for (const part of [heading, page.getByRole('timer'), main]) {
+        const box = await part.boundingBox();
+        expect(box!.y).toBeGreaterThanOrEqual(0);
+        expect(box!.y + box!.height).toBeLessThanOrEqual(bar!.y);
+      }
+      expect((await main.boundingBox())!.height).toBeGreaterThanOrEqual(64);
+    }
+    await page.getByRole('button', { name: 'Large, for the wall' }).click();
+    await page.setViewportSize(SIZES.wide);
+    const onWall = page.getByRole('dialog').getByRole('heading', { level: 2 });
+    expect(await onWall.evaluate((one) => Number.parseFloat(getComputedStyle(one).fontSize))).toBeGreaterThan(70);
+    await expectNothingSerious(page, 'everything', '[role=dialog]');
+    await page.getByRole('button', { name: 'Back to the page' }).click();
+    await page.setViewportSize(SIZES.phone);
+    const sheet = await openSheet(page, { button: 'Something else happened', title: 'Something else happened' });
+    await sheet.getByRole('button', { name: 'Lid, fire, spoon' }).waitFor();
+    await expectNothingSerious(page, 'everything', '[role=dialog]');
+    await expectInPlace(page, TIGHTEST);
   });
 });

@@ -36,6 +36,7 @@ const FIGURE_SIZE = {
   medium: 'text-3xl leading-9',
   large: 'text-large',
   huge: 'text-huge',
+  wall: 'text-wallFigure',
 } as const;
 
 interface FigureProps extends Props {

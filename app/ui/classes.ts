@@ -4,7 +4,7 @@ const merge = extendTailwindMerge({
   extend: {
     classGroups: {
       'min-h': [{ 'min-h': ['target', 'main'] }],
-      'font-size': [{ text: ['title', 'metre', 'large', 'huge'] }],
+      'font-size': [{ text: ['title', 'metre', 'large', 'huge', 'wall', 'wallFigure', 'wallDetail'] }],
     },
   },
 });

@@ -8,9 +8,9 @@ const rooms = (width: number, height: number, px: number) =>
 it.each([
   [1280, 800, 16, ['wide']],
   [390, 844, 16, []],
-  [844, 390, 16, ['short']],
-  [320, 640, 16, []],
-  [390, 400, 16, ['short', 'tight']],
+  [844, 390, 16, ['short', 'low']],
+  [320, 640, 16, ['low']],
+  [390, 400, 16, ['short', 'low', 'tight']],
 ])('a screen of %d by %d with letters of %d is %p', (width, height, px, expected) => {
   expect(rooms(width, height, px)).toEqual(expected);
 });

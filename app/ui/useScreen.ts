@@ -9,6 +9,9 @@ const NARROW_LETTERS = 300 / LETTER_PX;
 /** Below this height bars give way before content does. */
 const SHORT_LETTERS = 520 / LETTER_PX;
 
+/** Below this height an upright phone has the button before the amounts. */
+const LOW_LETTERS = 720 / LETTER_PX;
+
 /** The names of the stages beside their pictures take this width. */
 const BAR_LETTERS = 600 / LETTER_PX;
 
@@ -17,6 +20,8 @@ export interface ScreenRoom {
   narrow: boolean;
   /** As low as a phone on its side, or as any phone with very large letters. */
   short: boolean;
+  /** As low as a small phone upright. */
+  low: boolean;
   /** Too low for two lines of a bar and too narrow for one. */
   tight: boolean;
 }
@@ -32,6 +37,7 @@ export function roomFor(width: number, height: number, px: number): ScreenRoom {
     wide: width / letter >= WIDE_LETTERS,
     narrow: width / letter < NARROW_LETTERS,
     short: height / letter < SHORT_LETTERS,
+    low: height / letter < LOW_LETTERS,
     tight: height / letter < SHORT_LETTERS && width / letter < BAR_LETTERS,
   };
 }

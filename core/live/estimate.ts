@@ -73,8 +73,9 @@ const RULER_SD_MM = 2;
 const GATE = 2;
 /** A step of a logarithm that is small beside its doubt, and large beside what a simulation rounds. */
 const STEP = 0.04;
-/** One in ten is further from the mean to one side than so many standard deviations. */
+/** One in ten, and one in forty, is further from the mean to one side than so many standard deviations. */
 const ONE_IN_TEN = 1.2816;
+const ONE_IN_FORTY = 1.96;
 /** The slowest heating that is still heating, in K/s: a pot that hangs below the boil. */
 const SLOWEST_K_PER_S = 0.004;
 /** Heating is read over so many seconds. */
@@ -241,13 +242,13 @@ function cooler(now: Held, believed: readonly number[], offAt: (x: readonly numb
 
 /**
  * The figures of a kitchen whose fire is as weak as one in ten, the others as they then most probably are; and that loses as
- * much, by its wall and as steam, as one in ten: no boil under a lid tells whether the pot holds it without.
+ * much, by its wall and as steam, as one in forty: no boil under a lid tells whether the pot holds it without.
  */
 const coolEnd = (x: readonly number[], covariance: Covariance): number[] => {
   const useful = FIGURES.indexOf('useful');
   const sd = FIGURES.map((_, at) => Math.sqrt(covariance[at]![at]!));
   return x.map((each, at) => {
-    const loses = FIGURES[at] === 'loss' || FIGURES[at] === 'steam' ? ONE_IN_TEN * sd[at]! : 0;
+    const loses = FIGURES[at] === 'loss' || FIGURES[at] === 'steam' ? ONE_IN_FORTY * sd[at]! : 0;
     return each + loses - (sd[useful]! > 0 ? (ONE_IN_TEN * covariance[at]![useful]!) / sd[useful]! : 0);
   });
 };

@@ -50,7 +50,7 @@ export const SHEETS = [
 /** Opens a sheet on its stage. */
 export async function openSheet(
   page: Page,
-  sheet: Pick<(typeof SHEETS)[number], 'button' | 'title'>,
+  sheet: { button: string | RegExp; title: string | RegExp },
 ): Promise<Locator> {
   await page.getByRole('button', { name: sheet.button }).click();
   const dialog = page.getByRole('dialog', { name: sheet.title });

@@ -24,9 +24,9 @@ const nameOf = (catalogue: Catalogue, { ingredientId, cut, kind }: Action): stri
   ingredientId ? shortName(catalogue.byId(ingredientId), cut ?? '') : kind === 'pour' ? 'pour' : 'ladle out';
 
 /** Amounts of what goes in together, each with its name; or the one amount and the sign to look for. */
-export function StepDetail({ step, large }: { step: LiveStep; large?: boolean }) {
+export function StepDetail({ step, large }: { step: LiveStep; large?: boolean | 'wall' }) {
   const catalogue = useCatalogue();
-  const size = large ? 'text-lg leading-7' : '';
+  const size = large === 'wall' ? 'text-wallDetail' : large ? 'text-lg leading-7' : '';
   const measured = step.actions.filter((action) => action.shownText);
   const fire = fireWords(step.actions[0] ?? {});
   const sign = (measured[0] ?? step.actions[0])?.lookFor;

@@ -16,7 +16,7 @@ import {
   type Look,
   type Moved,
 } from '@elixa/core';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { nowMs as wallMs } from '@/state/clock';
 import { newId } from '@/state/newId';
@@ -40,6 +40,7 @@ import { RescueAction } from './RescueAction';
 import { SwishTimers } from './SwishTimers';
 import { ToldList } from './ToldList';
 import { useAlerts } from './useAlerts';
+import { WallMode } from './WallMode';
 import type { LiveLogAccess } from '@/features/live/useLiveLog';
 
 interface Props {
@@ -62,9 +63,10 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
   const [asking, setAsking] = useState(false);
   const [tasting, setTasting] = useState(false);
   const [telling, setTelling] = useState(false);
+  const [onWall, setOnWall] = useState(false);
   const running = log.state.status === 'running';
   const { record } = log;
-  useAlerts(view.next, running && !rehearsal?.isQuiet);
+  useAlerts(view, running && !rehearsal?.isQuiet);
   const nowMs = rehearsal?.nowMs ?? wallMs;
   const rounds = plan.simmer.readyAtS.length;
   const isFinish =
@@ -91,6 +93,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
   const change = useSame(view.change);
   const after = useSame(comingRows(view.coming));
   const tell = useCallback(() => setTelling(true), []);
+  const hang = useCallback(() => setOnWall(true), []);
 
   const planId = log.state.started?.planId ?? '';
   const done = (checkedThrough?: boolean) => {
@@ -143,6 +146,25 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
       {...saucesOf(plan)}
     />
   );
+  const action = (beside?: ReactNode) =>
+    view.rescue ? (
+      <RescueAction rescue={view.rescue} beside={beside} onOut={() => rescue(true)} onLeave={() => rescue(false)} />
+    ) : (
+      <NextAction
+        view={view}
+        paused={!running}
+        beside={beside}
+        onDone={() => (view.gate ? setAsking(true) : done())}
+        onNotYet={() => {
+          if (view.next) log.record({ type: 'happened', facts: notYetOf(view.next, plan, planId) });
+        }}
+        onFinish={() => log.record({ type: 'finished' })}
+        boil={boil}
+        sooner={soonerAt && `It boils already: go on now, ready at ${soonerAt}`}
+        onSooner={() => sooner && log.adoptAgain(sooner.plan)}
+      />
+    );
+
   const standing = view.next ? (
     <Body className="text-soft">
       {where} ready at <Body className="font-bold">{readyAt}</Body> · step {view.doneSteps + 1} of {view.totalSteps}
@@ -176,32 +198,11 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
             />
           </View>
         ) : null}
-        {view.rescue ? (
-          <RescueAction
-            rescue={view.rescue}
-            beside={wide ? undefined : pot}
-            onOut={() => rescue(true)}
-            onLeave={() => rescue(false)}
-          />
-        ) : (
-          <NextAction
-            view={view}
-            paused={!running}
-            beside={wide || view.next?.kind === 'swish' ? undefined : pot}
-            onDone={() => (view.gate ? setAsking(true) : done())}
-            onNotYet={() => {
-              if (view.next) log.record({ type: 'happened', facts: notYetOf(view.next, plan, planId) });
-            }}
-            onFinish={() => log.record({ type: 'finished' })}
-            boil={boil}
-            sooner={soonerAt && `It boils already: go on now, ready at ${soonerAt}`}
-            onSooner={() => sooner && log.adoptAgain(sooner.plan)}
-          />
-        )}
+        {onWall ? null : action(wide || view.next?.kind === 'swish' ? undefined : pot)}
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish && !rehearsal} />
         <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
         {standing}
-        <LiveControls log={log} onSomethingElse={tell} />
+        <LiveControls log={log} onSomethingElse={tell} onWall={hang} />
         {wide ? null : <InPotList inPot={view.inPot} />}
         <ComingList coming={after} />
         {wide ? null : <ToldList told={told} onUndo={undo} />}
@@ -213,6 +214,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
           <ToldList told={told} onUndo={undo} />
         </View>
       ) : null}
+      {onWall ? <WallMode onClose={() => setOnWall(false)}>{action()}</WallMode> : null}
       {telling ? (
         <SomethingElse
           evening={evening}

@@ -13,10 +13,11 @@ const INK = 'rgb(var(--ink))';
 interface Props {
   log: LiveLogAccess;
   onSomethingElse(): void;
+  onWall(): void;
 }
 
 /** Pause, take back the last tap, bell and voice. */
-export const LiveControls = memo(function LiveControls({ log, onSomethingElse }: Props) {
+export const LiveControls = memo(function LiveControls({ log, onSomethingElse, onWall }: Props) {
   const dispatch = useAppDispatch();
   const { voice, bell } = useAppSelector((state) => state.settings);
   const paused = log.state.status === 'paused';
@@ -59,7 +60,10 @@ export const LiveControls = memo(function LiveControls({ log, onSomethingElse }:
         icon={<Plus size={20} color={INK} />}
         onPress={onSomethingElse}
       />
-      <Button look="quiet" label="Stop it, or finish early" onPress={() => setMore(true)} />
+      <View className="flex-row flex-wrap justify-center gap-x-2">
+        <Button look="quiet" label="Large, for the wall" onPress={onWall} />
+        <Button look="quiet" label="Stop it, or finish early" onPress={() => setMore(true)} />
+      </View>
       <Sheet title="Stop it, or finish early" open={more} onClose={() => setMore(false)}>
         <Body>
           Stopped, the evening is planned again: put it off under who eats, or light it again when you are ready.

@@ -1,5 +1,5 @@
 import type { LiveView, NextStep } from '@elixa/core';
-import type { ReactNode } from 'react';
+import { useContext, type ReactNode } from 'react';
 import { Check } from '@/ui/icons';
 import { Text, View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -7,7 +7,7 @@ import { StepDetail } from '@/features/simmer/StepDetail';
 import { GOES_ON_ID } from '@/ui/focusKept';
 import { countdown } from '@/ui/time';
 import { useGuard } from '@/state/useGuard';
-import { BigAction, type CountdownShown } from './BigAction';
+import { BigAction, OnWall, useBigButton, type CountdownShown } from './BigAction';
 import { BoilLine, type BoilSaid } from './BoilLine';
 
 interface Props {
@@ -57,6 +57,8 @@ const SOON_S = 1;
 /** The next thing to do, in words that can be read from a metre away, its countdown, and one big button. */
 export function NextAction({ view, paused, onDone, onNotYet, onFinish, boil, sooner, onSooner, beside }: Props) {
   const next = view.next;
+  const big = useBigButton();
+  const onWall = useContext(OnWall);
   // What is struck twice does not do the next thing too; a plan that is made anew counts its steps anew, and means the same.
   const meaning = next ? next.actions.map(({ id }) => id).join(' ') : 'end';
   const finish = useGuard(meaning, onFinish);
@@ -67,13 +69,7 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, boil, soo
         <Text role="heading" aria-level={2} className="font-display text-metre font-semibold text-ink">
           All done. Enjoy it.
         </Text>
-        <Button
-          look="main"
-          className="min-h-[80px]"
-          wordsClassName="text-2xl"
-          label="Finish the evening"
-          onPress={finish}
-        />
+        <Button look="main" {...big} label="Finish the evening" onPress={finish} />
       </View>
     );
   }
@@ -92,15 +88,14 @@ export function NextAction({ view, paused, onDone, onNotYet, onFinish, boil, soo
     <BigAction
       eyebrow={now ? 'Now' : next.kind === 'boil' ? 'Wait for' : 'Next'}
       title={next.title}
-      detail={<StepDetail step={next} large />}
+      detail={<StepDetail step={next} large={onWall ? 'wall' : true} />}
       countdown={isEating ? undefined : shown}
       beside={beside}
       button={
         <Button
           nativeID={GOES_ON_ID}
           look={now && !view.gate ? 'ember' : 'main'}
-          className="min-h-[80px]"
-          wordsClassName="text-2xl"
+          {...big}
           label={view.gate && now ? `${label}?` : label}
           disabled={paused}
           icon={<Check size={28} color={now && !view.gate ? 'rgb(var(--on-ember))' : 'rgb(var(--on-iron))'} />}

@@ -6,7 +6,7 @@ import { Body } from '@/ui/Text';
 import { GOES_ON_ID } from '@/ui/focusKept';
 import { countdown } from '@/ui/time';
 import { useGuard } from '@/state/useGuard';
-import { BigAction } from './BigAction';
+import { BigAction, useBigButton } from './BigAction';
 
 interface Props {
   rescue: Rescue;
@@ -18,6 +18,7 @@ interface Props {
 /** Something has to come out before it is past its best: that goes before what is next. */
 export function RescueAction({ rescue, beside, onOut, onLeave }: Props) {
   const { pieceIds, names, overInS } = rescue;
+  const big = useBigButton();
   const meaning = `rescue ${pieceIds.join(' ')}`;
   const out = useGuard(meaning, onOut);
   const leave = useGuard(meaning, onLeave);
@@ -45,8 +46,7 @@ export function RescueAction({ rescue, beside, onOut, onLeave }: Props) {
         <Button
           nativeID={GOES_ON_ID}
           look="ember"
-          className="min-h-[80px]"
-          wordsClassName="text-2xl"
+          {...big}
           label={pieceIds.length > 1 ? 'They are out' : 'It is out'}
           icon={<Check size={28} color="rgb(var(--on-ember))" />}
           onPress={out}

@@ -1,23 +1,43 @@
-import type { NextStep } from '@elixa/core';
+import { cueMoment, spokenCue, spokenRescue, type LiveView } from '@elixa/core';
 import { notificationAsync, NotificationFeedbackType } from 'expo-haptics';
 import * as Speech from 'expo-speech';
 import { useEffect, useRef } from 'react';
 import { ring } from '@/features/timers/bell';
 import { useAppSelector } from '@/state';
+import { useCatalogue } from '@/ui/catalogue';
 
-/** Rings, shakes and speaks once when a step falls due. */
-export function useAlerts(next: NextStep | undefined, running: boolean): void {
+/** What is to be told to the ear now, and by what it is known that it was. */
+interface Cue {
+  id: string;
+  says: string;
+  /** The hands are needed, or something is due: that rings. */
+  rings: boolean;
+}
+
+function cueOf(catalogue: ReturnType<typeof useCatalogue>, { next, rescue }: LiveView): Cue | undefined {
+  if (rescue) return { id: rescue.pieceIds.join(' '), says: spokenRescue(rescue), rings: true };
+  const moment = next && cueMoment(next);
+  if (!moment) return undefined;
+  // A plan that is made anew counts its steps anew, and asks for the same.
+  const id = `${next.actions.map((one) => one.id).join(' ')} ${moment}`;
+  return { id, says: spokenCue(catalogue, next, moment), rings: moment !== 'soon' };
+}
+
+/** Speaks before a step is due, rings and shakes when it is, and once more where nobody answered; each thing once. */
+export function useAlerts(view: LiveView, running: boolean): void {
+  const catalogue = useCatalogue();
   const { voice, bell } = useAppSelector((state) => state.settings);
-  const told = useRef<number | undefined>(undefined);
-  const due = running && next !== undefined && next.dueInS <= 0 ? next.step : undefined;
-  const title = next?.title;
+  const told = useRef<ReadonlySet<string>>(new Set());
+  const cue = running ? cueOf(catalogue, view) : undefined;
+  const { id, says = '', rings = false } = cue ?? {};
   useEffect(() => {
-    if (due === undefined || told.current === due) return;
-    told.current = due;
+    if (id === undefined || told.current.has(id)) return;
+    told.current = new Set([...told.current, id]);
+    if (voice) Speech.speak(says, { language: 'en' });
+    if (!rings) return;
     if (bell) ring();
-    if (voice && title) Speech.speak(title, { language: 'en' });
     notificationAsync(NotificationFeedbackType.Success).catch((error: unknown) =>
       console.warn('This device does not vibrate', error),
     );
-  }, [due, title, bell, voice]);
+  }, [id, says, rings, bell, voice]);
 }
