@@ -25,3 +25,14 @@ export const row = (
 
 export const medianOf = (values: readonly number[]) =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+
+/** Median time of so many runs, in ms. */
+export function timed(go: () => void, runs: number): number {
+  return medianOf(
+    Array.from({ length: runs }, () => {
+      const from = performance.now();
+      go();
+      return performance.now() - from;
+    }),
+  );
+}

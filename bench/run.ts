@@ -5,11 +5,13 @@ import { timeToPlan } from './plan';
 import { timeToPrepare } from './prep';
 import type { Row } from './row';
 import { timeToSimmer } from './simmer';
+import { timeToWatch } from './stove';
 import { buildEmpty, scriptBytes } from './web';
 
 const PARTS: Record<string, () => Row[] | Promise<Row[]>> = {
   plan: timeToPlan,
   simmer: timeToSimmer,
+  stove: timeToWatch,
   lay: timeToLay,
   prepare: timeToPrepare,
   bytes: async () => {

@@ -22,7 +22,7 @@ import { KEPT_C } from '@elixa/core/heat/givens';
 import { knownOf } from '@elixa/core/pot/food';
 import { NOTHING } from '@elixa/core/pot/state';
 import { practice } from './household';
-import { medianOf, ms, row, type Row } from './row';
+import { ms, row, timed, type Row } from './row';
 
 /** A general package for ordinary differential equations: Gragg, Bulirsch and Stoer by Hairer and Wanner. It has no types. */
 interface Odex {
@@ -153,16 +153,6 @@ const toldBy = ({ samples }: ReturnType<typeof ours>): Told =>
   });
 const apartK = (a: Told, b: Told) =>
   Math.max(...a.flatMap((row, i) => row.map((value, j) => Math.abs(value - b[i]![j]!))));
-
-function timed(go: () => void, runs: number): number {
-  return medianOf(
-    Array.from({ length: runs }, () => {
-      const from = performance.now();
-      go();
-      return performance.now() - from;
-    }),
-  );
-}
 
 /** An evening with so many kinds of food in its pot. */
 function eveningWith(kinds: number): Evening {

@@ -39,12 +39,15 @@ async function simmering(page: Page, base: string): Promise<void> {
   await page.getByText('cooked through from here').waitFor();
 }
 
-async function weighing(page: Page, base: string): Promise<void> {
-  await screen('broth')(page, base);
-  await page.getByRole('button', { name: 'Weigh as you go' }).click();
-  await page.getByRole('button', { name: 'Pour 5 g', exact: true }).click();
-  await page.getByRole('button', { name: 'Pour 5 g', exact: true }).click();
-  await page.waitForTimeout(2500);
+/** A rehearsal by itself, stopped with food in the pot. */
+async function rehearsing(page: Page, base: string): Promise<void> {
+  await screen('stove')(page, base);
+  await page.getByText('Rehearse it first, on a simulated stove').click();
+  await page.getByRole('checkbox', { name: /A weak burner/ }).click();
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  for (const next of ['30', '60']) await page.getByRole('button', { name: `${next} times is next` }).click();
+  await page.getByText('In the pot').waitFor();
+  await page.getByRole('button', { name: 'Stop the clock' }).click();
 }
 
 /** Two hours before people sit down, with the first things done. */
@@ -83,13 +86,13 @@ const SHOTS: Shot[] = [
   { name: 'choose-phone', size: 'phone', show: screen('choose') },
   { name: 'who-phone', size: 'phone', show: screen('who') },
   { name: 'broth-phone', size: 'phone', show: screen('broth') },
-  { name: 'weigh-phone', size: 'phone', show: weighing },
   { name: 'prep-phone', size: 'phone', show: preparing },
   { name: 'shopping-phone', size: 'phone', show: screen('shopping') },
   { name: 'build-phone', size: 'phone', show: building },
   { name: 'compose-phone', size: 'phone', show: composing },
   { name: 'simmer-phone', size: 'phone', show: simmering },
   { name: 'stove-phone', size: 'phone', atStove: true, show: startCooking },
+  { name: 'rehearse-phone', size: 'phone', show: rehearsing },
   { name: 'after-phone', size: 'phone', show: screen('after') },
   { name: 'evenings-wide', size: 'wide', show: atHome },
   { name: 'broth-wide', size: 'wide', show: screen('broth') },

@@ -10,8 +10,12 @@ const TOLD_S = 30;
 /** What is said in a whole sentence while it is still to be done. */
 const SHORT: Partial<Record<Change['kind'], string>> = { boil: 'The boil', serve: 'The round' };
 
-/** What the last tap changed, in a sentence. */
-export function changeWords(change: Change, readyAt: string): string {
+/** What is off by less than this and moves nothing is not worth a word, in s. */
+const SMALL_S = 60;
+
+/** What the last tap changed, in a sentence; nothing where that is small. */
+export function changeWords(change: Change, readyAt: string): string | undefined {
+  if (Math.abs(change.movesReadyS) < TOLD_S && Math.abs(change.lateS) < SMALL_S) return undefined;
   const what = SHORT[change.kind] ?? change.title;
   const when = `${lasting(change.lateS)} ${change.lateS > 0 ? 'late' : 'early'}`;
   const tapped = Math.abs(change.lateS) >= TOLD_S ? `${what}: ${when}.` : `${what}.`;

@@ -94,9 +94,10 @@ describe('what a tap changed', () => {
   it('is told in a sentence', () => {
     const late = { title: 'It boils: lid off, down to a simmer', kind: 'boil' as const, lateS: 140, movesReadyS: 140 };
     expect(changeWords(late, '19:32')).toBe('The boil: 2 min late. Ready 2 min later, at 19:32.');
-    expect(changeWords({ title: 'Daikon in', kind: 'add', lateS: 45, movesReadyS: 0 }, '19:30')).toBe(
-      'Daikon in: 45 s late. Nothing else moves.',
+    expect(changeWords({ title: 'Daikon in', kind: 'add', lateS: 95, movesReadyS: 0 }, '19:30')).toBe(
+      'Daikon in: 2 min late. Nothing else moves.',
     );
+    expect(changeWords({ title: 'Daikon in', kind: 'add', lateS: 45, movesReadyS: 0 }, '19:30')).toBeUndefined();
     expect(changeWords({ title: 'Daikon in', kind: 'add', lateS: -50, movesReadyS: -50 }, '19:29')).toMatch(
       /early\. Ready 50 s earlier/,
     );
