@@ -165,6 +165,27 @@ describe('a second packet of raw chicken', () => {
   });
 });
 
+describe('a thermometer in the thickest piece', () => {
+  const early = (tempC: number, pieceId = idOf('chickenThigh')) => {
+    const atS = serve.atS - 240;
+    // All is in at once, and served four minutes too early.
+    const state = cooked(atS, [[atS, { is: 'saw', saw: { is: 'probe', tempC, pieceId } }]]);
+    return liveView(
+      plan,
+      steps.filter(({ kind, round }) => kind === 'serve' && round === 1).concat(adds),
+      state,
+      atS * 1000,
+    ).gate;
+  };
+
+  it('opens the gate from the heat on that is advised, and only of what it was in', () => {
+    expect(early(60)?.names).toContain('chicken');
+    expect(early(73)?.names).toContain('chicken');
+    expect(early(75)?.names ?? []).not.toContain('chicken');
+    expect(early(90, idOf('daikon'))?.names).toContain('chicken');
+  });
+});
+
 describe('what goes in beside the plan and harms a guest', () => {
   const [first] = menu.evening.diners;
   const state = cooked(secondS, [[secondS, { is: 'added', ingredientId: 'prawn', cut: 'whole', massG: 100 }]]);

@@ -4,6 +4,7 @@ import { shortName } from '../catalogue/shortName';
 import { asPiece, extrasIn, outOfPots } from './beside';
 import { doneAtS, doneLines, type DoneLine } from './doneLines';
 import { potClockS, type LiveState } from './foldLive';
+import { reckonedOf } from '../pot/food';
 import type { LiveStep } from './liveSteps';
 import type { Look, PieceForecast } from './lookAgain';
 import { cookingSinceS, expected } from './restOf';
@@ -200,9 +201,31 @@ function rescueOf(inPot: readonly InPot[], round: number, endsInS: number, { not
   };
 }
 
-function gateFor(next: LiveStep | undefined, inPot: readonly InPot[]): SafetyGate | undefined {
+/** Pieces of which somebody measured the thickest, and found it as hot in the middle as is advised. */
+function provedIn(catalogue: Catalogue, inPot: readonly InPot[], { taps }: LiveState): ReadonlySet<string> {
+  const hottest = new Map<string, number>();
+  for (const { saw } of taps.flatMap(({ facts }) => facts)) {
+    if (saw?.is !== 'probe' || saw.pieceId === undefined) continue;
+    hottest.set(saw.pieceId, Math.max(saw.tempC, hottest.get(saw.pieceId) ?? -Infinity));
+  }
+  const proved = inPot.filter(({ piece }) => {
+    const { way: _way, ...food } = piece;
+    const { safe } = reckonedOf(catalogue, food).wanted;
+    const tempC = hottest.get(piece.id);
+    return tempC !== undefined && safe && 'centreC' in safe && tempC >= safe.centreC;
+  });
+  return new Set(proved.map(({ piece }) => piece.id));
+}
+
+function gateFor(
+  next: LiveStep | undefined,
+  inPot: readonly InPot[],
+  proved: ReadonlySet<string>,
+): SafetyGate | undefined {
   if (!next || !endsRound(next)) return undefined;
-  const raw = inPot.filter((one) => one.piece.round === next.round && one.piece.safeS > 0 && one.state === 'cooking');
+  const raw = inPot.filter(
+    ({ piece, state }) => piece.round === next.round && piece.safeS > 0 && state === 'cooking' && !proved.has(piece.id),
+  );
   if (raw.length === 0) return undefined;
   const signs = raw.map((one) => `${one.name}: ${one.piece.sign}`);
   return {
@@ -282,7 +305,7 @@ export function liveView(
   const hasDone = (test: (step: LiveStep) => boolean) =>
     steps.some((step) => step.pan === 'main' && isDone(step, done) && test(step));
   const round = told?.round ?? steps.at(-1)?.round ?? 1;
-  const gate = gateFor(told, inPot);
+  const gate = gateFor(told, inPot, provedIn(catalogue, inPot, state));
   // By the pot as it is what is lifted out waits for its gate, and no earlier time is told.
   const waitsS = look && gate ? gate.waitS : -Infinity;
   const next = told && { ...told, dueInS: Math.max(told.dueInS, waitsS) };

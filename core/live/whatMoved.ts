@@ -1,4 +1,4 @@
-import type { Action, ActionKind, PotPlan } from '@elixa/contract';
+import type { Act, Action, ActionKind, PotPlan } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
@@ -34,6 +34,8 @@ export interface Moved {
 /** What was done longer ago than this was told then, in s. */
 const RECENT_S = 120;
 const ADDS: readonly ActionKind[] = ['add', 'fry'];
+/** What is done beside a plan and moves what comes after; what is lifted out holds up nothing. */
+const MOVES: ReadonlyArray<Act['is']> = ['added', 'putBack', 'poured', 'ladled', 'lid', 'heat', 'seasoned'];
 
 interface Line extends Action {
   lateS: number;
@@ -82,7 +84,7 @@ function lastInto({ simmer }: PotPlan, round: number, names: Names) {
 
 /**
  * What moved when the plan that is cooked by took the place of another, made from its causes.
- * @returns none where nothing was planned again, or something was done since
+ * @returns none where nothing was planned again, something was done since, or it is too small to be told
  */
 export function whatMoved(catalogue: Catalogue, { started, taps }: LiveState): Moved | undefined {
   const before = started?.earlier.at(-1);
@@ -100,7 +102,9 @@ export function whatMoved(catalogue: Catalogue, { started, taps }: LiveState): M
   const fresh = new Set(taps.flatMap(({ eventId, atS }) => (knewBefore.has(eventId) ? [] : [atS])));
   const speaker = speakerOf(catalogue, { taps, started });
   const last = taps.findLast(({ eventId }) => !knewBefore.has(eventId));
-  const beside = (last?.facts ?? []).filter(({ answers }) => !answers).map((fact) => factWords(speaker, fact));
+  const beside = (last?.facts ?? [])
+    .filter(({ answers, act }) => !answers && act && MOVES.includes(act.is))
+    .map((fact) => factWords(speaker, fact));
   const lines = doneIn(before.plan, taps).filter(
     ({ tappedS }) => fresh.has(tappedS) && tappedS > started.sinceS - RECENT_S,
   );
@@ -120,7 +124,7 @@ export function whatMoved(catalogue: Catalogue, { started, taps }: LiveState): M
   const past = started.plan.simmer.pieces.filter(
     (one) => one.round === round && one.overAtS !== undefined && one.overAtS < one.outAtS - WORTH_MOVING_S,
   );
-  return {
+  const moved: Moved = {
     cause: beside.length > 0 ? { is: 'beside', words: beside.join(', ') } : causeOf(lines, movesReadyS, names),
     readyAtS,
     movesReadyS,
@@ -129,6 +133,8 @@ export function whatMoved(catalogue: Catalogue, { started, taps }: LiveState): M
       : {}),
     past: [...new Set(past.map((one) => shortName(catalogue.byId(one.ingredientId), one.cut)))],
   };
+  const isSmall = Math.abs(movesReadyS) < WORTH_MOVING_S && !moved.last && moved.past.length === 0;
+  return moved.cause.is === 'pot' && isSmall ? undefined : moved;
 }
 
 const when = (lateS: number): string => `${spanText(Math.abs(lateS))} ${lateS > 0 ? 'late' : 'early'}`;

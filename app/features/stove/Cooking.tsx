@@ -121,18 +121,21 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
   const awaited = line && running ? boilAwaited(log.state, look, line, view.clockS) : undefined;
   const boil = useSame(awaited && boilSaid(awaited));
   const sooner = view.next?.kind === 'add' && view.next.dueInS > 0 ? look?.sooner : undefined;
-  const soonerAt = sooner && clockOf(sooner.plan.simmer.readyAtS[view.round - 1] ?? 0);
+  const soonerS = sooner?.plan.simmer.readyAtS[view.round - 1];
+  const soonerAt = soonerS === undefined ? undefined : clockOf(soonerS);
+  // What was told changes with a tap and not with the clock.
+  const said = useMemo(() => {
+    const { pieceName } = speakerOf(catalogue, log.state);
+    return {
+      lines: toldLines(catalogue, log.state),
+      harm: harmBeside(catalogue, log.state).map((one) => `${one.name} ${one.why}: ${one.foodName} went in.`),
+      out: [...outOfPots(log.state)].map((id) => ({ id, name: pieceName(id) })),
+    };
+  }, [catalogue, log.state]);
   const told = useSame(
-    toldLines(catalogue, log.state)
-      // Who takes back the lighting takes back the evening: that is asked elsewhere.
-      .map(({ eventId, text, atS }, index) => ({ eventId, text, at: clockOf(atS), isKept: index === 0 }))
-      .reverse(),
+    // Who takes back the lighting takes back the evening: that is asked elsewhere.
+    said.lines.map(({ eventId, text, atS }, at) => ({ eventId, text, at: clockOf(atS), isKept: at === 0 })).reverse(),
   );
-  const harm = useSame(
-    harmBeside(catalogue, log.state).map(({ name, why, foodName }) => `${name} ${why}: ${foodName} went in.`),
-  );
-  const { pieceName } = speakerOf(catalogue, log.state);
-  const out = [...outOfPots(log.state)].map((id) => ({ id, name: pieceName(id) }));
   const undo = useCallback((eventId: string) => record({ type: 'undone', target: eventId }), [record]);
 
   const pot = (
@@ -174,7 +177,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
   return (
     <View className={wide ? 'flex-row gap-12' : 'gap-5'}>
       <View className={wide ? 'flex-1 gap-5' : 'gap-4'}>
-        <OpenAllergens cautions={plan.cautions} beside={harm} />
+        <OpenAllergens cautions={plan.cautions} beside={said.harm} />
         {log.state.status === 'paused' ? (
           <View role="status" className="rounded-2xl bg-well p-4">
             <Heading level={3}>Paused</Heading>
@@ -221,7 +224,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
           plan={plan}
           view={view}
           log={log}
-          out={out}
+          out={said.out}
           onMend={() => {
             setTelling(false);
             setTasting(true);

@@ -59,8 +59,8 @@ export function Measured({ evening, things, onTell, onMend }: Props) {
           />
         </View>
         <Small>
-          In the middle of the thickest piece, not touching bone or pot. It helps to know the fire; it opens no gate by
-          itself.
+          In the middle of the thickest piece of it, touching neither bone nor pot: as hot there as is advised, it need
+          not wait for the clock.
         </Small>
       </View>
       <View className="gap-2">
