@@ -234,6 +234,8 @@ describe('what would be past its best before its round', () => {
     const view = viewOf(told, overS - 10, found);
     expect(view.rescue!.pieceIds).toContain(idOf('mizuna'));
     expect(view.rescue!.overInS).toBeCloseTo(10, 0);
+    // Long after, or by a clock that is a day ahead, nobody is asked.
+    for (const lateS of [1200, 86_400]) expect(viewOf(told, overS + lateS, found).rescue).toBeUndefined();
     const kept = view.rescue!.pieceIds.map((pieceId, index) => ({
       eventId: `kept ${index}`,
       facts: [besideFact(plan, { potId: 'main', round: 1, id: 'k' }, { is: 'saw', saw: { is: 'notYet', pieceId } })],

@@ -172,6 +172,8 @@ function contents(
 /** So long before it is past its best a thing is asked out, in s, where its round is further off than that. */
 const RESCUED_S = 20;
 const FURTHER_S = 45;
+/** What has been past it for so long is no longer asked out, in s: it is as it is, or this phone's clock is wrong. */
+const GIVEN_UP_S = 15 * 60;
 
 /** What is done and would be past its best before its round is lifted out; what was left in on purpose is asked for no more. */
 function rescueOf(inPot: readonly InPot[], round: number, endsInS: number, { notYet }: LiveState): Rescue | undefined {
@@ -185,6 +187,7 @@ function rescueOf(inPot: readonly InPot[], round: number, endsInS: number, { not
       one.state !== 'cooking' &&
       one.piece.round === round &&
       one.overInS <= RESCUED_S &&
+      one.overInS > -GIVEN_UP_S &&
       endsInS > Math.max(0, one.overInS) + FURTHER_S &&
       !leftIn.has(one.piece.id),
   );
