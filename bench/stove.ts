@@ -70,13 +70,13 @@ export function timeToWatch(): Row[] {
   const nowS = boiled.boilS + 5;
   const pots = potsNow(state, pot, nowS);
   const done = doneAtS(doneLines(state));
-  const again = timed(() => void planFrom({ pot, pots, told: state.started!.plan, done, nowS }), 5);
+  const again = timed(() => void planFrom({ pot, pots, told: state.started!.plan, done, nowS, soonest: true }), 5);
   const rehearsed = timed(() => void rehearseEvening(pot, 1, ['weakBurner']), 3);
   const hours = rehearseEvening(pot, 1, ['weakBurner']).endsAtS / 3600;
   const of = `simulating ${MINUTES} min of it`;
   return [
     row('estimating the pot after 90 min (12 at most)', estimated, of, once, ms),
-    row('planning again after a late boil (25 at most)', again, of, once, ms),
+    row('planning again, all that is left (25 at most)', again, of, once, ms),
     row('rehearsing an hour', rehearsed / hours, of, once, ms),
   ];
 }

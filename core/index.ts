@@ -49,7 +49,7 @@ export type { Ingredient } from './catalogue/ingredient';
 export { INGREDIENTS, ingredientById, hasIngredient } from './catalogue/ingredients';
 export { KIN_WORDS, kinOf, likesOf, POT_FOOD, potCutsOf, usualSlotOf } from './catalogue/kin';
 export { cutAt, isCutByThickness } from './catalogue/cutThickness';
-export { findFood, findThing, thingNamed } from './catalogue/findFood';
+export { findAtPot, findFood, findThing, thingNamed } from './catalogue/findFood';
 export { ownIdOf, ownIngredient } from './catalogue/ownThings';
 export { CATALOGUE, catalogueOf, type Catalogue } from './catalogue/catalogue';
 export { nameOf } from './catalogue/nameOf';

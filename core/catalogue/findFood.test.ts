@@ -1,7 +1,9 @@
 import { alsoCalled, OTHERWISE_CALLED } from './alsoCalled';
-import { findFood, findThing, thingNamed } from './findFood';
+import { CATALOGUE } from './catalogue';
+import { reckonedOf } from '../pot/food';
+import { findAtPot, findFood, findThing, thingNamed } from './findFood';
 import { findStyles } from './findStyles';
-import { kinOf, likesOf, POT_FOOD, usualSlotOf } from './kin';
+import { kinOf, likesOf, POT_FOOD, THROWN_IN, usualSlotOf } from './kin';
 import { ingredientById, INGREDIENTS } from './ingredients';
 import { plain } from './spoken';
 import { ROLES } from './style';
@@ -96,5 +98,15 @@ describe('like for like', () => {
     const likes = likesOf(ingredientById('shiitake')).map((one) => one.id);
     expect(new Set([...likes, 'shiitake'])).toEqual(new Set(mushrooms));
     expect(ingredientById('shiitake').family).toBe('mushroom');
+  });
+});
+
+describe('what is thrown in at the stove', () => {
+  it('is found though nobody has a time for it, and each of it goes through a pot', () => {
+    expect(findAtPot('garlic').map(({ id }) => id)).toEqual(expect.arrayContaining(['garlic', 'chive']));
+    expect(findFood('garlic').map(({ id }) => id)).not.toContain('garlic');
+    for (const what of THROWN_IN) {
+      expect(reckonedOf(CATALOGUE, { ingredientId: what.id, cut: Object.keys(what.cuts)[0]! }).what.id).toBe(what.id);
+    }
   });
 });

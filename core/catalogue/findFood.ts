@@ -1,7 +1,7 @@
 import { alsoCalled } from './alsoCalled';
 import type { Ingredient } from './ingredient';
 import { INGREDIENTS } from './ingredients';
-import { KIN_WORDS, kinOf, POT_FOOD } from './kin';
+import { KIN_WORDS, kinOf, POT_FOOD, THROWN_IN } from './kin';
 import { heardIn, isSameWords, plain } from './spoken';
 
 /** What people say for the families and kinds of food, besides their names. */
@@ -34,6 +34,13 @@ export const findFood = (
   first: ReadonlySet<string> = new Set(),
   more: readonly Ingredient[] = [],
 ): readonly Ingredient[] => ranked(text, [...more, ...POT_FOOD], first);
+
+/**
+ * The same at the stove: what has no time of its own can be thrown in, too.
+ * @example findAtPot('garlic').some(({ id }) => id === 'garlic') // true
+ */
+export const findAtPot = (text: string, more: readonly Ingredient[] = []): readonly Ingredient[] =>
+  ranked(text, [...more, ...POT_FOOD, ...THROWN_IN], new Set());
 
 /**
  * The same among all that the catalogue knows, herbs and seasonings too: what a guest may not like.

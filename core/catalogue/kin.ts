@@ -1,6 +1,7 @@
 import type { Family } from './family';
 import type { Ingredient } from './ingredient';
 import { INGREDIENTS } from './ingredients';
+import { isHeatedThrough } from './kinds';
 import type { Band } from './formula';
 import type { Role, StyleSlot } from './style';
 import { STYLES } from './styles';
@@ -63,6 +64,11 @@ export const potCutsOf = ({ cuts }: Ingredient): string[] =>
 
 /** Things that can go into a pot: those whose time is known in at least one cut. */
 export const POT_FOOD: readonly Ingredient[] = INGREDIENTS.filter((one) => potCutsOf(one).length > 0);
+
+/** What is thrown into a pot though nobody has a time for it: garlic, lemongrass, a grated pear. */
+export const THROWN_IN: readonly Ingredient[] = INGREDIENTS.filter(
+  (one) => potCutsOf(one).length === 0 && Object.keys(one.cuts).length > 0 && !isHeatedThrough(one),
+);
 
 function roleByFamily(what: Ingredient): Role {
   const cooks = what.cuts[potCutsOf(what)[0] ?? '']?.cooks?.simmered;

@@ -165,6 +165,22 @@ describe('a second packet of raw chicken', () => {
   });
 });
 
+describe('what may be eaten as it is', () => {
+  it('is ready when it is, also in a pot whose boil is waited for; what must be cooked through is not', () => {
+    const chives: Unasked = { is: 'added', ingredientId: 'chive', cut: 'length', massG: 20 };
+    const state = cooked(20, [
+      [20, chives],
+      [20, CHICKEN],
+    ]);
+    const [green, raw] = look(state, 25).pieces;
+    expect(green!.readyAtS).toBeLessThan(boil.atS + 60);
+    expect(raw!.readyAtS).toBeUndefined();
+    // Garlic is what is forgotten most, and nobody knows a time for it.
+    const garlic = cooked(20, [[20, { is: 'added', ingredientId: 'garlic', cut: 'minced', massG: 10 }]]);
+    expect(viewOf(garlic, 25).inPot.map(({ name }) => name)).toEqual([expect.stringMatching(/garlic/)]);
+  });
+});
+
 describe('a thermometer in the thickest piece', () => {
   const early = (tempC: number, pieceId = idOf('chickenThigh')) => {
     const atS = serve.atS - 240;

@@ -1,6 +1,8 @@
 import type { Action, PotPlan } from '@elixa/contract';
 import type { Pan } from '../diners/table';
 import type { RehearsedPot } from '../planEvening/rehearsed';
+import type { Catalogue } from '../catalogue/catalogue';
+import { reckonedOf } from '../pot/food';
 import { inOrder, simulate } from '../pot/simulate';
 import type { PieceState, TimedAct } from '../pot/state';
 import type { Steps } from '../steps/steps';
@@ -78,16 +80,24 @@ function throughAtS({ safeAtS }: PieceState, sinceS: number): number | undefined
 }
 
 /** @param isWaited its boil is waited for: until it is seen, nothing that lies in it is taken to be cooked through */
-function forecasts(found: Estimate, acts: readonly TimedAct[], isWaited: boolean): PieceForecast[] {
+function forecasts(
+  catalogue: Catalogue,
+  found: Estimate,
+  acts: readonly TimedAct[],
+  isWaited: boolean,
+): PieceForecast[] {
   const cool = goesOn(found.cool, acts);
-  return [...goesOn(found, acts)].map(([id, { readyAtS, safeAtS, overAtS, inAtS }]): PieceForecast => {
+  return [...goesOn(found, acts)].map(([id, piece]): PieceForecast => {
+    const { readyAtS, overAtS, inAtS } = piece;
     const own = cool.get(id);
-    const isAsked = own !== undefined && own.safeAtS !== own.inAtS;
-    const throughS = own && !(isWaited && isAsked) ? throughAtS(own, inAtS) : undefined;
-    const isThrough = safeAtS === undefined || throughS !== undefined;
+    // What may be eaten as it is has nothing to be cooked through for.
+    const isAsked = reckonedOf(catalogue, piece).wanted.safe !== undefined;
+    const throughS = isAsked && own && !isWaited ? throughAtS(own, inAtS) : undefined;
     return {
       id,
-      ...(readyAtS === undefined || !isThrough ? {} : { readyAtS: Math.max(readyAtS, throughS ?? 0) }),
+      ...(readyAtS === undefined || (isAsked && throughS === undefined)
+        ? {}
+        : { readyAtS: Math.max(readyAtS, throughS ?? 0) }),
       ...(throughS === undefined ? {} : { safeAtS: throughS }),
       ...(overAtS === undefined ? {} : { overAtS }),
     };
@@ -149,7 +159,7 @@ export function* lookAgain(
     const acts = untilReady(state, plan, pan, nowS);
     const line = plan.simmer.actions.find(({ kind, pan: at, id }) => kind === 'boil' && at === pan && !done.has(id));
     const isPoured = one.state.liquid.waterG > 0;
-    pieces.push(...forecasts(one, acts, line !== undefined && hasBegun(plan, line, done)));
+    pieces.push(...forecasts(pot.menu.catalogue, one, acts, line !== undefined && hasBegun(plan, line, done)));
     // What is done after the boil waits for it.
     const next =
       line && isPoured

@@ -9,7 +9,7 @@ import { useLook } from '@/features/stove/useLook';
 import { useCatalogue } from '@/ui/catalogue';
 import { Outcome } from './Outcome';
 import { PlayerBar } from './PlayerBar';
-import { SetUp } from './SetUp';
+import { GoingThrough, SetUp } from './SetUp';
 import { useHand } from './useHand';
 import { usePlaying } from './usePlaying';
 import { useRehearsal, useTruth, type Setting } from './useRehearsal';
@@ -20,15 +20,9 @@ export function RehearsalScreen() {
   const [setting, setSetting] = useState<Setting>();
   const found = useRehearsal(evening, setting);
   if (!plan) return <Faults />;
+  if (setting && !found) return <GoingThrough onLeave={() => setSetting(undefined)} />;
   if (!setting || !found?.rehearsed) {
-    return (
-      <SetUp
-        seed={setting?.seed ?? 1}
-        busy={setting !== undefined && found === undefined}
-        failure={found?.failure}
-        onStart={setSetting}
-      />
-    );
+    return <SetUp seed={setting?.seed ?? 1} failure={found?.failure} onStart={setSetting} />;
   }
   return (
     <Player

@@ -22,13 +22,12 @@ const WORDS: Record<Mishap, { name: string; says: string }> = {
 
 interface Props {
   seed: number;
-  busy: boolean;
   failure?: string | undefined;
   onStart(setting: Setting): void;
 }
 
 /** What goes wrong in a rehearsal, and in which kitchen. */
-export function SetUp({ seed, busy, failure, onStart }: Props) {
+export function SetUp({ seed, failure, onStart }: Props) {
   const [kitchen, setKitchen] = useState(seed);
   const [mishaps, setMishaps] = useState<readonly Mishap[]>([]);
   const set = (one: Mishap, on: boolean) =>
@@ -64,8 +63,7 @@ export function SetUp({ seed, busy, failure, onStart }: Props) {
         look="main"
         className="min-h-[72px]"
         wordsClassName="text-xl"
-        label={busy ? 'The evening is gone through…' : 'Rehearse it'}
-        disabled={busy}
+        label="Rehearse it"
         icon={<Play size={24} color="rgb(var(--on-iron))" />}
         onPress={() => onStart({ seed: kitchen, mishaps })}
       />
@@ -74,6 +72,17 @@ export function SetUp({ seed, busy, failure, onStart }: Props) {
           {failure}
         </Small>
       ) : null}
+    </View>
+  );
+}
+
+/** While an evening is gone through. */
+export function GoingThrough({ onLeave }: { onLeave(): void }) {
+  return (
+    <View className="gap-4">
+      <Heading level={2}>The evening is gone through…</Heading>
+      <Body role="status">Some seconds; half a minute where there are many to feed.</Body>
+      <Button label="Leave it" onPress={onLeave} />
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import type { Evening } from '@elixa/contract';
 import {
   againstIt,
-  findFood,
+  findAtPot,
   gramsTyped,
   isMeatOrFish,
   potCutsOf,
@@ -37,9 +37,8 @@ export function PutIn({ evening, onTell }: Props) {
   const [chosen, setChosen] = useState<string>();
   const found = useMemo(
     () =>
-      findFood(
+      findAtPot(
         wanted,
-        new Set(),
         (evening.own ?? []).map(({ id }) => catalogue.byId(id)),
       ).slice(0, SHOWN),
     [catalogue, evening.own, wanted],
@@ -85,7 +84,7 @@ function Chosen({ evening, ingredientId, onTell }: Props & { ingredientId: strin
   const catalogue = useCatalogue();
   const what = catalogue.byId(ingredientId);
   const usualG = usualSlotOf(what).rangeG[1];
-  const [cut = ''] = potCutsOf(what);
+  const [cut = Object.keys(what.cuts)[0] ?? ''] = potCutsOf(what);
   const [frozen, setFrozen] = useState(what.kept === 'freezer');
   const tell = (grams: number) =>
     onTell({ is: 'added', ingredientId, cut, massG: grams, ...(frozen ? { frozen } : {}) });
