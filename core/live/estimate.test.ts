@@ -4,7 +4,8 @@ import { HEAT_SOURCES } from '../catalogue/heatSources';
 import { VESSELS } from '../catalogue/vessels';
 import { simulate } from '../pot/simulate';
 import { massOf, NOTHING, potAtRest, USUAL_KITCHEN, type PotState, type TimedAct } from '../pot/state';
-import { boilsNext, estimate, priorOf, type Seen } from './estimate';
+import { boilsNext, estimate, priorOf } from './estimate';
+import type { Seen } from './offBy';
 
 /** So many kitchens in the usual run, and in the long one. */
 const KITCHENS = process.env.ELIXA_LONG ? 200 : 24;

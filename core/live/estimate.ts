@@ -1,7 +1,8 @@
-import type { ActOf, HeatSource, Sighting } from '@elixa/contract';
+import type { ActOf, HeatSource } from '@elixa/contract';
 import { doubtPctOf } from '../heat/waterTest';
 import { inOrder, simulate } from '../pot/simulate';
-import { plus, NOTHING, USUAL_KITCHEN, type Kitchen, type PotCourse, type PotState, type TimedAct } from '../pot/state';
+import { plus, NOTHING, USUAL_KITCHEN, type Kitchen, type PotState, type TimedAct } from '../pot/state';
+import { disturbedS, isSaidByBoil, MODEL_OFF, offBy, USED, type Seen } from './offBy';
 
 /** A figure of the kitchen that is not known exactly, as a factor of what is told or usual. */
 export const FIGURES = ['useful', 'loss', 'steam', 'poured'] as const;
@@ -15,12 +16,6 @@ type Covariance = ReadonlyArray<readonly number[]>;
 export interface Belief {
   figures: ByFigure;
   covariance: Covariance;
-}
-
-/** Something seen at a pot, on its clock. */
-export interface Seen {
-  atS: number;
-  saw: Sighting;
 }
 
 /** A pot with the kitchen in which it stands. */
@@ -58,17 +53,6 @@ export function priorOf(heat: HeatSource): Belief {
   };
 }
 
-/** Seconds by which a boil is told late, as a cook looks up; and how far that varies. Kitchen estimates, 2-25 s. */
-const TOLD_LATE = { meanS: 10, sdS: 7 };
-/** Nobody tells of a boil that is not there yet: by so much the eye errs all the same, in s. */
-const TOLD_EARLY_SD_S = 3;
-/** "Not yet" is said within so many seconds of looking. */
-const NOT_YET_SD_S = 15;
-/** Of the time since the pot was last disturbed, what the model itself is off by. Seen against kitchens of another structure. */
-export const MODEL_OFF = 0.04;
-/** A probe lags by so many seconds and is off by so much, in the liquid and in the middle of a thing; a ruler by so many mm. */
-const PROBE = { lagS: 8, liquidSdC: 1.2, pieceSdC: 2 };
-const RULER_SD_MM = 2;
 /** What is further off than so many standard deviations of what was expected is believed no more than that. */
 const GATE = 2;
 /** A step of a logarithm that is small beside its doubt, and large beside what a simulation rounds. */
@@ -76,13 +60,6 @@ const STEP = 0.04;
 /** One in ten, and one in forty, is further from the mean to one side than so many standard deviations. */
 const ONE_IN_TEN = 1.2816;
 const ONE_IN_FORTY = 1.96;
-/** The slowest heating that is still heating, in K/s: a pot that hangs below the boil. */
-const SLOWEST_K_PER_S = 0.004;
-/** Heating is read over so many seconds. */
-const SLOPE_OVER_S = 40;
-
-const DISTURBS: ReadonlyArray<TimedAct['act']['is']> = ['light', 'poured', 'added', 'putBack', 'seasoned'];
-
 const shares = ({ figures }: Belief, x: readonly number[]): ByFigure =>
   Object.fromEntries(FIGURES.map((name, index) => [name, figures[name] * Math.exp(x[index]!)])) as unknown as ByFigure;
 
@@ -103,73 +80,6 @@ const pouredBy = (act: ActOf<'poured'>, share: number): ActOf<'poured'> => ({
 /** The acts as they were really done, where every pour was so many times what was told. */
 const actsAt = (acts: readonly TimedAct[], { poured }: ByFigure): TimedAct[] =>
   acts.map((one) => (one.act.is === 'poured' ? { ...one, act: pouredBy(one.act, poured) } : one));
-
-/** A sample of the course at a moment, between those that it holds. */
-function tempAt({ samples }: PotCourse, atS: number): number {
-  const after = samples.findIndex((one) => one.atS >= atS);
-  if (after === 0) return samples[0]!.tempC;
-  if (after === -1) return samples[samples.length - 1]!.tempC;
-  const [a, b] = [samples[after - 1]!, samples[after]!];
-  return a.tempC + ((b.tempC - a.tempC) * (atS - a.atS)) / Math.max(1e-9, b.atS - a.atS);
-}
-
-const nearest = ({ samples }: PotCourse, atS: number) =>
-  samples.reduce((best, one) => (Math.abs(one.atS - atS) < Math.abs(best.atS - atS) ? one : best));
-
-/** When the pot was last disturbed before a moment. */
-const disturbedS = (acts: readonly TimedAct[], atS: number, fromS: number): number =>
-  acts.reduce((last, one) => (one.atS <= atS && DISTURBS.includes(one.act.is) ? Math.max(last, one.atS) : last), fromS);
-
-/**
- * When it began to boil by the model: after it was last disturbed, or before that where it has been boiling all along; where
- * it had not by the moment of the sighting, when it would at the rate at which it warms then.
- */
-function boilsFromS(course: PotCourse, sinceS: number, atS: number): number {
-  const allAlong = course.boils.find(({ fromS, toS = Infinity }) => fromS < sinceS - 1 && toS > atS);
-  if (allAlong) return allAlong.fromS;
-  const begun = course.boils.find(({ fromS }) => fromS >= sinceS - 1 && fromS <= atS);
-  if (begun) return begun.fromS;
-  const { boilingC } = nearest(course, atS);
-  const tempC = tempAt(course, atS);
-  const overS = Math.min(SLOPE_OVER_S, Math.max(1, atS - sinceS));
-  const slope = Math.max(SLOWEST_K_PER_S, (tempC - tempAt(course, atS - overS)) / overS);
-  return atS + Math.max(0, boilingC - tempC) / slope;
-}
-
-/** Whoever says when it boiled has said that it did not before: what was "not yet" until then tells nothing more. */
-const isSaidByBoil = ({ atS, saw }: Seen, all: readonly Seen[], acts: readonly TimedAct[]): boolean =>
-  saw.is === 'notYet' &&
-  saw.pieceId === undefined &&
-  all.some((one) => one.saw.is === 'boils' && one.atS > atS && disturbedS(acts, one.atS - 1, -Infinity) <= atS);
-
-/** How far the model is from one sighting, in its standard deviations; nothing where it tells nothing. */
-function offBy({ atS, saw }: Seen, course: PotCourse, sinceS: number): number {
-  const modelSdS = MODEL_OFF * (atS - sinceS);
-  switch (saw.is) {
-    case 'boils': {
-      const toldS = atS - TOLD_LATE.meanS;
-      const fromS = boilsFromS(course, sinceS, toldS);
-      const sdS = fromS > toldS ? TOLD_EARLY_SD_S + TOLD_LATE.sdS / 2 : TOLD_LATE.sdS;
-      return (fromS - toldS) / Math.hypot(sdS, Math.max(modelSdS, MODEL_OFF * (toldS - fromS)));
-    }
-    case 'notYet': {
-      if (saw.pieceId !== undefined) return 0;
-      const fromS = boilsFromS(course, sinceS, atS);
-      return fromS >= atS ? 0 : (fromS - atS) / Math.hypot(NOT_YET_SD_S, Math.max(modelSdS, MODEL_OFF * (atS - fromS)));
-    }
-    case 'probe': {
-      const seenS = atS - PROBE.lagS;
-      if (saw.pieceId === undefined) return (tempAt(course, seenS) - saw.tempC) / PROBE.liquidSdC;
-      const piece = nearest(course, seenS).pieces.find((one) => one.id === saw.pieceId);
-      // In the thickest piece: that is the largest one.
-      return piece ? (piece.largestC - saw.tempC) / PROBE.pieceSdC : 0;
-    }
-    case 'ruler':
-      return (nearest(course, atS).depthMm - saw.depthMm) / RULER_SD_MM;
-    default:
-      return 0;
-  }
-}
 
 interface Linearised {
   x: readonly number[];
@@ -202,7 +112,6 @@ function takenIn(
   return { mean, covariance };
 }
 
-const USED: ReadonlyArray<Sighting['is']> = ['boils', 'notYet', 'probe', 'ruler'];
 /** Simulated from the start so many times, beside the first and those that tell what hangs on what. */
 const PASSES = 2;
 

@@ -1,14 +1,14 @@
 import { findFood, foodTonight, inStock, showWeight, usualSlotOf } from '@elixa/core';
 import { useMemo, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { usePantry } from '@/state/usePantry';
 import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { PieceSwatch } from '@/ui/pot/PieceSwatch';
+import { FoodRow } from '@/ui/FoodRow';
 import { Sheet } from '@/ui/Sheet';
-import { Body, Small } from '@/ui/Text';
+import { Small } from '@/ui/Text';
 import { OwnThingSheet } from './OwnThingSheet';
 
 /** More than these are not read through; another letter finds it. */
@@ -66,19 +66,14 @@ export function AddFoodSheet({ onPutIn, onClose }: Props) {
       </View>
       <View className="border-t border-line">
         {found.slice(0, SHOWN).map(({ id, name, nativeName }) => (
-          <Pressable
+          <FoodRow
             key={id}
-            role="button"
-            aria-label={`Put in ${name}`}
+            ingredientId={id}
+            name={name}
+            says={says(id, nativeName)}
+            label={`Put in ${name}`}
             onPress={() => putIn(id)}
-            className="min-h-main flex-row items-center gap-3 border-b border-line py-2 active:bg-well"
-          >
-            <PieceSwatch ingredientId={id} />
-            <View className="min-w-0 flex-1">
-              <Body className="font-semibold">{name}</Body>
-              <Small>{says(id, nativeName)}</Small>
-            </View>
-          </Pressable>
+          />
         ))}
       </View>
       <Small role="status">

@@ -10,10 +10,11 @@ import {
   type Unasked,
 } from '@elixa/core';
 import { useMemo, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { useCatalogue } from '@/ui/catalogue';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
+import { FoodRow } from '@/ui/FoodRow';
 import { OctagonAlert } from '@/ui/icons';
 import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { HowMuch } from './HowMuch';
@@ -58,19 +59,14 @@ export function PutIn({ evening, onTell }: Props) {
       </View>
       <View className="border-t border-line">
         {found.map(({ id, name, nativeName }) => (
-          <Pressable
+          <FoodRow
             key={id}
-            role="button"
-            aria-label={name}
+            ingredientId={id}
+            name={name}
+            says={nativeName}
+            label={name}
             onPress={() => setChosen(id)}
-            className="min-h-main flex-row items-center gap-3 border-b border-line py-2 active:bg-well"
-          >
-            <PieceSwatch ingredientId={id} />
-            <View className="min-w-0 flex-1">
-              <Body className="font-semibold">{name}</Body>
-              {nativeName ? <Small>{nativeName}</Small> : null}
-            </View>
-          </Pressable>
+          />
         ))}
       </View>
       {found.length === 0 ? (
