@@ -128,6 +128,8 @@ export { planHashOf } from './live/planHash';
 export { programOfFacts, sightingsOf } from './live/programOfFacts';
 export { boilsNext, type Belief, estimate, type Estimate, priorOf } from './live/estimate';
 export { cueMoment, saidAloud, spokenCue, spokenRescue, type CueMoment } from './live/spoken';
+export { heard, type Answer, type Asked } from './live/heard';
+export { askedNow, repliedTo } from './live/replied';
 export { expected, restOf } from './live/restOf';
 export { potsNow } from './live/potsNow';
 export { planFrom, type PlannedAgain } from './live/planFrom';

@@ -8,11 +8,15 @@ export interface Settings {
   voice: boolean;
   /** Rings when a step is due. */
   bell: boolean;
+  /** Shakes the device when a step is due. */
+  shakes: boolean;
+  /** Takes answers by voice, where the browser can listen. */
+  listens: boolean;
 }
 
 const settings = createSlice({
   name: 'settings',
-  initialState: { theme: 'auto', voice: false, bell: true } as Settings,
+  initialState: { theme: 'auto', voice: false, bell: true, shakes: true, listens: false } as Settings,
   reducers: {
     settingsFound: (state, { payload }: PayloadAction<Partial<Settings>>) => ({ ...state, ...payload }),
     themeChosen(state, { payload }: PayloadAction<Theme>) {
@@ -24,8 +28,14 @@ const settings = createSlice({
     bellSet(state, { payload }: PayloadAction<boolean>) {
       state.bell = payload;
     },
+    shakesSet(state, { payload }: PayloadAction<boolean>) {
+      state.shakes = payload;
+    },
+    listensSet(state, { payload }: PayloadAction<boolean>) {
+      state.listens = payload;
+    },
   },
 });
 
-export const { settingsFound, themeChosen, voiceSet, bellSet } = settings.actions;
+export const { settingsFound, themeChosen, voiceSet, bellSet, shakesSet, listensSet } = settings.actions;
 export const settingsReducer = settings.reducer;

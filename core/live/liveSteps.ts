@@ -3,7 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
 import { heldWords } from '../simmer/heldSeconds';
-import { capital } from '../measures/capital';
+import { capital, uncapital } from '../measures/capital';
 
 /** What is told and tapped at once. */
 export interface LiveStep {
@@ -22,8 +22,6 @@ function shortened(names: readonly string[]): string[] {
 }
 
 const STACKS = 'the stacks';
-
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Slices of two kinds are held beside one another, each for its own time. */
 function heldTogether(catalogue: Catalogue, actions: readonly Action[], { pieces }: Simmer): string | undefined {
@@ -56,7 +54,7 @@ function titleOf(catalogue: Catalogue, actions: readonly Action[], simmer: Simme
   const list = capital(andList(shortened([...new Set(names)])));
   if (first.kind === 'add') return `${list} in${first.pan === 'aside' ? 'to the small pan' : ''}`;
   // What is built before anything is poured.
-  return `${list} laid in; ${lower(first.says)}`;
+  return `${list} laid in; ${uncapital(first.says)}`;
 }
 
 /**

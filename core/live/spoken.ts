@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
+import { uncapital } from '../measures/capital';
 import type { NextStep, Rescue } from './liveView';
 
 /** When a cue is given: as the hands are needed, as it is due, and once more where nobody answered. */
@@ -50,8 +51,6 @@ export function saidAloud(text: string): string {
   return UNITS.reduce((said, [from, to]) => said.replace(from, to), whole);
 }
 
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-
 /** What goes in together, each with how much. */
 function amounts(catalogue: Catalogue, { actions }: Pick<NextStep, 'actions'>): string {
   const measured = actions.flatMap(({ ingredientId, cut, shownText }) =>
@@ -65,11 +64,11 @@ export function spokenCue(catalogue: Catalogue, next: NextStep, moment: CueMomen
   const title = saidAloud(next.title);
   switch (moment) {
     case 'soon':
-      return `In a moment: ${lower(title)}${amounts(catalogue, next)}.`;
+      return `In a moment: ${uncapital(title)}${amounts(catalogue, next)}.`;
     case 'now':
-      return next.kind === 'boil' ? 'Does it boil all over?' : `Now: ${lower(title)}.`;
+      return next.kind === 'boil' ? 'Does it boil all over?' : `Now: ${uncapital(title)}.`;
     case 'again':
-      return next.kind === 'boil' ? 'Does it boil yet?' : `Still to do: ${lower(title)}.`;
+      return next.kind === 'boil' ? 'Does it boil yet?' : `Still to do: ${uncapital(title)}.`;
   }
 }
 

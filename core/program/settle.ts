@@ -1,5 +1,5 @@
 import type { Act, Action, ActOf, Lid, PlannedAct } from '@elixa/contract';
-import { capital } from '../measures/capital';
+import { capital, uncapital } from '../measures/capital';
 
 /**
  * The fire that a moment of the plan asks for: a dry pan warmed, full, a simmer, just under the boil, out, or tended to so
@@ -81,8 +81,6 @@ function fireWords(from: Fire, to: Fire, isGentle: boolean): string[] {
 
 const LID: Record<Lid, string> = { on: 'lid on', off: 'lid off', ajar: 'lid ajar' };
 
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-
 /** For a moment the lid is lifted for; afterwards it lies as before. */
 const PASSING: ReadonlyArray<Action['kind']> = ['skim', 'lift'];
 /** What is said of fire and lid comes first, since it is done first. */
@@ -95,9 +93,9 @@ function sentence({ kind, says, empties }: Moment, words: readonly string[], isC
   const told = words.join(', ');
   if (says === '') return capital(told);
   if (kind === 'boil' || kind === 'rest' || kind === 'heatUp') return `${says}: ${told}`;
-  if (empties) return `${capital(told)}; ${lower(says)}`;
+  if (empties) return `${capital(told)}; ${uncapital(says)}`;
   if (kind === 'off' && says.includes(': ')) return says.replace(': ', `: ${told}, `);
-  return AFTER_LID.includes(kind) ? `${capital(told)}; ${lower(says)}` : `${says}, ${told}`;
+  return AFTER_LID.includes(kind) ? `${capital(told)}; ${uncapital(says)}` : `${says}, ${told}`;
 }
 
 /** What is told of fire and lid where the title of a moment names only what goes in. */

@@ -5,6 +5,7 @@ import {
   cutKey,
   factsOf,
   harmBeside,
+  movedWords,
   notYetOf,
   outOfPots,
   roundName,
@@ -33,13 +34,14 @@ import { boilSaid } from './BoilLine';
 import { ChangeLine } from './ChangeLine';
 import { OpenAllergens } from './OpenAllergens';
 import { ComingList, comingRows, InPotList } from './InPotList';
-import { LiveControls } from './LiveControls';
+import { lastTap, LiveControls } from './LiveControls';
 import { MendSheet } from './MendSheet';
 import { NextAction } from './NextAction';
 import { RescueAction } from './RescueAction';
 import { SwishTimers } from './SwishTimers';
 import { ToldList } from './ToldList';
 import { useAlerts } from './useAlerts';
+import { useEars } from './ears/useEars';
 import { WallMode } from './WallMode';
 import type { LiveLogAccess } from '@/features/live/useLiveLog';
 
@@ -66,7 +68,6 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
   const [onWall, setOnWall] = useState(false);
   const running = log.state.status === 'running';
   const { record } = log;
-  useAlerts(view, running && !rehearsal?.isQuiet);
   const nowMs = rehearsal?.nowMs ?? wallMs;
   const rounds = plan.simmer.readyAtS.length;
   const isFinish =
@@ -103,6 +104,9 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
     }
     setAsking(false);
   };
+  const notYet = () => {
+    if (view.next) log.record({ type: 'happened', facts: notYetOf(view.next, plan, planId) });
+  };
   const rescue = (isOut: boolean) => {
     if (!view.rescue) return;
     const { pan: potId, round, pieceIds } = view.rescue;
@@ -117,6 +121,21 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
   const readyAt = clock(nowMs() + view.readyInS * 1000);
 
   const clockOf = (atS: number) => clock(nowMs() + (atS - view.clockS) * 1000);
+  const isHeard = running && !rehearsal?.isQuiet;
+  const askedAtMs = useAlerts(view, isHeard, moved && movedWords(moved, clockOf));
+  const takeBack = () => {
+    const last = lastTap(log.state);
+    if (last) record({ type: 'undone', target: last.eventId });
+  };
+  const ears = useSame(
+    useEars(isHeard, {
+      view,
+      askedAtMs,
+      onDone: () => (view.rescue ? rescue(true) : done()),
+      onNotYet: () => (view.rescue ? rescue(false) : notYet()),
+      onTakeBack: takeBack,
+    }),
+  );
   const line = view.next?.kind === 'boil' ? view.next.actions[0]?.id : undefined;
   const awaited = line && running ? boilAwaited(log.state, look, line, view.clockS) : undefined;
   const boil = useSame(awaited && boilSaid(awaited));
@@ -158,9 +177,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
         paused={!running}
         beside={beside}
         onDone={() => (view.gate ? setAsking(true) : done())}
-        onNotYet={() => {
-          if (view.next) log.record({ type: 'happened', facts: notYetOf(view.next, plan, planId) });
-        }}
+        onNotYet={notYet}
         onFinish={() => log.record({ type: 'finished' })}
         boil={boil}
         sooner={soonerAt && `It boils already: go on now, ready at ${soonerAt}`}
@@ -205,7 +222,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish && !rehearsal} />
         <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
         {standing}
-        <LiveControls log={log} onSomethingElse={tell} onWall={hang} />
+        <LiveControls log={log} ears={ears} onSomethingElse={tell} onWall={hang} />
         {wide ? null : <InPotList inPot={view.inPot} />}
         <ComingList coming={after} />
         {wide ? null : <ToldList told={told} onUndo={undo} />}

@@ -1,29 +1,30 @@
-import { Bell, BellOff, Pause, Play, Plus, Undo2, Volume2, VolumeX } from '@/ui/icons';
+import { Pause, Play, Plus, Undo2 } from '@/ui/icons';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { bellSet, voiceSet } from '@/state/settings';
-import { useAppDispatch, useAppSelector } from '@/state';
-import { Button, IconButton } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Small } from '@/ui/Text';
 import type { LiveLogAccess } from '@/features/live/useLiveLog';
+import { EarRow } from './ears/EarRow';
+import type { Ears } from './ears/useEars';
 
 const INK = 'rgb(var(--ink))';
 
+/** What an undo takes back: the first tap is the lighting itself; taken back, the burner was never lit. */
+export const lastTap = ({ taps, started }: LiveLogAccess['state']) => (taps.length > 1 ? taps.at(-1) : started);
+
 interface Props {
   log: LiveLogAccess;
+  ears: Ears;
   onSomethingElse(): void;
   onWall(): void;
 }
 
-/** Pause, take back the last tap, bell and voice. */
-export const LiveControls = memo(function LiveControls({ log, onSomethingElse, onWall }: Props) {
-  const dispatch = useAppDispatch();
-  const { voice, bell } = useAppSelector((state) => state.settings);
+/** Pause, take back the last tap, what else happened, and what is told to the ear. */
+export const LiveControls = memo(function LiveControls({ log, ears, onSomethingElse, onWall }: Props) {
   const paused = log.state.status === 'paused';
   const [more, setMore] = useState(false);
-  // The first tap is the lighting itself; taken back, the burner was never lit.
-  const last = log.state.taps.length > 1 ? log.state.taps.at(-1) : log.state.started;
+  const last = lastTap(log.state);
   return (
     <View className="gap-1">
       <View className="flex-row items-center gap-2">
@@ -41,18 +42,6 @@ export const LiveControls = memo(function LiveControls({ log, onSomethingElse, o
           icon={<Undo2 size={20} color={INK} />}
           onPress={() => last && log.record({ type: 'undone', target: last.eventId })}
         />
-        <IconButton
-          label={bell ? 'Bell is on' : 'Bell is off'}
-          aria-pressed={bell}
-          onPress={() => dispatch(bellSet(!bell))}
-          icon={bell ? <Bell size={22} color={INK} /> : <BellOff size={22} color="rgb(var(--soft))" />}
-        />
-        <IconButton
-          label={voice ? 'Voice is on' : 'Voice is off'}
-          aria-pressed={voice}
-          onPress={() => dispatch(voiceSet(!voice))}
-          icon={voice ? <Volume2 size={22} color={INK} /> : <VolumeX size={22} color="rgb(var(--soft))" />}
-        />
       </View>
       <Button
         className="mt-1"
@@ -60,6 +49,7 @@ export const LiveControls = memo(function LiveControls({ log, onSomethingElse, o
         icon={<Plus size={20} color={INK} />}
         onPress={onSomethingElse}
       />
+      <EarRow {...ears} />
       <View className="flex-row flex-wrap justify-center gap-x-2">
         <Button look="quiet" label="Large, for the wall" onPress={onWall} />
         <Button look="quiet" label="Stop it, or finish early" onPress={() => setMore(true)} />

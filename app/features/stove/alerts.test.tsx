@@ -1,8 +1,7 @@
-import { CATALOGUE, factsOf, liveSteps, liveView, planPot, WAITING, type LiveState } from '@elixa/core';
 import { render } from '@testing-library/react-native';
 import * as Speech from 'expo-speech';
 import { ring } from '@/features/timers/bell';
-import { practice } from '@/testing/household';
+import { steps, viewAt } from '@/testing/atStove';
 import { useAlerts } from './useAlerts';
 
 jest.mock('@/features/timers/bell', () => ({ ring: jest.fn() }));
@@ -11,32 +10,16 @@ jest.mock('expo-haptics', () => ({
   notificationAsync: async () => undefined,
   NotificationFeedbackType: { Success: 'success' },
 }));
-jest.mock('@/state', () => ({ useAppSelector: () => ({ voice: true, bell: true }) }));
+jest.mock('@/state', () => ({ useAppSelector: () => ({ voice: true, bell: true, shakes: false }) }));
 
-const evening = practice();
-const plan = planPot(evening);
-const steps = liveSteps(CATALOGUE, plan.simmer);
 const add = steps.findIndex(({ kind }) => kind === 'add');
 const said = () => jest.mocked(Speech.speak).mock.calls.map(([text]) => text);
-
-const viewAt = (atS: number, counted = steps) => {
-  const state: LiveState = {
-    ...WAITING,
-    status: 'running',
-    startedAtMs: 0,
-    started: { eventId: '0', evening, planId: 'plan', plan, sinceS: 0, earlier: [] },
-    taps: steps
-      .slice(0, add)
-      .map((step) => ({ eventId: String(step.step), facts: factsOf(step, plan, 'plan'), atS: step.atS })),
-  };
-  return liveView(plan, counted, state, atS * 1000);
-};
 
 function Listening({ views }: { views: ReturnType<typeof viewAt>[] }) {
   return views.map((view, at) => <Ear key={at} view={view} />);
 }
-function Ear({ view }: { view: ReturnType<typeof viewAt> }) {
-  useAlerts(view, true);
+function Ear({ view, moved }: { view: ReturnType<typeof viewAt>; moved?: string }) {
+  useAlerts(view, true, moved);
   return null;
 }
 
@@ -45,17 +28,25 @@ describe('a step for the ear', () => {
   const dueS = steps[add]!.atS;
 
   it('is said with its amounts before it is due, without the bell', async () => {
-    await render(<Listening views={[viewAt(dueS - 40), viewAt(dueS - 8)]} />);
+    await render(<Listening views={[viewAt(add, dueS - 40), viewAt(add, dueS - 8)]} />);
     expect(said()).toEqual([expect.stringMatching(/^In a moment: chicken.* 300 grams of chicken/)]);
     expect(ring).not.toHaveBeenCalled();
   });
 
   it('rings when it is due, once, whatever a new plan counts its steps to', async () => {
-    const shown = await render(<Ear view={viewAt(dueS + 1)} />);
+    const shown = await render(<Ear view={viewAt(add, dueS + 1)} />);
     expect(ring).toHaveBeenCalledTimes(1);
     const again = steps.map((step) => ({ ...step, step: step.step + 3 }));
-    await shown.rerender(<Ear view={viewAt(dueS + 5, again)} />);
+    await shown.rerender(<Ear view={viewAt(add, dueS + 5, again)} />);
     expect(ring).toHaveBeenCalledTimes(1);
     expect(said()).toHaveLength(1);
+  });
+
+  it('tells a plan that was made anew, once', async () => {
+    const moved = 'It boiled 6 min late: ready at 19:36.';
+    const early = viewAt(add, dueS - 100);
+    const shown = await render(<Ear view={early} moved={moved} />);
+    await shown.rerender(<Ear view={viewAt(add, dueS - 90)} moved={moved} />);
+    expect(said()).toEqual(['It boiled 6 minutes late: ready at 19:36.']);
   });
 });

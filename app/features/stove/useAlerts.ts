@@ -1,9 +1,10 @@
-import { cueMoment, spokenCue, spokenRescue, type LiveView } from '@elixa/core';
+import { cueMoment, saidAloud, spokenCue, spokenRescue, type LiveView } from '@elixa/core';
 import { notificationAsync, NotificationFeedbackType } from 'expo-haptics';
 import * as Speech from 'expo-speech';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type RefObject } from 'react';
 import { ring } from '@/features/timers/bell';
 import { useAppSelector } from '@/state';
+import { deviceMs } from '@/state/clock';
 import { useCatalogue } from '@/ui/catalogue';
 
 /** What is to be told to the ear now, and by what it is known that it was. */
@@ -23,10 +24,19 @@ function cueOf(catalogue: ReturnType<typeof useCatalogue>, { next, rescue }: Liv
   return { id, says: spokenCue(catalogue, next, moment), rings: moment !== 'soon' };
 }
 
-/** Speaks before a step is due, rings and shakes when it is, and once more where nobody answered; each thing once. */
-export function useAlerts(view: LiveView, running: boolean): void {
+/**
+ * Speaks before a step is due, rings and shakes when it is, and once more where nobody answered; each thing once. A plan that
+ * was made anew is told, too.
+ * @param moved what moved, in a sentence
+ * @returns when it last asked aloud, by this device's clock in ms
+ */
+export function useAlerts(view: LiveView, running: boolean, moved?: string): RefObject<number> {
   const catalogue = useCatalogue();
-  const { voice, bell } = useAppSelector((state) => state.settings);
+  const { voice, bell, shakes } = useAppSelector((state) => state.settings);
+  const askedAtMs = useRef(-Infinity);
+  useEffect(() => {
+    if (running && voice && moved) Speech.speak(saidAloud(moved), { language: 'en' });
+  }, [moved, running, voice]);
   const told = useRef<ReadonlySet<string>>(new Set());
   const cue = running ? cueOf(catalogue, view) : undefined;
   const { id, says = '', rings = false } = cue ?? {};
@@ -35,9 +45,12 @@ export function useAlerts(view: LiveView, running: boolean): void {
     told.current = new Set([...told.current, id]);
     if (voice) Speech.speak(says, { language: 'en' });
     if (!rings) return;
+    askedAtMs.current = deviceMs();
     if (bell) ring();
+    if (!shakes) return;
     notificationAsync(NotificationFeedbackType.Success).catch((error: unknown) =>
       console.warn('This device does not vibrate', error),
     );
-  }, [id, says, rings, bell, voice]);
+  }, [id, says, rings, bell, voice, shakes]);
+  return askedAtMs;
 }
