@@ -12,8 +12,13 @@ export const sightingSchema = z.discriminatedUnion('is', [
   z.object({ is: z.literal('tasted'), says: z.enum(['weak', 'right', 'strong', 'tooHot', 'tooMild']) }),
   /** How deep the liquid stands in the middle. */
   z.object({ is: z.literal('ruler'), depthMm: z.number().nonnegative() }),
-  /** Of the liquid, or of the middle of a thing in it. */
-  z.object({ is: z.literal('probe'), tempC: z.number(), pieceId: z.string().max(120).optional() }),
+  /** Of the liquid, or of the middle of a thing in it; `read` where a device told it and nobody typed it. */
+  z.object({
+    is: z.literal('probe'),
+    tempC: z.number(),
+    pieceId: z.string().max(120).optional(),
+    read: z.literal(true).optional(),
+  }),
   /** The lid was opened for the table, a picture was taken. */
   plain('shown'),
 ]);

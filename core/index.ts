@@ -137,6 +137,7 @@ export type { PotNow } from './live/planSoFar';
 export { lookAgain, type Look, type PieceForecast } from './live/lookAgain';
 export { makeWatching, type StoveQuestion, type Watched } from './live/watching';
 export { movedWords, whatMoved, type Moved } from './live/whatMoved';
+export { practiceReadings, type PracticeQuestion, type PracticeReading } from './rehearsal/practice';
 export { rehearseEvening, rehearseInSteps } from './rehearsal/rehearseEvening';
 export type { EveningRehearsed, EveningToldAgain } from './rehearsal/rehearsed';
 export { MISHAPS, type Mishap } from './rehearsal/mishaps';

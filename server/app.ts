@@ -4,11 +4,13 @@ import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import pinoHttp from 'pino-http';
-import { standInScale, type KitchenScale } from './devices/kitchenScale';
+import { standInHob } from './devices/hob';
+import { standInScale } from './devices/kitchenScale';
+import { standInProbe } from './devices/probeThermometer';
 import { errorHandler, sendProblem, unknownRoute } from './http/errors';
 import { knownHosts } from './http/knownHosts';
 import { pagesIn, webApp } from './http/webApp';
-import { deviceRoutes } from './routes/devices';
+import { deviceRoutes, type Devices } from './routes/devices';
 import { eveningRoutes } from './routes/evenings';
 import { threadPlanner, type Planner } from './workers/planner';
 import { housePotRoutes } from './routes/housePots';
@@ -23,6 +25,7 @@ import { liveService } from './services/liveService';
 import { eveningNews } from './services/news';
 import { pantryService } from './services/pantryService';
 import { photoService } from './services/photoService';
+import { practiceKitchen } from './services/practiceKitchen';
 import type { Db } from './store/database';
 import { eveningStore } from './store/eveningStore';
 import { eventStore } from './store/eventStore';
@@ -40,8 +43,8 @@ export interface AppOptions {
   hosts?: readonly string[];
   /** What plans evenings; a thread of its own when none is given. */
   planner?: Planner;
-  /** The kitchen scale; the stand-in when none is given. */
-  scale?: KitchenScale;
+  /** The devices of the kitchen; a stand-in for each that is not given. */
+  devices?: Partial<Devices>;
 }
 
 const CONTENT_SECURITY = {
@@ -119,7 +122,13 @@ export function createApp(options: AppOptions): Express {
   app.get('/api/people', async (_request, response) => {
     response.json({ people: await service.people() });
   });
-  app.use('/api/devices', deviceRoutes(options.scale ?? standInScale()));
+  const kitchen = practiceKitchen(live, news, planner);
+  const standIns: Devices = {
+    scale: standInScale(),
+    probe: standInProbe((place) => kitchen.tempC(place)),
+    hob: standInHob((share) => kitchen.turn(share)),
+  };
+  app.use('/api/devices', deviceRoutes({ ...standIns, ...options.devices }));
   app.use('/api/pantry', pantryRoutes(pantryService(pantryStore(options.db))));
   app.use('/api/pots', housePotRoutes(housePotService(housePotStore(options.db))));
   app.use('/api', planRoutes(planner));

@@ -66,7 +66,7 @@ export class TrueStove {
   private nowS = 0;
 
   constructor(
-    private readonly pot: RehearsedPot,
+    private readonly pot: Pick<RehearsedPot, 'menu' | 'fit'>,
     draws: Draws,
     private readonly mishaps: ReadonlySet<Mishap>,
   ) {
@@ -214,6 +214,16 @@ export class TrueStove {
 
   tempC(pan: Pan): number | undefined {
     return this.pots.get(pan)?.state.tempC;
+  }
+
+  /** In the middle of the largest piece of something that is in a pot. */
+  middleC(id: string): number | undefined {
+    for (const { state } of this.pots.values()) {
+      const inside = state.pieces.filter((one) => one.outAtS === undefined);
+      const piece = inside.find((one) => one.pieceId === largestOf(id)) ?? inside.find((one) => one.pieceId === id);
+      if (piece) return centreOf(piece.mean);
+    }
+    return undefined;
   }
 
   /** How a piece really stands now, in the pot or lifted out; nothing of what never went in. */

@@ -1,5 +1,6 @@
 import type { ScaleReading } from '@elixa/contract';
-import { standInScale, steadyNoise } from './kitchenScale';
+import { steadyNoise } from './device';
+import { standInScale } from './kitchenScale';
 
 beforeAll(() => jest.useFakeTimers());
 afterAll(() => jest.useRealTimers());

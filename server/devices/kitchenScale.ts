@@ -1,9 +1,8 @@
 import type { ScaleReading } from '@elixa/contract';
+import { standIn, steadyNoise, type Device, type StandInOptions } from './device';
 
-/** A kitchen scale that is read as a stream. A real one speaks through the same interface. */
-export interface KitchenScale {
-  /** Calls back with every reading until the returned function is called. */
-  listen(onReading: (reading: ScaleReading) => void): () => void;
+/** A kitchen scale that is read as a stream. */
+export interface KitchenScale extends Device<ScaleReading> {
   /** Makes what lies on it now count as nothing. */
   tare(): void;
   /** Puts something on it by order, as only a stand-in can. */
@@ -12,13 +11,6 @@ export interface KitchenScale {
 
 /** A scale that ships with the server: what is poured on it is said, not weighed. */
 export type StandInScale = Required<KitchenScale>;
-
-export interface StandInOptions {
-  nowMs?: () => number;
-  /** A steady source of numbers from 0 to 1 for its noise. */
-  noise?: () => number;
-  everyMs?: number;
-}
 
 const EVERY_MS = 200;
 /** Time in which it comes two thirds of the way to a new load. */
@@ -30,22 +22,12 @@ const RESOLUTION_G = 0.5;
 const STABLE_WITHIN_G = 0.8;
 const STABLE_READINGS = 4;
 
-/** A linear congruential generator (Park and Miller): the same noise at every start. */
-export function steadyNoise(seed = 1): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 48_271) % 2_147_483_647;
-    return state / 2_147_483_647;
-  };
-}
-
 /** The stand-in: it settles slowly, trembles, creeps, and says when it has come to rest. */
 export function standInScale({
   nowMs = Date.now,
   noise = steadyNoise(),
   everyMs = EVERY_MS,
 }: StandInOptions = {}): StandInScale {
-  const listeners = new Set<(reading: ScaleReading) => void>();
   let loadG = 0;
   let shownG = 0;
   let zeroG = 0;
@@ -53,7 +35,6 @@ export function standInScale({
   /** What lay on it when it was last told that this is nothing. */
   let tareG = 0;
   let recent: number[] = [];
-  let timer: NodeJS.Timeout | undefined;
 
   function read(): ScaleReading {
     const now = nowMs();
@@ -70,24 +51,11 @@ export function standInScale({
   }
 
   return {
-    listen(onReading) {
-      listeners.add(onReading);
-      if (!timer) {
-        // Switched on, it begins at nothing; what passed while it was off is no creep.
-        lastMs = nowMs();
-        recent = [];
-      }
-      timer ??= setInterval(() => {
-        const reading = read();
-        for (const listener of listeners) listener(reading);
-      }, everyMs);
-      return () => {
-        listeners.delete(onReading);
-        if (listeners.size > 0 || !timer) return;
-        clearInterval(timer);
-        timer = undefined;
-      };
-    },
+    ...standIn(read, everyMs, () => {
+      // Switched on, it begins at nothing; what passed while it was off is no creep.
+      lastMs = nowMs();
+      recent = [];
+    }),
     tare() {
       tareG = loadG;
       zeroG = loadG;

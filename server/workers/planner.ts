@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Evening, FieldError, Plan } from '@elixa/contract';
-import type { PotCard } from '@elixa/core';
+import type { PotCard, PracticeQuestion, PracticeReading } from '@elixa/core';
 import { Failure, invalid } from '../failures';
 
 type Answer = { id: number } & (
@@ -23,6 +23,8 @@ export interface Planner {
   card(evening: Evening): Promise<PotCard>;
   /** When its burner is lit. @throws Failure as `plan` does */
   litAt(evening: Evening): Promise<string>;
+  /** The pot of a practice stove as it goes on. */
+  practice(question: PracticeQuestion): Promise<PracticeReading[]>;
   /** Starts the thread ahead of the first evening: it has to read all of the planner. */
   start(): void;
   close(): Promise<void>;
@@ -69,19 +71,20 @@ export function threadPlanner(longestMs = LONGEST_MS): Planner {
     return started;
   };
 
-  const ask = (want: 'plan' | 'card' | 'litAt', evening: Evening): Promise<unknown> =>
+  const ask = (want: 'plan' | 'card' | 'litAt' | 'practice', about: Evening | PracticeQuestion): Promise<unknown> =>
     new Promise((resolve, reject) => {
       lastId += 1;
       const id = lastId;
       const timer = setTimeout(() => endAll(new Failure({ kind: 'tookTooLong' })), longestMs);
       waiting.set(id, { resolve, reject, timer });
-      thread().postMessage({ id, want, evening });
+      thread().postMessage({ id, want, about });
     });
 
   return {
     plan: (evening) => ask('plan', evening) as Promise<Plan>,
     card: (evening) => ask('card', evening) as Promise<PotCard>,
     litAt: (evening) => ask('litAt', evening) as Promise<string>,
+    practice: (question) => ask('practice', question) as Promise<PracticeReading[]>,
     start: () => void thread(),
     async close() {
       await worker?.terminate();
