@@ -14,8 +14,8 @@ export function steadyNoise(seed = 1): Noise {
     state = (state * 48_271) % 2_147_483_647;
     return state / 2_147_483_647;
   };
-  // The first of a small seed is always next to nothing.
-  next();
+  // The first of a small seed are next to nothing.
+  for (let skipped = 0; skipped < 8; skipped += 1) next();
   return next;
 }
 
