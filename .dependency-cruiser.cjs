@@ -37,7 +37,7 @@ const SHARED = ['evening', 'live'];
 /** The other compositions, each named: what a feature puts together of others. */
 const COMPOSED = {
   after: ['evenings', 'pantry', 'photo'],
-  broth: ['timers'],
+  broth: ['devices', 'timers'],
   build: ['photo'],
   choose: ['housePots'],
   evenings: ['photo', 'settings'],
@@ -46,7 +46,7 @@ const COMPOSED = {
   rehearsal: ['stove'],
   shell: ['settings', 'simmer', 'timers'],
   shopping: ['pantry'],
-  stove: ['prep', 'simmer', 'timers'],
+  stove: ['devices', 'prep', 'simmer', 'timers'],
   who: ['choose', 'evenings'],
 };
 const FEATURES = '^app/features/([^/]+)/';

@@ -182,16 +182,15 @@ describe('what may be eaten as it is', () => {
 });
 
 describe('a thermometer in the thickest piece', () => {
+  /** The gate by the clock of the plan alone, with serving next. */
+  const gateOf = (state: LiveState, atS: number) =>
+    liveView(plan, steps.filter(({ kind, round }) => kind === 'serve' && round === 1).concat(adds), state, atS * 1000)
+      .gate;
   const early = (tempC: number, pieceId = idOf('chickenThigh')) => {
     const atS = serve.atS - 240;
     // All is in at once, and served four minutes too early.
     const state = cooked(atS, [[atS, { is: 'saw', saw: { is: 'probe', tempC, pieceId } }]]);
-    return liveView(
-      plan,
-      steps.filter(({ kind, round }) => kind === 'serve' && round === 1).concat(adds),
-      state,
-      atS * 1000,
-    ).gate;
+    return gateOf(state, atS);
   };
 
   it('opens the gate from the heat on that is advised, and only of what it was in', () => {
@@ -199,6 +198,23 @@ describe('a thermometer in the thickest piece', () => {
     expect(early(73)?.names).toContain('chicken');
     expect(early(75)?.names ?? []).not.toContain('chicken');
     expect(early(90, idOf('daikon'))?.names).toContain('chicken');
+  });
+
+  it('is opened by a probe that reads it by itself only when that says so twice', () => {
+    const atS = serve.atS - 240;
+    const pieceId = idOf('chickenThigh');
+    const reads = (...temps: number[]): LiveState => ({
+      ...cooked(atS),
+      readings: temps.map((tempC, index) => ({
+        eventId: `read ${index}`,
+        facts: [{ potId: 'main', saw: { is: 'probe', tempC, read: true, pieceId } }],
+        atS: atS - 60 + 20 * index,
+      })),
+    });
+    const gate = (state: LiveState) => gateOf(state, atS);
+    expect(gate(reads(60, 80))?.names).toContain('chicken');
+    expect(gate(reads(80, 60))?.names).toContain('chicken');
+    expect(gate(reads(60, 80, 81))?.names ?? []).not.toContain('chicken');
   });
 });
 

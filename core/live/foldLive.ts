@@ -28,6 +28,8 @@ export interface LiveState {
   taps: Tap[];
   /** Taps that said that a sign was not there yet. */
   notYet: Tap[];
+  /** What a device told by itself: nobody tapped it, and nobody takes it back. */
+  readings: Tap[];
   notes: Array<{ at: string; text: string }>;
   /** When each thing was ticked, by list. Milliseconds. */
   ticks: Record<TickList, Readonly<Record<string, number>>>;
@@ -48,6 +50,7 @@ export const WAITING: LiveState = {
   pausedMs: 0,
   taps: [],
   notYet: [],
+  readings: [],
   notes: [],
   ticks: noTicks(),
 };
@@ -64,6 +67,7 @@ export function potClockS(state: LiveState, nowMs: number): number {
 
 const adoptedIn = ({ planId, plan, sinceS, knows }: Adopted): Adopted => ({ planId, plan, sinceS, knows });
 
+const isRead = ({ saw }: Fact): boolean => saw?.is === 'probe' && saw.read === true;
 const isNotYet = ({ saw }: Fact): boolean => saw?.is === 'notYet';
 
 /** Of two phones that answer one act the first counts; what answers none counts by its event. */
@@ -81,7 +85,7 @@ class Folding {
     private readonly plans: Plans,
     private readonly undone: ReadonlySet<string>,
   ) {
-    this.state = { ...WAITING, taps: [], notes: [], notYet: [], ticks: noTicks() };
+    this.state = { ...WAITING, taps: [], notes: [], notYet: [], readings: [], ticks: noTicks() };
   }
 
   private get isOn(): boolean {
@@ -180,8 +184,9 @@ class Folding {
     if (state.status === 'waiting') this.light(eventId, facts, atMs);
     if (!state.started) return;
     const tap = { eventId, facts: facts.map((fact) => this.answering(fact)), atS: potClockS(state, atMs) };
-    if (facts.every(isNotYet)) {
-      state.notYet.push(tap);
+    const aside = facts.every(isNotYet) ? state.notYet : facts.every(isRead) ? state.readings : undefined;
+    if (aside) {
+      aside.push(tap);
       return;
     }
     const fresh = tap.facts.filter((fact) => !this.done.has(keyOf(fact) ?? ''));
@@ -200,6 +205,7 @@ class Folding {
       pausedSinceMs: undefined,
       taps: [],
       notYet: [],
+      readings: [],
       notes,
       ticks,
     });

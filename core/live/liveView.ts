@@ -204,12 +204,23 @@ function rescueOf(inPot: readonly InPot[], round: number, endsInS: number, { not
   };
 }
 
+/** What a device tells counts when it was told so often: one reading may be off. */
+const PROVED_BY = 2;
+
 /** Pieces of which somebody measured the thickest, and found it as hot in the middle as is advised. */
-function provedIn(catalogue: Catalogue, inPot: readonly InPot[], { taps }: LiveState): ReadonlySet<string> {
+function provedIn(catalogue: Catalogue, inPot: readonly InPot[], { taps, readings }: LiveState): ReadonlySet<string> {
   const hottest = new Map<string, number>();
+  const note = (pieceId: string, tempC: number) =>
+    hottest.set(pieceId, Math.max(tempC, hottest.get(pieceId) ?? -Infinity));
   for (const { saw } of taps.flatMap(({ facts }) => facts)) {
+    if (saw?.is === 'probe' && saw.pieceId !== undefined) note(saw.pieceId, saw.tempC);
+  }
+  const read = new Map<string, number[]>();
+  for (const { saw } of readings.flatMap(({ facts }) => facts)) {
     if (saw?.is !== 'probe' || saw.pieceId === undefined) continue;
-    hottest.set(saw.pieceId, Math.max(saw.tempC, hottest.get(saw.pieceId) ?? -Infinity));
+    const last = [...(read.get(saw.pieceId) ?? []), saw.tempC].slice(-PROVED_BY);
+    read.set(saw.pieceId, last);
+    if (last.length === PROVED_BY) note(saw.pieceId, Math.min(...last));
   }
   const proved = inPot.filter(({ piece }) => {
     const { way: _way, ...food } = piece;
@@ -238,10 +249,19 @@ function gateFor(
   };
 }
 
+const lastOfFire = ({ taps }: Pick<LiveState, 'taps'>) =>
+  taps
+    .flatMap(({ facts }) => facts)
+    .flatMap(({ act, potId, answers }) => (potId === 'main' && act?.is === 'heat' ? [{ act, answers }] : []))
+    .at(-1);
+
+/** What was last told of the fire under the pot. */
+export const fireTold = (state: Pick<LiveState, 'taps'>) => lastOfFire(state)?.act;
+
 /** Whether the last that was told of the fire under the pot is that it was put out, without being asked for. */
-function isPutOut({ taps }: LiveState): boolean {
-  const last = taps.flatMap(({ facts }) => facts).findLast(({ act, potId }) => potId === 'main' && act?.is === 'heat');
-  return last?.act?.is === 'heat' && last.act.share === 0 && !last.answers;
+function isPutOut(state: LiveState): boolean {
+  const last = lastOfFire(state);
+  return last?.act.share === 0 && !last.answers;
 }
 
 /** A tap this close to its time is on time. */

@@ -245,4 +245,14 @@ describe('logs of version 1', () => {
     expect(foldLive(upcastLog({ plans: {}, events: [...old].reverse() }))).toEqual(foldLive(today));
     expect(upcastLog(today)).toEqual(today);
   });
+
+  it('keeps what a device told apart from what was tapped: nothing of it is next, or taken back', () => {
+    const phone = new Phone('this-phone', 0);
+    light(phone, 0);
+    phone.say(40, { type: 'happened', facts: [{ potId: 'main', saw: { is: 'probe', tempC: 55, read: true } }] });
+    phone.say(50, { type: 'happened', facts: [{ potId: 'main', saw: { is: 'probe', tempC: 58 } }] });
+    const { taps, readings } = fold(phone.log);
+    expect(readings.map(({ atS }) => atS)).toEqual([40]);
+    expect(taps.map(({ atS }) => atS)).toEqual([0, 50]);
+  });
 });

@@ -38,7 +38,7 @@ const isPoured = (acts: ReturnType<typeof programOfFacts>['acts'], atS: number):
  * @returns none of a pot at which nothing was done yet
  */
 export function potsNow(
-  state: Pick<LiveState, 'taps' | 'notYet' | 'started'>,
+  state: Pick<LiveState, 'taps' | 'notYet' | 'readings' | 'started'>,
   { menu, fit }: Pick<RehearsedPot, 'menu' | 'fit'>,
   nowS: number,
   beliefs: Beliefs = new Map(),

@@ -41,8 +41,12 @@ export interface SightingAt {
 }
 
 /** What was seen, tasted and measured at the pots, in order. */
-export const sightingsOf = ({ taps, notYet }: Pick<LiveState, 'taps' | 'notYet'>): SightingAt[] =>
-  [...taps, ...notYet]
+export const sightingsOf = ({
+  taps,
+  notYet,
+  readings,
+}: Pick<LiveState, 'taps' | 'notYet' | 'readings'>): SightingAt[] =>
+  [...taps, ...notYet, ...readings]
     .flatMap(({ facts, atS }) =>
       facts.flatMap(({ potId, saw, answers }) =>
         saw ? [{ atS, potId, saw, ...(answers ? { actId: answers.actId } : {}) }] : [],

@@ -113,7 +113,15 @@ export function WeighSheet({ liquid, onClose }: { liquid: Liquid; onClose(): voi
           {said}
         </Body>
       ) : null}
-      {scale.lost ? <Body role="alert">The scale does not answer. Measure by the list; nothing is lost.</Body> : null}
+      {scale.status === 'lost' ? (
+        <Body role="alert">The scale does not answer. Measure by the list; nothing is lost.</Body>
+      ) : null}
+      {scale.status === 'taken' ? (
+        <View className="flex-row flex-wrap items-center gap-3">
+          <Body role="alert">The scale is read on another screen.</Body>
+          <Button label="Read it here" onPress={scale.take} />
+        </View>
+      ) : null}
       {part ? (
         <>
           <View>

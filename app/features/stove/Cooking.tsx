@@ -1,8 +1,9 @@
-import type { Evening, PotPlan } from '@elixa/contract';
+import type { Evening, Fact, PotPlan } from '@elixa/contract';
 import {
   besideFact,
   boilAwaited,
   cutKey,
+  fireTold,
   factsOf,
   harmBeside,
   movedWords,
@@ -27,6 +28,9 @@ import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { Body, Heading, Small } from '@/ui/Text';
 import { clock, lasting } from '@/ui/time';
+import { DeviceLines } from '@/features/devices/DeviceLines';
+import { useHob } from '@/features/devices/useHob';
+import { useProbe } from '@/features/devices/useProbe';
 import { useSame } from '@/ui/useSame';
 import { useScreen } from '@/ui/useScreen';
 import { SomethingElse } from './beside/SomethingElse';
@@ -93,7 +97,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
   const comingNext = useMemo(() => new Set(coming), [coming]);
   const change = useSame(view.change);
   const after = useSame(comingRows(view.coming));
-  const tell = useCallback(() => setTelling(true), []);
+  const openTelling = useCallback(() => setTelling(true), []);
   const hang = useCallback(() => setOnWall(true), []);
 
   const planId = log.state.started?.planId ?? '';
@@ -127,6 +131,9 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
     const last = lastTap(log.state);
     if (last) record({ type: 'undone', target: last.eventId });
   };
+  const tell = useCallback((fact: Fact) => record({ type: 'happened', facts: [fact] }), [record]);
+  const probe = useProbe(evening.id, tell);
+  const hob = useHob(fireTold(log.state), tell);
   const ears = useSame(
     useEars(isHeard, {
       view,
@@ -222,7 +229,8 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish && !rehearsal} />
         <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
         {standing}
-        <LiveControls log={log} ears={ears} onSomethingElse={tell} onWall={hang} />
+        <DeviceLines probe={probe} hob={hob} />
+        <LiveControls log={log} ears={ears} onSomethingElse={openTelling} onWall={hang} />
         {wide ? null : <InPotList inPot={view.inPot} />}
         <ComingList coming={after} />
         {wide ? null : <ToldList told={told} onUndo={undo} />}
@@ -242,6 +250,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
           view={view}
           log={log}
           out={said.out}
+          {...(rehearsal ? {} : { probe, hob })}
           onMend={() => {
             setTelling(false);
             setTasting(true);

@@ -5,6 +5,8 @@ import { Heading } from '@/ui/Text';
 
 interface Props {
   onTell(said: Unasked): void;
+  /** A hob tells of its fire by itself. */
+  onHob?(): void;
 }
 
 const LIDS = [
@@ -23,7 +25,7 @@ const FIRES: ReadonlyArray<{ fire: Fire; label: string }> = [
 const HALF = 'min-h-main min-w-[9rem] flex-1';
 
 /** How the lid lies and the fire stands now, and what the spoon did. */
-export function LidAndFire({ onTell }: Props) {
+export function LidAndFire({ onTell, onHob }: Props) {
   return (
     <View className="gap-5">
       <View className="gap-2">
@@ -46,6 +48,7 @@ export function LidAndFire({ onTell }: Props) {
             <Button key={fire} className={HALF} label={label} onPress={() => onTell({ is: 'fire', fire })} />
           ))}
         </View>
+        {onHob ? <Button label="The hob tells by itself" onPress={onHob} /> : null}
       </View>
       <View className="gap-2">
         <Heading level={3}>The spoon</Heading>

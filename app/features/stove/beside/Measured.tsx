@@ -2,6 +2,7 @@ import type { Evening, Sighting } from '@elixa/contract';
 import type { Unasked } from '@elixa/core';
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { ProbedAt } from '@/features/devices/useProbe';
 import { Button } from '@/ui/Button';
 import { Tabs } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
@@ -12,14 +13,18 @@ interface Props {
   evening: Evening;
   things: readonly Named[];
   onTell(said: Unasked): void;
+  /** A probe is stuck in there, and tells by itself. */
+  onProbe?(at: ProbedAt): void;
   /** It does not taste right: what mends it is worked out. */
   onMend(): void;
 }
 
 const BROTH = 'broth';
 
+const nameOf = (things: readonly Named[], id: string) => things.find((one) => one.id === id)?.name ?? id;
+
 /** What the tongue, a thermometer or a ruler says of the pot. */
-export function Measured({ evening, things, onTell, onMend }: Props) {
+export function Measured({ evening, things, onTell, onProbe, onMend }: Props) {
   const [tempC, setTempC] = useState(95);
   const [where, setWhere] = useState(BROTH);
   const [depthMm, setDepthMm] = useState(50);
@@ -58,6 +63,12 @@ export function Measured({ evening, things, onTell, onMend }: Props) {
             onPress={() => saw({ is: 'probe', tempC, ...(where === BROTH ? {} : { pieceId: where }) })}
           />
         </View>
+        {onProbe ? (
+          <Button
+            label="A probe reads it by itself"
+            onPress={() => onProbe(where === BROTH ? { name: BROTH } : { name: nameOf(things, where), pieceId: where })}
+          />
+        ) : null}
         <Small>
           In the middle of the thickest piece of it, touching neither bone nor pot: as hot there as is advised, it need
           not wait for the clock.

@@ -2,6 +2,8 @@ import type { Evening, PotPlan } from '@elixa/contract';
 import { besideFact, factsOf, type InPot, type LiveView, type Unasked } from '@elixa/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
+import type { Hob } from '@/features/devices/useHob';
+import type { Probe } from '@/features/devices/useProbe';
 import type { LiveLogAccess } from '@/features/live/useLiveLog';
 import { newId } from '@/state/newId';
 import { Button } from '@/ui/Button';
@@ -42,13 +44,16 @@ interface Props {
   /** What was lifted out, by the ids of its pieces. */
   out: readonly Named[];
   onMend(): void;
+  /** The devices of the kitchen; none at a simulated stove. */
+  probe?: Probe;
+  hob?: Hob;
   onClose(): void;
 }
 
 const named = (inPot: readonly InPot[]): Named[] => inPot.map(({ piece, name }) => ({ id: piece.id, name }));
 
 /** Whatever was done or seen at the pot that nobody asked for: each is told in a tap or two, and taken back by itself. */
-export function SomethingElse({ evening, plan, view, log, out, onMend, onClose }: Props) {
+export function SomethingElse({ evening, plan, view, log, out, onMend, probe, hob, onClose }: Props) {
   const [page, setPage] = useState<Page>();
   const planId = log.state.started?.planId ?? '';
   const potId = view.next?.pan ?? 'main';
@@ -57,6 +62,12 @@ export function SomethingElse({ evening, plan, view, log, out, onMend, onClose }
     log.record({ type: 'happened', facts: [fact] });
     onClose();
   };
+  const and =
+    <Given extends unknown[]>(act: (...given: Given) => void) =>
+    (...given: Given) => {
+      act(...given);
+      onClose();
+    };
   const open = CHOICES.filter(
     (one) => !(one.page === 'liftOut' && view.inPot.length === 0) && !(one.page === 'putBack' && out.length === 0),
   );
@@ -98,9 +109,15 @@ export function SomethingElse({ evening, plan, view, log, out, onMend, onClose }
       {page === 'liftOut' ? <LiftOut things={named(view.inPot)} onTell={tell} /> : null}
       {page === 'putBack' ? <PutBack things={out} onTell={tell} /> : null}
       {page === 'pour' ? <Pour evening={evening} plan={plan} onTell={tell} /> : null}
-      {page === 'fire' ? <LidAndFire onTell={tell} /> : null}
+      {page === 'fire' ? <LidAndFire onTell={tell} onHob={hob && !hob.isOn ? and(hob.connect) : undefined} /> : null}
       {page === 'measured' ? (
-        <Measured evening={evening} things={named(view.inPot)} onTell={tell} onMend={onMend} />
+        <Measured
+          evening={evening}
+          things={named(view.inPot)}
+          onTell={tell}
+          onProbe={probe && and(probe.putInto)}
+          onMend={onMend}
+        />
       ) : null}
       {page === 'note' ? (
         <Note
