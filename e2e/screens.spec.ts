@@ -129,7 +129,7 @@ test.describe('a pot on the fire', () => {
       }
       expect((await main.boundingBox())!.height).toBeGreaterThanOrEqual(64);
     }
-    await page.getByRole('button', { name: 'Large, for the wall' }).click();
+    await page.getByRole('button', { name: 'For the wall' }).click();
     await page.setViewportSize(SIZES.wide);
     const onWall = page.getByRole('dialog').getByRole('heading', { level: 2 });
     expect(await onWall.evaluate((one) => Number.parseFloat(getComputedStyle(one).fontSize))).toBeGreaterThan(70);

@@ -41,6 +41,10 @@ describe('a pot on the practice stove', () => {
     expect(off).toBeLessThan(on - 10);
   });
 
+  it('is followed no longer than an evening lasts', () => {
+    expect(read({ fromS: 40 * 3600, untilS: 40 * 3600 + 60 })).toEqual([]);
+  });
+
   it('shows the middle of a thing once it is in, colder than its broth', () => {
     const piece = plan.simmer.pieces.find(({ safeS, round }) => safeS > 0 && round === 1)!;
     const inS = plan.simmer.actions.find(({ pieceId, kind }) => pieceId === piece.id && kind === 'add')!.atS;

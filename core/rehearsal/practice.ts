@@ -29,15 +29,17 @@ export interface PracticeReading {
 
 /** Between two readings, in s. */
 const EVERY_S = 2;
+/** No pot is followed for longer than this, in s: it was forgotten, or a clock is wrong. */
+const LONGEST_S = 8 * 3600;
 
 /**
  * A pot on a practice stove, whose figures are its own, as it goes on if nothing more is told.
- * @returns readings from `fromS` to `untilS`; none of an evening that cannot be planned
+ * @returns readings from `fromS` to `untilS`; none of an evening that cannot be planned, or was lit too long ago
  */
 export function practiceReadings(question: PracticeQuestion): PracticeReading[] {
   const { evening, taps, turned, pieceId, fromS, untilS, seed } = question;
   const { menu } = resolveMenu(evening);
-  if (!menu) return [];
+  if (!menu || fromS > LONGEST_S) return [];
   const stove = new TrueStove({ menu, fit: planMenu(menu, timesTable).fit }, drawsOf(seed), new Set());
   const told = taps.map(({ atS, facts }) => ({ atS, acts: actsByPot(facts) }));
   const byHand = turned.map(({ atS, share }) => ({

@@ -11,8 +11,8 @@ export interface Hob extends Device<HobReport> {
 export type StandInHob = Required<Hob>;
 
 const EVERY_MS = 1000;
-/** Steps of its knob, as a share of its full power. */
-const STEP = 0.05;
+/** Its knob has so many steps to full power. */
+const STEPS = 20;
 /** What it is told it does after so long. */
 const OBEYS_MS = 1500;
 
@@ -27,7 +27,7 @@ export function standInHob(
   let share = 0;
   let told: { share: number; fromMs: number } | undefined;
   const isOut = dropOuts(noise);
-  const inSteps = (wanted: number) => Math.round(wanted / STEP) * STEP;
+  const inSteps = (wanted: number) => Math.round(wanted * STEPS) / STEPS;
   return {
     ...standIn((): HobReport | undefined => {
       const atMs = nowMs();

@@ -13,7 +13,8 @@ const EVERY_MS = 1000;
 /** It comes two thirds of the way to a new temperature in so long, and trembles by so much; ordinary kitchen probes. */
 const LAG_MS = 8000;
 const NOISE_C = 0.6;
-const RESOLUTION_C = 0.1;
+/** Shown to a tenth of a degree. */
+const PER_C = 10;
 const ROOM_C = 20;
 
 /**
@@ -36,7 +37,7 @@ export function standInProbe(
     lastMs = now;
     shownC += (truthC - shownC) * (1 - Math.exp(-passedMs / LAG_MS));
     const rawC = shownC + (noise() + noise() - 1) * 2 * NOISE_C;
-    return isOut() ? undefined : { atMs: now, tempC: Math.round(rawC / RESOLUTION_C) * RESOLUTION_C };
+    return isOut() ? undefined : { atMs: now, tempC: Math.round(rawC * PER_C) / PER_C };
   }
 
   return {

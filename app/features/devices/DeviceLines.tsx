@@ -69,12 +69,22 @@ export const DeviceLines = memo(function DeviceLines({ probe, hob }: { probe: Pr
             onLeave={hob.leave}
             onTake={hob.take}
           />
-          <View className="flex-row flex-wrap items-center gap-2">
-            <Small>A practice hob stands in. Turn its knob:</Small>
-            {SHARES.map(({ share, label }) => (
-              <Button key={label} label={label} aria-label={`Turn the hob ${label}`} onPress={() => hob.turn(share)} />
-            ))}
-          </View>
+          {hob.isPractice ? (
+            <View className="gap-2">
+              <Small>A practice hob stands in. Turn its knob:</Small>
+              <View className="flex-row gap-2">
+                {SHARES.map(({ share, label }) => (
+                  <Button
+                    key={label}
+                    className="flex-1 px-1"
+                    label={label}
+                    aria-label={`Turn the hob: ${label}`}
+                    onPress={() => hob.turn(share)}
+                  />
+                ))}
+              </View>
+            </View>
+          ) : null}
         </>
       ) : null}
     </View>

@@ -28,6 +28,7 @@ const says = (reading: object) =>
 
 const onFact = jest.fn();
 const told: Array<[string, object]> = [];
+let isPractice = false;
 
 function AtTheStove({
   into,
@@ -54,10 +55,13 @@ beforeEach(() => {
   jest.clearAllMocks();
   Stream.all = [];
   told.length = 0;
+  isPractice = false;
   Object.assign(globalThis, {
     EventSource: Stream,
-    fetch: async (url: string, { body }: { body?: string }) =>
-      void told.push([url, JSON.parse(body ?? '{}') as object]),
+    fetch: async (url: string, sent?: { body?: string }) => {
+      if (sent) told.push([url, JSON.parse(sent.body ?? '{}') as object]);
+      return { json: async () => ({ devices: [{ id: 'hob', isPractice }] }) };
+    },
   });
 });
 afterEach(() => jest.useRealTimers());
@@ -117,6 +121,16 @@ describe('a hob that tells of its fire', () => {
     expect(told).toEqual([]);
     await shown.rerender(<AtTheStove hob fire={{ share: 0 }} />);
     expect(told).toEqual([['/api/devices/hob/set', { share: 0 }]]);
+  });
+
+  it('that is a stand-in has its knob where the hand that taps puts it', async () => {
+    isPractice = true;
+    const shown = await render(<AtTheStove hob fire={{ share: 1 }} />);
+    await act(async () => undefined);
+    expect(told).toEqual([['/api/devices/hob/turn', { share: 1 }]]);
+    await shown.rerender(<AtTheStove hob fire={{ share: 0.3 }} />);
+    expect(told.at(-1)).toEqual(['/api/devices/hob/turn', { share: 0.3 }]);
+    expect(screen.getByRole('button', { name: 'Turn the hob: off' })).toBeTruthy();
   });
 
   it('is never turned up from here', async () => {

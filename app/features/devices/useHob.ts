@@ -1,10 +1,11 @@
 import { hobReportSchema, type ActOf, type Fact } from '@elixa/contract';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
-import { tellDevice, useReadings, type DeviceStatus } from './useReadings';
+import { tellDevice, useIsPractice, useReadings, type DeviceStatus } from './useReadings';
 import { isOtherFire } from './worthTelling';
 
 export interface Hob {
   isOn: boolean;
+  isPractice: boolean;
   share?: number;
   status: DeviceStatus;
   connect(): void;
@@ -38,12 +39,18 @@ export function useHob(told: ActOf<'heat'> | undefined, onFact: (fact: Fact) => 
   const lower = useEffectEvent((share: number) => {
     if (now !== undefined && share < now) tellDevice('hob', 'set', { share });
   });
-  const wanted = isOn && told && told.holds === undefined ? told.share : undefined;
+  const isPractice = useIsPractice('hob', isOn);
+  const share = told?.share ?? 0;
+  const isHeld = told?.holds !== undefined;
   useEffect(() => {
-    if (wanted !== undefined) lower(wanted);
-  }, [wanted]);
+    if (!isOn || isPractice === undefined) return;
+    // At a stand-in the hand that taps is the hand at the knob.
+    if (isPractice) tellDevice('hob', 'turn', { share });
+    else if (!isHeld) lower(share);
+  }, [isOn, isPractice, share, isHeld]);
   return {
     isOn,
+    isPractice: isPractice === true,
     share: now,
     status,
     take,

@@ -1,4 +1,4 @@
-import type { DeviceId } from '@elixa/contract';
+import { deviceListSchema, type DeviceId } from '@elixa/contract';
 import { useEffect, useState } from 'react';
 import type { z } from 'zod';
 import { deviceMs } from '@/state/clock';
@@ -68,4 +68,22 @@ export function tellDevice(device: DeviceId, what: string, body?: object): void 
     headers: { 'content-type': 'application/json' },
     body: body ? JSON.stringify(body) : undefined,
   }).catch((error: unknown) => console.warn(`The ${device} does not answer`, error));
+}
+
+/** Whether a device is a stand-in, once that is known. */
+export function useIsPractice(device: DeviceId, isOn: boolean): boolean | undefined {
+  const [isPractice, setPractice] = useState<boolean>();
+  useEffect(() => {
+    if (!isOn) return undefined;
+    let isHere = true;
+    const ask = async () => {
+      const { devices } = deviceListSchema.parse(await (await fetch('/api/devices')).json());
+      if (isHere) setPractice(devices.find(({ id }) => id === device)?.isPractice);
+    };
+    ask().catch((error: unknown) => console.warn('The devices are not known', error));
+    return () => {
+      isHere = false;
+    };
+  }, [device, isOn]);
+  return isPractice;
 }

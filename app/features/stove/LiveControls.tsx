@@ -51,10 +51,10 @@ export const LiveControls = memo(function LiveControls({ log, ears, onSomethingE
       />
       <EarRow {...ears} />
       <View className="flex-row flex-wrap justify-center gap-x-2">
-        <Button look="quiet" label="Large, for the wall" onPress={onWall} />
-        <Button look="quiet" label="Stop it, or finish early" onPress={() => setMore(true)} />
+        <Button look="quiet" label="For the wall" onPress={onWall} />
+        <Button look="quiet" label="Stop, or finish early" onPress={() => setMore(true)} />
       </View>
-      <Sheet title="Stop it, or finish early" open={more} onClose={() => setMore(false)}>
+      <Sheet title="Stop, or finish early" open={more} onClose={() => setMore(false)}>
         <Body>
           Stopped, the evening is planned again: put it off under who eats, or light it again when you are ready.
         </Body>
