@@ -130,6 +130,7 @@ export { boilsNext, type Belief, estimate, type Estimate, priorOf } from './live
 export { cueMoment, saidAloud, spokenCue, spokenRescue, type CueMoment } from './live/spoken';
 export { heard, type Answer, type Asked } from './live/heard';
 export { askedNow, repliedTo } from './live/replied';
+export { watchNow, type Watch } from './live/watchNow';
 export { expected, restOf } from './live/restOf';
 export { potsNow } from './live/potsNow';
 export { planFrom, type PlannedAgain } from './live/planFrom';

@@ -159,6 +159,8 @@ export interface Ingredient {
   asItIs?: true;
   /** Foam rises from it when it first boils. */
   foams?: true;
+  /** In a broth it sinks, and catches at the bottom while that heats. */
+  catches?: true;
   /** Share of its fat that runs into the broth, where that is not as of its family: under a skin, marbled, cut open. */
   fatRunsOut?: number;
   /** Cut open as it is, it leaves the broth cloudy. */

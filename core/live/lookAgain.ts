@@ -34,6 +34,8 @@ export interface Look {
   pieces: PieceForecast[];
   /** The next boil of each pot, by its line in the plan, where one is waited for. */
   boils: Array<{ lineId: string } & Forecast>;
+  /** When the pot simmers again that was disturbed, where no line of the plan waits for that. */
+  simmersAgain?: Forecast;
   /** The liquid of the pot now, in °C, and its standard deviation. */
   liquid?: { tempC: number; sdC: number };
   /** What is left, planned again, where the plan as it is told does not hold. */
@@ -156,14 +158,16 @@ export function* lookAgain(
   const done = doneAtS(doneLines(state));
   const pieces: PieceForecast[] = [];
   const boils: Look['boils'] = [];
+  let simmersAgain: Forecast | undefined;
   for (const [pan, one] of found) {
     const acts = untilReady(state, plan, pan, nowS);
     const line = plan.simmer.actions.find(({ kind, pan: at, id }) => kind === 'boil' && at === pan && !done.has(id));
     const isPoured = one.state.liquid.waterG > 0;
     pieces.push(...forecasts(pot.menu.catalogue, one, acts, line !== undefined && hasBegun(plan, line, done)));
     // What is done after the boil waits for it.
+    const isStill = pan === 'main' && !line && one.state.boilingS === 0 && one.state.power > 0;
     const next =
-      line && isPoured
+      (line || isStill) && isPoured
         ? boilsNext(
             one,
             acts.filter(({ atS }) => atS <= nowS),
@@ -171,6 +175,7 @@ export function* lookAgain(
           )
         : undefined;
     if (line && next) boils.push({ lineId: line.id, ...next });
+    else if (next) simmersAgain = next;
     yield;
   }
   const throughAtS = new Map(
@@ -190,6 +195,7 @@ export function* lookAgain(
     untilS: nowS + AHEAD_S,
     pieces,
     boils,
+    ...(simmersAgain ? { simmersAgain } : {}),
     ...(main ? { liquid: { tempC: main.state.tempC, sdC: main.spread.tempC } } : {}),
     ...(again && !isQuiet ? { again } : {}),
     ...(sooner && !isQuiet ? { sooner } : {}),

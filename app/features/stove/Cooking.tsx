@@ -13,6 +13,7 @@ import {
   saucesOf,
   speakerOf,
   toldLines,
+  watchNow,
   withExtras,
   type LiveView,
   type Look,
@@ -47,6 +48,7 @@ import { ToldList } from './ToldList';
 import { useAlerts } from './useAlerts';
 import { useEars } from './ears/useEars';
 import { WallMode } from './WallMode';
+import { WatchLine, watchShown } from './WatchLine';
 import type { LiveLogAccess } from '@/features/live/useLiveLog';
 
 interface Props {
@@ -126,26 +128,32 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
 
   const clockOf = (atS: number) => clock(nowMs() + (atS - view.clockS) * 1000);
   const isHeard = running && !rehearsal?.isQuiet;
-  const askedAtMs = useAlerts(view, isHeard, moved && movedWords(moved, clockOf));
   const takeBack = () => {
     const last = lastTap(log.state);
     if (last) record({ type: 'undone', target: last.eventId });
   };
+  const line = view.next?.kind === 'boil' ? view.next.actions[0]?.id : undefined;
+  const awaited = line && running ? boilAwaited(log.state, look, line, view.clockS) : undefined;
+  const boil = useSame(awaited && boilSaid(awaited));
+  const watch = watchNow({ catalogue, state: log.state, view, look, awaited });
+  const askedAtMs = useAlerts(view, isHeard, { moved: moved && movedWords(moved, clockOf), watch });
   const tell = useCallback((fact: Fact) => record({ type: 'happened', facts: [fact] }), [record]);
   const probe = useProbe(evening.id, tell);
   const hob = useHob(fireTold(log.state), tell);
+  const watched = () => {
+    if (watch?.answer) tell(watch.answer.fact);
+  };
   const ears = useSame(
     useEars(isHeard, {
       view,
+      watch,
+      onWatched: watched,
       askedAtMs,
       onDone: () => (view.rescue ? rescue(true) : done()),
       onNotYet: () => (view.rescue ? rescue(false) : notYet()),
       onTakeBack: takeBack,
     }),
   );
-  const line = view.next?.kind === 'boil' ? view.next.actions[0]?.id : undefined;
-  const awaited = line && running ? boilAwaited(log.state, look, line, view.clockS) : undefined;
-  const boil = useSame(awaited && boilSaid(awaited));
   const sooner = view.next?.kind === 'add' && view.next.dueInS > 0 ? look?.sooner : undefined;
   const soonerS = sooner?.plan.simmer.readyAtS[view.round - 1];
   const soonerAt = soonerS === undefined ? undefined : clockOf(soonerS);
@@ -226,6 +234,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
           </View>
         ) : null}
         {onWall ? null : action(wide || view.next?.kind === 'swish' ? undefined : pot)}
+        <WatchLine {...watchShown(watch)} onAnswer={watched} />
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish && !rehearsal} />
         <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
         {standing}

@@ -19,7 +19,7 @@ function Listening({ views }: { views: ReturnType<typeof viewAt>[] }) {
   return views.map((view, at) => <Ear key={at} view={view} />);
 }
 function Ear({ view, moved }: { view: ReturnType<typeof viewAt>; moved?: string }) {
-  useAlerts(view, true, moved);
+  useAlerts(view, true, { moved });
   return null;
 }
 

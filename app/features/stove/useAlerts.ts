@@ -1,4 +1,4 @@
-import { cueMoment, saidAloud, spokenCue, spokenRescue, type LiveView } from '@elixa/core';
+import { cueMoment, saidAloud, spokenCue, spokenRescue, type LiveView, type Watch } from '@elixa/core';
 import { notificationAsync, NotificationFeedbackType } from 'expo-haptics';
 import * as Speech from 'expo-speech';
 import { useEffect, useRef, type RefObject } from 'react';
@@ -6,6 +6,11 @@ import { ring } from '@/features/timers/bell';
 import { useAppSelector } from '@/state';
 import { deviceMs } from '@/state/clock';
 import { useCatalogue } from '@/ui/catalogue';
+
+interface Beside {
+  moved?: string | undefined;
+  watch?: Watch | undefined;
+}
 
 /** What is to be told to the ear now, and by what it is known that it was. */
 interface Cue {
@@ -26,18 +31,27 @@ function cueOf(catalogue: ReturnType<typeof useCatalogue>, { next, rescue }: Liv
 
 /**
  * Speaks before a step is due, rings and shakes when it is, and once more where nobody answered; each thing once. A plan that
- * was made anew is told, too.
- * @param moved what moved, in a sentence
+ * was made anew is told, too, and what is to be watched.
+ * @param beside what moved, in a sentence, and what is to be watched beside what is next
  * @returns when it last asked aloud, by this device's clock in ms
  */
-export function useAlerts(view: LiveView, running: boolean, moved?: string): RefObject<number> {
+export function useAlerts(view: LiveView, running: boolean, { moved, watch }: Beside = {}): RefObject<number> {
   const catalogue = useCatalogue();
   const { voice, bell, shakes } = useAppSelector((state) => state.settings);
+  const told = useRef<ReadonlySet<string>>(new Set());
   const askedAtMs = useRef(-Infinity);
   useEffect(() => {
     if (running && voice && moved) Speech.speak(saidAloud(moved), { language: 'en' });
   }, [moved, running, voice]);
-  const told = useRef<ReadonlySet<string>>(new Set());
+  const watched = watch && `${watch.id} ${watch.about}`;
+  const watchSays = watch?.says;
+  const rang = watch?.id === 'somebody' && bell;
+  useEffect(() => {
+    if (!running || !watched || !watchSays || told.current.has(watched)) return;
+    told.current = new Set([...told.current, watched]);
+    if (voice) Speech.speak(watchSays, { language: 'en' });
+    if (rang) ring();
+  }, [watched, watchSays, running, voice, rang]);
   const cue = running ? cueOf(catalogue, view) : undefined;
   const { id, says = '', rings = false } = cue ?? {};
   useEffect(() => {

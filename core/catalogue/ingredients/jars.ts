@@ -45,6 +45,7 @@ export const JARS = [
   }),
   ingredient({
     id: 'satayPaste',
+    catches: true,
     name: 'fried peanut and sesame paste',
     family: 'seasoning',
     kinds: ['plant', 'mollusc', 'crustacean', 'chilli'],

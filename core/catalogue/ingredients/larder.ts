@@ -205,6 +205,7 @@ export const LARDER = [
   }),
   ingredient({
     id: 'sunflowerPaste',
+    catches: true,
     name: 'sunflower seed paste',
     family: 'seasoning',
     kinds: ['plant'],

@@ -8,6 +8,7 @@ const SALT_TABLES = 'salt from the Standard Tables of Food Composition in Japan;
 export const PASTES = [
   ingredient({
     id: 'misoWhite',
+    catches: true,
     name: 'sweet white miso',
     nativeName: 'shiro miso',
     family: 'seasoning',
@@ -32,6 +33,7 @@ export const PASTES = [
   }),
   ingredient({
     id: 'misoLight',
+    catches: true,
     name: 'light miso',
     nativeName: 'shinshu miso',
     family: 'seasoning',
@@ -56,6 +58,7 @@ export const PASTES = [
   }),
   ingredient({
     id: 'misoRed',
+    catches: true,
     name: 'red miso',
     nativeName: 'aka miso',
     family: 'seasoning',
@@ -80,6 +83,7 @@ export const PASTES = [
   }),
   ingredient({
     id: 'misoBarley',
+    catches: true,
     name: 'barley miso',
     nativeName: 'mugi miso',
     family: 'seasoning',
@@ -101,6 +105,7 @@ export const PASTES = [
   }),
   ingredient({
     id: 'misoSoy',
+    catches: true,
     name: 'soybean miso',
     nativeName: 'mame miso',
     family: 'seasoning',
@@ -275,6 +280,7 @@ export const PASTES = [
   }),
   ingredient({
     id: 'sesamePaste',
+    catches: true,
     name: 'sesame paste',
     nativeName: 'nerigoma',
     family: 'seasoning',
@@ -295,6 +301,7 @@ export const PASTES = [
   }),
   ingredient({
     id: 'peanutPaste',
+    catches: true,
     name: 'peanut paste, unsweetened',
     nativeName: 'pinattsu',
     family: 'seasoning',

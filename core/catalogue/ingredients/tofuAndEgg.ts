@@ -206,6 +206,7 @@ export const TOFU_AND_EGG = [
   }),
   ingredient({
     id: 'soyMilk',
+    catches: true,
     name: 'soy milk, plain',
     nativeName: 'tonyu',
     family: 'tofu',

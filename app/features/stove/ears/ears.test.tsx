@@ -1,3 +1,4 @@
+import type { Watch } from '@elixa/core';
 import { act, render, screen, userEvent } from '@testing-library/react-native';
 import * as Speech from 'expo-speech';
 import { Provider } from 'react-redux';
@@ -23,14 +24,17 @@ const onDone = jest.fn();
 const onNotYet = jest.fn();
 const onTakeBack = jest.fn();
 
-function Ears({ view, askedMsAgo }: { view: ReturnType<typeof viewAt>; askedMsAgo: number }) {
+const WATCH = { id: 'simmersAgain', about: '1', says: 'Does it simmer again, all over?' } as const;
+const onWatched = jest.fn();
+
+function Ears({ view, askedMsAgo, watch }: { view: ReturnType<typeof viewAt>; askedMsAgo: number; watch?: Watch }) {
   const askedAtMs = useRef(Date.now() - askedMsAgo);
-  return <EarRow {...useEars(true, { view, askedAtMs, onDone, onNotYet, onTakeBack })} />;
+  return <EarRow {...useEars(true, { view, watch, onWatched, askedAtMs, onDone, onNotYet, onTakeBack })} />;
 }
-const shown = (view: ReturnType<typeof viewAt>, askedMsAgo = 60_000) => (
+const shown = (view: ReturnType<typeof viewAt>, askedMsAgo = 60_000, watch?: Watch) => (
   <Provider store={store}>
     <ListenerContext value={make}>
-      <Ears view={view} askedMsAgo={askedMsAgo} />
+      <Ears view={view} askedMsAgo={askedMsAgo} watch={watch} />
     </ListenerContext>
   </Provider>
 );
@@ -80,6 +84,15 @@ describe('the stove that listens', () => {
   it('takes a plain yes for the answer to what it asked a moment ago', async () => {
     await render(shown(viewAt(add, dueS(add)), 2_000));
     await hear('Yes');
+    expect(onDone).toHaveBeenCalledTimes(1);
+  });
+
+  it('hears that it simmers again, and takes nothing else for it', async () => {
+    await render(shown(viewAt(add, dueS(add) - 100), 60_000, WATCH));
+    await hear('It is simmering again');
+    expect(onWatched).toHaveBeenCalledTimes(1);
+    await hear('The chicken is in');
+    expect(onWatched).toHaveBeenCalledTimes(1);
     expect(onDone).toHaveBeenCalledTimes(1);
   });
 

@@ -1,4 +1,4 @@
-import { askedNow, heard, repliedTo, type Answer, type LiveView } from '@elixa/core';
+import { askedNow, heard, repliedTo, type Answer, type LiveView, type Watch } from '@elixa/core';
 import * as Speech from 'expo-speech';
 import { createContext, useContext, useEffect, useEffectEvent, useMemo, useRef, useState, type RefObject } from 'react';
 import { deviceMs } from '@/state/clock';
@@ -20,6 +20,9 @@ export function useListener(): Listener | undefined {
 /** So long after something was asked aloud a plain yes is the answer to it, in ms. */
 const ANSWERED_WITHIN_MS = 15_000;
 
+/** Whether it simmers again, as it is answered. */
+const simmering = (isAsked: boolean) => ({ kind: 'boil' as const, names: [], others: [], isAsked, isFarOff: false });
+
 export interface Ears {
   /** It listens now. */
   isOn: boolean;
@@ -30,6 +33,9 @@ export interface Ears {
 
 interface Answered {
   view: LiveView;
+  /** What is to be watched, and was answered. */
+  watch?: Watch | undefined;
+  onWatched(): void;
   /** When something was last asked aloud, by this device's clock in ms. */
   askedAtMs: RefObject<number>;
   onDone(): void;
@@ -38,7 +44,10 @@ interface Answered {
 }
 
 /** Takes answers by voice where that is wanted, and says back what was taken for one. */
-export function useEars(running: boolean, { view, askedAtMs, onDone, onNotYet, onTakeBack }: Answered): Ears {
+export function useEars(
+  running: boolean,
+  { view, watch, onWatched, askedAtMs, onDone, onNotYet, onTakeBack }: Answered,
+): Ears {
   const catalogue = useCatalogue();
   const dispatch = useAppDispatch();
   const wanted = useAppSelector((state) => state.settings.listens);
@@ -61,6 +70,13 @@ export function useEars(running: boolean, { view, askedAtMs, onDone, onNotYet, o
   const onHeard = useEffectEvent(({ texts, beganAtMs }: Heard) => {
     const isAsked = beganAtMs - askedAtMs.current <= ANSWERED_WITHIN_MS && beganAtMs >= askedAtMs.current;
     const asked = beganAtMs >= sinceMs.current ? askedNow(catalogue, view, isAsked) : undefined;
+    const isWatched = watch?.id === 'simmersAgain' && texts.some((text) => heard(text, simmering(isAsked)) === 'done');
+    if (isWatched) {
+      Speech.speak('Noted.', { language: 'en' });
+      setLast({ heard: texts[0]?.trim() ?? '', reply: 'Noted.' });
+      onWatched();
+      return;
+    }
     const [taken] = texts.flatMap((text) => {
       const answer = heard(text, asked);
       return answer ? [{ text, answer }] : [];
