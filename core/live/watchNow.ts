@@ -86,7 +86,7 @@ function simmersAgain({ state, view, look }: Watching): Watch | undefined {
 }
 
 function boilOver({ state, view, awaited }: Watching): Watch | undefined {
-  if (view.next?.kind !== 'boil' || view.next.pan !== 'main' || !awaited || awaited.latestInS > RISES_S)
+  if (view.next?.kind !== 'boil' || view.next.pan !== 'main' || !awaited || awaited.earliestInS > RISES_S)
     return undefined;
   const lids = programOfFacts(state).acts.flatMap(({ act, potId }) =>
     act.is === 'lid' && potId === 'main' ? [act.lid] : [],

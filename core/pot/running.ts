@@ -177,6 +177,7 @@ export class Running {
       pot.boilingS = 0;
       return;
     }
+    const before = { tempC: pot.tempC, capacityJPerK: heatCapacity(pot) };
     const heat = stepHeat(pot, lying, this.losses, this.boilingC, stepS, this.kitchen.usefulShare);
     const { steamG, alcoholG, leaves } = stepSteam(pot, heat);
     pot.atS += stepS;
@@ -208,7 +209,12 @@ export class Running {
     ledger.steamJ += heat.belowJ + awayJ * leaves;
     ledger.foodJ += heat.foodJ;
     ledger.movedJ += ((massOf(given) - goneG - steamG + fatG / 2) / 1000) * WATER_CP * pot.tempC;
-    pot.boilingS = pot.tempC >= this.boilingC - BOILS_WITHIN_K ? pot.boilingS + stepS : 0;
+    const fromC = this.boilingC - BOILS_WITHIN_K;
+    // It began within the step, as much of it later as it had to be warmed until then.
+    const neededJ = Math.max(0, fromC - before.tempC) * before.capacityJPerK;
+    const hadJ = (pot.tempC - before.tempC) * before.capacityJPerK + heat.overJ;
+    const share = pot.boilingS > 0 || hadJ <= neededJ ? 1 : 1 - neededJ / hadJ;
+    pot.boilingS = pot.tempC >= fromC ? pot.boilingS + share * stepS : 0;
     if (this.boils && pot.lidThen !== undefined) {
       pot.lid = pot.lidThen;
       pot.lidThen = undefined;

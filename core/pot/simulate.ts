@@ -104,8 +104,7 @@ class Going {
     const { running, boils } = this;
     const last = boils.at(-1);
     const isOn = last !== undefined && last.toS === undefined;
-    // It began within the step: in the middle of it as likely as not.
-    if (running.boils && !isOn) boils.push({ fromS: running.atS - running.pot.boilingS / 2 });
+    if (running.boils && !isOn) boils.push({ fromS: running.atS - running.pot.boilingS });
     if (!running.boils && isOn) last.toS = running.atS;
   }
 
