@@ -20,6 +20,10 @@ export interface InPot {
   /** Seconds until it is ready, and until it is past its best; zero or less when it is. */
   readyInS: number;
   overInS: number;
+  /** It is cooked through for certain, where that is asked of it. */
+  isSafe: boolean;
+  /** It may be ready between these, in s from now; nothing where only the plan's clock is known. */
+  readyBetweenS?: [number, number];
 }
 
 export interface NextStep extends LiveStep {
@@ -164,6 +168,10 @@ function contents(
         state: isCooking ? 'cooking' : overInS >= 0 ? 'ready' : 'over',
         readyInS,
         overInS,
+        isSafe: piece.safeS > 0 && (!isCooking || (own?.safeAtS ?? Infinity) <= clockS),
+        ...(isCooking && own?.between
+          ? { readyBetweenS: [Math.max(0, own.between.fromS - clockS), Math.max(0, own.between.toS - clockS)] }
+          : {}),
       },
     ];
   });

@@ -24,6 +24,8 @@ export interface PieceForecast {
   /** From when on it is cooked through for certain, where that is asked of it. */
   safeAtS?: number;
   overAtS?: number;
+  /** Between these it comes to be as it should: as the pot most probably is, and as cool as one in ten. */
+  between?: { fromS: number; toS: number };
 }
 
 /** The pots as they are at a moment, and what follows from that. */
@@ -103,6 +105,9 @@ function forecasts(
         : { readyAtS: Math.max(readyAtS, throughS ?? 0) }),
       ...(throughS === undefined ? {} : { safeAtS: throughS }),
       ...(overAtS === undefined ? {} : { overAtS }),
+      ...(readyAtS === undefined || own?.readyAtS === undefined || (isAsked && throughS === undefined)
+        ? {}
+        : { between: { fromS: readyAtS, toS: Math.max(readyAtS, own.readyAtS, throughS ?? 0) } }),
     };
   });
 }

@@ -11,7 +11,7 @@ import {
 } from '@elixa/core';
 import { useMemo } from 'react';
 import { useCatalogue } from '@/ui/catalogue';
-import type { DoneMark } from '@/ui/pot/DoneMarks';
+import { lessDone, type DoneMark } from '@/ui/pot/DoneMarks';
 import { PotFromAbove } from '@/ui/pot/PotFromAbove';
 import { isOfAnimal } from './isOfAnimal';
 import type { MomentShown } from './MomentContext';
@@ -34,8 +34,6 @@ export function liquidAt({ plan: { simmer }, round, atS }: MomentShown) {
   const readyS = Math.max(...simmer.pieces.filter((one) => one.round === round).map((one) => one.outAtS));
   return trace && !isDryAt(trace, atS) ? traceAt(trace, Math.min(atS, traceBeforeS(trace, readyS))) : undefined;
 }
-
-const lessDone = (a: DoneMark, b: DoneMark): DoneMark => (a.share <= b.share ? a : b);
 
 /** Marks by ingredient, of two cuts the one that has come less far; and what waits. Plain text, so that a like moment is the same. */
 function drawnAt(catalogue: Catalogue, moment: MomentShown): string {

@@ -40,6 +40,7 @@ import { ChangeLine } from './ChangeLine';
 import { OpenAllergens } from './OpenAllergens';
 import { ComingList, comingRows, InPotList } from './InPotList';
 import { lastTap, LiveControls } from './LiveControls';
+import { marksOf } from './marksOf';
 import { MendSheet } from './MendSheet';
 import { NextAction } from './NextAction';
 import { RescueAction } from './RescueAction';
@@ -91,6 +92,8 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
     () => new Set(isAtTable ? build.placements.map((one) => cutKey(one.ingredientId, one.cut)) : cooking),
     [isAtTable, build, cooking],
   );
+  const marked = useSame(marksOf(view.inPot));
+  const marks = useMemo(() => new Map(marked), [marked]);
   const coming = useSame(
     (view.next?.actions ?? []).flatMap((one) =>
       one.pieceId && one.kind !== 'swish' ? [cutKey(one.ingredientId ?? '', one.cut ?? '')] : [],
@@ -178,6 +181,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
       build={build}
       inPot={inPot}
       comingNext={comingNext}
+      marks={marks}
       simmering={running && view.boiled}
       dry={!view.poured}
       {...saucesOf(plan)}

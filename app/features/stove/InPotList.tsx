@@ -7,9 +7,17 @@ import { PieceSwatch } from '@/ui/pot/PieceSwatch';
 import { Body, Small } from '@/ui/Text';
 import { countdown, lasting } from '@/ui/time';
 
-function words(one: InPot): string {
-  if (one.state === 'cooking') return `${countdown(one.readyInS)} to go`;
-  return one.state === 'ready' ? 'ready' : 'lift it out';
+/** From so much on it is not known to the second when something is ready, in s; and what keeps longer than this has no hurry. */
+const SPREAD_S = 60;
+const KEEPS_S = 30 * 60;
+
+/** How it stands with something in the pot: how long still, as far as that is known, and how long it is at its best. */
+export function inPotWords({ state, readyInS, overInS, readyBetweenS }: InPot): string {
+  if (state === 'over') return 'lift it out';
+  if (state === 'ready') return overInS < KEEPS_S ? `ready, best for ${lasting(overInS)}` : 'ready';
+  const [fromS, toS] = readyBetweenS ?? [readyInS, readyInS];
+  if (toS - fromS < SPREAD_S || toS < 2 * SPREAD_S) return `${countdown(readyInS)} to go`;
+  return `${Math.round(fromS / 60)} to ${Math.round(toS / 60)} min to go`;
 }
 
 const TONE = { cooking: 'text-soft', ready: 'text-moss font-bold', over: 'text-ember font-bold' } as const;
@@ -28,7 +36,7 @@ export function InPotList({ inPot }: { inPot: readonly InPot[] }) {
               <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
                 <Body className="font-semibold">{one.name}</Body>
                 <Body className={TONE[one.state]} style={{ fontVariant: ['tabular-nums'] }}>
-                  {words(one)}
+                  {inPotWords(one)}
                 </Body>
               </View>
               <View className="h-2 overflow-hidden rounded-full bg-well">

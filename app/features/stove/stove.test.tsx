@@ -1,7 +1,9 @@
-import { factsOf, liveSteps, liveView, planPot, WAITING, type LiveState, CATALOGUE } from '@elixa/core';
+import { factsOf, liveSteps, liveView, planPot, WAITING, type InPot, type LiveState, CATALOGUE } from '@elixa/core';
 import { render, screen, userEvent } from '@testing-library/react-native';
 import { practice } from '@/testing/household';
 import { changeWords } from './ChangeLine';
+import { inPotWords } from './InPotList';
+import { marksOf } from './marksOf';
 import { NextAction } from './NextAction';
 
 // That a button is deaf for a moment has a test of its own.
@@ -101,5 +103,40 @@ describe('what a tap changed', () => {
     expect(changeWords({ title: 'Daikon in', kind: 'add', lateS: -50, movesReadyS: -50 }, '19:29')).toMatch(
       /early\. Ready 50 s earlier/,
     );
+  });
+});
+
+describe('what is in the pot, in words and in its drawing', () => {
+  const [piece] = simmer.pieces.filter(({ safeS }) => safeS > 0);
+  const one = (more: Partial<InPot>): InPot => ({
+    piece: piece!,
+    name: 'chicken',
+    forS: 60,
+    share: 0.5,
+    state: 'cooking',
+    readyInS: 200,
+    overInS: 600,
+    isSafe: false,
+    ...more,
+  });
+
+  it('says to the second only what is known so well', () => {
+    expect(inPotWords(one({}))).toBe('3:20 to go');
+    expect(inPotWords(one({ readyBetweenS: [190, 220] }))).toBe('3:20 to go');
+    expect(inPotWords(one({ readyBetweenS: [180, 320] }))).toBe('3 to 5 min to go');
+    expect(inPotWords(one({ state: 'ready', overInS: 240 }))).toBe('ready, best for 4 min');
+    expect(inPotWords(one({ state: 'ready', overInS: Infinity }))).toBe('ready');
+    expect(inPotWords(one({ state: 'over', overInS: -5 }))).toBe('lift it out');
+  });
+
+  it('is marked as far as the one of it that has come less far, and safe only where all of it is', () => {
+    const both = marksOf([one({ share: 1, state: 'ready', isSafe: true }), one({ share: 0.75 })]);
+    expect(both).toEqual([[piece!.ingredientId, { share: 0.75, state: 'cooking', isSafe: false }]]);
+    expect(marksOf([one({ share: 1, state: 'over', isSafe: true })])[0]![1]).toMatchObject({
+      state: 'past',
+      isSafe: true,
+    });
+    const aside = one({ piece: { ...piece!, pan: 'aside' } });
+    expect(marksOf([aside])).toEqual([]);
   });
 });

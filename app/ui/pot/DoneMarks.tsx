@@ -11,6 +11,12 @@ export interface DoneMark {
   isSafe?: boolean;
 }
 
+/** Of one food in two cuts: the one that has come less far, and safe only where both are. */
+export const lessDone = (a: DoneMark, b: DoneMark): DoneMark => ({
+  ...(a.share <= b.share ? a : b),
+  isSafe: a.isSafe === true && b.isSafe === true,
+});
+
 const RADIUS_MM = 11;
 const RING_MM = 6.6;
 const SHIELD = 'M0-13 11-9.5V1C11 8 6 12.5 0 15-6 12.5-11 8-11 1V-9.5z';
