@@ -45,9 +45,9 @@ module.exports = {
       // What is large already does not outgrow a phone whose letters are set large.
       fontSize: {
         title: ['min(2.25rem, 12vw)', '1.1'],
-        metre: ['min(2.125rem, 11vw)', '1.18'],
+        metre: ['max(min(2.125rem, 11vw), 2.2vw)', '1.18'],
         large: ['min(3rem, 16vw)', '1.08'],
-        huge: ['min(4.5rem, 22vw)', '1.05'],
+        huge: ['max(min(4.5rem, 22vw), 5vw)', '1.05'],
         // To be read across the kitchen, on whatever hangs on its wall.
         wall: ['max(2.25rem, min(11vw, 11vh))', '1.12'],
         wallFigure: ['max(4.5rem, min(30vw, 30vh))', '1.05'],

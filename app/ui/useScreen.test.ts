@@ -7,6 +7,7 @@ const rooms = (width: number, height: number, px: number) =>
 
 it.each([
   [1280, 800, 16, ['wide']],
+  [1920, 1080, 16, ['wide', 'vast']],
   [390, 844, 16, []],
   [844, 390, 16, ['short', 'low']],
   [320, 640, 16, ['low']],

@@ -4,6 +4,8 @@ import { useWindowDimensions } from 'react-native';
 const LETTER_PX = 16;
 /** From this width the pot stays in view beside the list that is worked on. */
 const WIDE_LETTERS = 1000 / LETTER_PX;
+/** From this width on three columns stand side by side. */
+const VAST_LETTERS = 1600 / LETTER_PX;
 /** Below this width seven names do not stand side by side. */
 const NARROW_LETTERS = 300 / LETTER_PX;
 /** Below this height bars give way before content does. */
@@ -17,6 +19,8 @@ const BAR_LETTERS = 600 / LETTER_PX;
 
 export interface ScreenRoom {
   wide: boolean;
+  /** A screen on a table or a wall: three columns. */
+  vast: boolean;
   narrow: boolean;
   /** As low as a phone on its side, or as any phone with very large letters. */
   short: boolean;
@@ -35,6 +39,7 @@ export function roomFor(width: number, height: number, px: number): ScreenRoom {
   const letter = Number.isFinite(px) && px > 0 ? px : LETTER_PX;
   return {
     wide: width / letter >= WIDE_LETTERS,
+    vast: width / letter >= VAST_LETTERS,
     narrow: width / letter < NARROW_LETTERS,
     short: height / letter < SHORT_LETTERS,
     low: height / letter < LOW_LETTERS,

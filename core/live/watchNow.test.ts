@@ -69,7 +69,7 @@ describe('what is to be watched beside what is next', () => {
     expect(asked?.says).toMatch(/^Stir from the bottom: .*miso catches\.$/);
     expect(asked?.answer?.fact.act).toEqual({ is: 'stirred' });
     expect(watch(after(boil, [act('stirred', pouredS + 165)]), pouredS + 200)?.id).not.toBe('stir');
-    expect(watch(after(boil, [act('stirred', pouredS + 165)]), pouredS + 320)?.id).toBe('stir');
+    expect(watch(after(boil, [act('stirred', pouredS + 165)]), pouredS + 390)?.id).toBe('stir');
     expect(clear.watch(clear.after(clear.boil), clear.steps[clear.boil - 1]!.atS + 160)?.id).not.toBe('stir');
   });
 
@@ -77,7 +77,7 @@ describe('what is to be watched beside what is next', () => {
     const { after, watch, look, boil } = clear;
     const state = after(boil);
     const boilsS = look(state, 30).boils[0]!.atS;
-    expect(watch(state, 60)).toBeUndefined();
+    expect(watch(state, 100)).toBeUndefined();
     expect(watch(state, boilsS - 20)?.says).toMatch(/^Stay with it: under its lid/);
   });
 
@@ -120,5 +120,30 @@ describe('what is to be watched beside what is next', () => {
       { eventId: 'off', facts: [{ potId: 'main', act: { is: 'heat', share: 0 } }], atS: dueS + 5 },
     ]);
     expect(about(dueS + 310, off)?.id).not.toBe('somebody');
+  });
+
+  it('tells a caution when it matters, and once: the air, the tongs, the cartridge', () => {
+    const { after, watch, steps, boil, look, plan } = clear;
+    const lit = after(1);
+    const early = look(lit, 5);
+    expect(watch(lit, 10, early)?.says).toMatch(/window open\?.*carbon monoxide/);
+    expect(watch(lit, 100, early)?.id).not.toBe('air');
+    const raw = new Set(plan.simmer.pieces.filter(({ safeS }) => safeS > 0).map(({ id }) => id));
+    const first = steps.findIndex(({ actions }) =>
+      actions.some(({ kind, pieceId }) => kind === 'add' && raw.has(pieceId ?? '')),
+    );
+    const inS = steps[first]!.atS;
+    const state = after(Math.max(first, boil) + 1);
+    const looked = look(state, inS + 1);
+    expect(watch(state, inS + 10, looked)?.says).toMatch(/^Tongs and board that held raw \w+/);
+    expect(watch(state, inS + 100, looked)?.id).not.toBe('rawTongs');
+    const wide = { id: 'mayOverhang', severity: 'warning', text: 'wide', because: ['pot'] } as const;
+    const withCautions = (cautions: Array<typeof wide>): LiveState => ({
+      ...lit,
+      started: { ...lit.started!, plan: { ...plan, cautions: cautions.map((one) => ({ ...one, because: ['pot'] })) } },
+    });
+    const [over, fits] = [withCautions([wide]), withCautions([])];
+    expect(watch(over, 310, early)?.id).toBe('cartridge');
+    expect(watch(fits, 310, early)?.id).not.toBe('cartridge');
   });
 });

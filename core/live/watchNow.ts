@@ -10,7 +10,7 @@ import { programOfFacts, sightingsOf } from './programOfFacts';
 
 /** Something to look at, or to do again and again, beside what is next. */
 export interface Watch {
-  id: 'somebody' | 'simmersAgain' | 'boilOver' | 'stir';
+  id: 'somebody' | 'air' | 'cartridge' | 'rawTongs' | 'simmersAgain' | 'boilOver' | 'stir';
   /** What it is about: told once more where that is another. */
   about: string;
   says: string;
@@ -31,6 +31,10 @@ const ASKS_FOR_S = 240;
 const HANDS_S = 20;
 const EIGHT_IN_TEN = 1.2816;
 const SEEN_LATE_S = 25;
+
+/** A caution that matters at one moment is told for so long, once, in s; a cartridge is felt for after so long. */
+const TOLD_FOR_S = 75;
+const FELT_AFTER_S = 300;
 
 /** What catches at the bottom of the pot, by its name; none where nothing does. */
 export function catchesIn(catalogue: Catalogue, { liquids }: Pick<PotPlan, 'liquids'>): string | undefined {
@@ -117,8 +121,57 @@ function stir({ catalogue, state, view }: Watching): Watch | undefined {
   };
 }
 
+const isSince = (fromS: number | undefined, nowS: number) =>
+  fromS !== undefined && nowS >= fromS && nowS < fromS + TOLD_FOR_S;
+
+/** The air, while the flame is young; the cartridge, once it has burnt for a while under a pot that reaches over it. */
+function flame({ state, view }: Watching): Watch | undefined {
+  const { started } = state;
+  const isFlame = started && ['portableGas', 'gasHob'].includes(started.evening.heatSource.kind);
+  if (!isFlame) return undefined;
+  const reachesOver = started.plan.cautions.some(({ id }) => id === 'mayOverhang' || id === 'overhangs');
+  if (reachesOver && isSince(FELT_AFTER_S, view.clockS)) {
+    return {
+      id: 'cartridge',
+      about: 'once',
+      says: 'Feel the cartridge with the back of your hand: is it warm, the burner goes off.',
+    };
+  }
+  return isSince(0, view.clockS)
+    ? { id: 'air', about: 'once', says: 'Is a window open? A flame in a closed room leaves carbon monoxide.' }
+    : undefined;
+}
+
+/** Tongs that held something raw, when it first went in; raw tongs and eaters' chopsticks, when people first cook for themselves. */
+function rawTongs({ catalogue, state, view }: Watching): Watch | undefined {
+  const plan = state.started?.plan;
+  const raw = new Map(
+    plan?.simmer.pieces.flatMap(({ id, safeS, ingredientId }) => (safeS > 0 ? [[id, ingredientId] as const] : [])),
+  );
+  const added = programOfFacts(state).acts.flatMap(({ act, atS }) =>
+    act.is === 'added' && raw.has(act.pieceId) ? [{ atS, what: catalogue.byId(act.ingredientId).name }] : [],
+  );
+  const [first] = added;
+  if (first && isSince(first.atS, view.clockS)) {
+    return {
+      id: 'rawTongs',
+      about: 'in the pot',
+      says: `Tongs and board that held raw ${first.what}: washed or changed before they touch anything else.`,
+    };
+  }
+  const swishedS = view.next?.kind === 'swish' ? programOfFacts(state).acts.at(-1)?.atS : undefined;
+  return isSince(swishedS, view.clockS)
+    ? { id: 'rawTongs', about: 'at the table', says: 'One pair of tongs for raw slices, each guest’s own for eating.' }
+    : undefined;
+}
+
 /** What is to be watched now beside what is next: the most pressing of it, or nothing. */
 export const watchNow = (watching: Watching): Watch | undefined =>
   watching.state.status === 'running'
-    ? (somebody(watching) ?? simmersAgain(watching) ?? stir(watching) ?? boilOver(watching))
+    ? (somebody(watching) ??
+      rawTongs(watching) ??
+      flame(watching) ??
+      simmersAgain(watching) ??
+      stir(watching) ??
+      boilOver(watching))
     : undefined;

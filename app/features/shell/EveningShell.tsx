@@ -58,7 +58,7 @@ export function EveningShell() {
   );
   usePlanning(stocked, soFar);
   const planned = usePlanned(stocked);
-  const { wide, short } = useScreen();
+  const { wide, vast, short } = useScreen();
   // These fill the whole width; the pot is then part of the page, or stands small under the stages.
   const atStove = path.endsWith('/stove') || path.endsWith('/rehearse');
   // There the pot is the page itself.
@@ -164,7 +164,7 @@ export function EveningShell() {
                 className="min-w-0 flex-1"
                 contentContainerClassName={classes(
                   'mx-auto w-full gap-8 p-8',
-                  atStove || atBroth || atBuild ? 'max-w-5xl' : 'max-w-2xl',
+                  atStove && vast ? 'max-w-[110rem]' : atStove || atBroth || atBuild ? 'max-w-5xl' : 'max-w-2xl',
                 )}
               >
                 <RunningTimers eveningId={id} />

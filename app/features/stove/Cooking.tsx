@@ -68,7 +68,7 @@ interface Props {
 /** The pot on the fire: what to do next, what is in it, and how it stands with the time. */
 export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Props) {
   const catalogue = useCatalogue();
-  const { wide } = useScreen();
+  const { wide, vast } = useScreen();
   const [asking, setAsking] = useState(false);
   const [tasting, setTasting] = useState(false);
   const [telling, setTelling] = useState(false);
@@ -245,13 +245,19 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
         <DeviceLines probe={probe} hob={hob} />
         <LiveControls log={log} ears={ears} onSomethingElse={openTelling} onWall={hang} />
         {wide ? null : <InPotList inPot={view.inPot} />}
-        <ComingList coming={after} />
+        {vast ? null : <ComingList coming={after} />}
         {wide ? null : <ToldList told={told} onUndo={undo} />}
       </View>
       {wide ? (
         <View className="flex-1 gap-6">
           {pot}
           <InPotList inPot={view.inPot} />
+          {vast ? null : <ToldList told={told} onUndo={undo} />}
+        </View>
+      ) : null}
+      {vast ? (
+        <View className="flex-1 gap-6">
+          <ComingList coming={after} />
           <ToldList told={told} onUndo={undo} />
         </View>
       ) : null}
