@@ -17,6 +17,7 @@ import { lookAgain } from './lookAgain';
 import { planFrom } from './planFrom';
 import { potsNow } from './potsNow';
 import { liveView } from './liveView';
+import { Phone } from '../rehearsal/phone';
 import { whatMoved, movedWords, type Moved } from './whatMoved';
 
 const PLAN_ID = 'adopted';
@@ -41,11 +42,15 @@ const boilOf = ({ simmer }: PotPlan) => simmer.actions.find(({ kind, pan }) => k
 const look = (state: LiveState, pot: RehearsedPot, atS: number) => atOnce(lookAgain(state, pot, atS))!;
 
 describe('a pot that goes as it was planned', () => {
-  it.each(some(STYLES, 5).map(({ id }) => [id]))('%s is not planned again, whenever it is looked at', (id) => {
+  it.each(some(STYLES, 5).map(({ id }) => [id]))('%s is not planned again, but where its gate opens later', (id) => {
     const pot = potOf(id, 3);
     const readyS = pot.plan.simmer.readyAtS[0]!;
     for (const atS of [1, readyS / 2, readyS - 30]) {
-      expect([atS, look(cooked(pot, atS), pot, atS).again]).toEqual([atS, undefined]);
+      const { again, pieces } = look(cooked(pot, atS), pot, atS);
+      const outS = new Map(pot.plan.simmer.pieces.map((one) => [one.id, one.outAtS]));
+      const opensS = Math.max(0, ...pieces.map((one) => (one.safeAtS ?? 0) - outS.get(one.id)!));
+      if (opensS <= 30) expect([atS, again]).toEqual([atS, undefined]);
+      else expect(again!.simmer.readyAtS[0]! - readyS).toBeGreaterThan(opensS - 30);
     }
   });
 });
@@ -92,6 +97,41 @@ describe('a pot on a fire that is weaker than anybody knew', () => {
     );
     const raw = course.state.pieces.filter(({ safeAtS }) => safeAtS === undefined || safeAtS > readyS + 40);
     expect(raw.map(({ pieceId }) => pieceId)).toEqual([]);
+  });
+});
+
+describe('a pot into which everything goes at once, far too early', () => {
+  const pot = potOf('clearChicken', 6);
+  const { plan, menu } = pot;
+  const boilS = boilOf(plan).atS;
+  const steps = liveSteps(CATALOGUE, plan.simmer);
+  const adds = steps.filter(({ kind, round }) => kind === 'add' && round === 1);
+  const last = boilS + 60 + 25 * adds.length;
+
+  it('is told once, with its cause, and never ready before its gate opens', () => {
+    const phone = new Phone(0);
+    const first = phone.adopt(menu.evening, plan, 0);
+    const before = steps.filter(({ atS }) => atS <= boilS);
+    for (const step of before) phone.record({ type: 'happened', facts: factsOf(step, plan, first) }, step.atS);
+    adds.forEach((step, at) =>
+      phone.record({ type: 'happened', facts: factsOf(step, plan, first) }, boilS + 60 + 25 * at),
+    );
+    const said: string[] = [];
+    for (let atS = last; atS < last + 600; atS += 30) {
+      const { state } = phone;
+      const found = look(state, pot, atS);
+      if (found.again) {
+        const { simmer, program } = found.again;
+        phone.adopt(menu.evening, { ...state.started!.plan, simmer, program }, atS, state);
+        said.push(movedWords(whatMoved(CATALOGUE, phone.state)!, String));
+      }
+      const readyS = phone.state.started!.plan.simmer.readyAtS[0]!;
+      const gateS = Math.max(...found.pieces.map(({ safeAtS }) => safeAtS ?? 0));
+      // Within the minute in which nothing new is told it may be off.
+      if (atS > last + 90) expect(gateS).toBeLessThanOrEqual(readyS + 45);
+    }
+    expect(said).toHaveLength(1);
+    expect(said[0]).toMatch(/^[A-Z][a-z ,]+ and .* went in up to \d+½? min early: everything after it moves/);
   });
 });
 
@@ -147,7 +187,7 @@ describe('what is left of an evening', () => {
     const after: LiveState = { ...state, started: adopted };
     const moved = whatMoved(CATALOGUE, after)!;
     expect(movedWords(moved, (s) => `${Math.round(s)} s`)).toMatch(
-      /^The pot is slower than it was planned: everything after it moves, ready at \d+ s\./,
+      /^Chicken: \d+½? min more until it is cooked through for certain: everything after it moves, ready at \d+ s\./,
     );
     const later = { ...after, taps: [...after.taps, { eventId: 'next', facts: [], atS: atS + 20 }] };
     expect(whatMoved(CATALOGUE, later)).toBeUndefined();

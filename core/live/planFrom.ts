@@ -117,7 +117,7 @@ export function* planFromInSteps(now: PotNow): Steps<PlannedAgain | undefined> {
   const replanning = new Replanning(now);
   let corrections = gone.corrections.windows.size > 0 ? gone.corrections : correctionsFrom(menu, gone);
   const stands = replanning.asTold(corrections);
-  const isOff = replanning.foreseesBoil(stands, WORTH_MOVING_S);
+  const isOff = replanning.foreseesBoil(stands, WORTH_MOVING_S) || !replanning.isThrough(stands);
   if (!now.soonest && !isOff && replanning.isClean(stands)) return undefined;
   yield;
   let wanted = replanning.firstWanted;
@@ -127,8 +127,8 @@ export function* planFromInSteps(now: PotNow): Steps<PlannedAgain | undefined> {
     if (go > 0) yield;
     const tried = replanning.try(corrections, wanted, before);
     const isBoilOther = replanning.foreseesBoil(tried);
-    // What was planned for another boil is as if everything in it was off.
-    if (isBoilOther) tried.objective += tried.planned.simmer.pieces.length;
+    // What was planned for another boil, or is called ready before its gate opens, is as if everything in it was off.
+    if (isBoilOther || !replanning.isThrough(tried)) tried.objective += tried.planned.simmer.pieces.length;
     if (!best || tried.objective < best.objective - 1e-6) best = tried;
     before = tried.rehearsal;
     const next = replanning.better(tried);

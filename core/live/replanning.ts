@@ -192,24 +192,30 @@ export class Replanning {
       });
       const leastS = Math.max(-Infinity, ...outcomes.map(({ readyS }) => readyS + SPARE_S));
       const mostS = Math.min(Infinity, ...outcomes.map(({ overS }) => overS - SPARE_S));
-      return Math.max(leastS, Math.min(told[index]!, mostS));
+      // What is past its best already is lifted out now, and no earlier.
+      return Math.max(leastS, Math.min(told[index]!, Math.max(mostS, this.now.nowS)));
     });
     const { filledS } = this.toldReady;
     return spacedLike(this.toldReady, { filledS: all.slice(0, filledS.length), finishS: all.slice(filledS.length) });
   }
 
-  /** Whether everything comes out safe and in its window. */
-  isClean({ planned, rehearsal }: Try): boolean {
-    const { simmer } = planned;
-    const isThrough = simmer.pieces.every(({ id, outAtS, round }) => {
+  /** Whether nothing is told to be ready before its gate opens. */
+  isThrough({ planned }: Try): boolean {
+    return planned.simmer.pieces.every(({ id, outAtS, round }) => {
       const throughS = this.now.throughAtS?.get(id);
       return throughS === undefined || this.isServed(round) || throughS <= outAtS + WORTH_MOVING_S;
     });
+  }
+
+  /** Whether everything comes out safe and in its window. */
+  isClean(one: Try): boolean {
+    const { planned, rehearsal } = one;
+    const { simmer } = planned;
     const isOut = [...rehearsal.outcomes].some(
       ([id, { safe, inWindow, overAtS }]) =>
         (!(safe && inWindow) && (rehearsal.lateS.get(id) ?? 0) > WORTH_MOVING_S) || isPast(simmer, id, overAtS),
     );
-    return isThrough && !isOut;
+    return !isOut && this.isThrough(one);
   }
 
   /** What the windows are found to be, beside those that are known. */

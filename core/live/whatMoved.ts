@@ -1,4 +1,4 @@
-import type { Act, Action, ActionKind, PotPlan } from '@elixa/contract';
+import type { Act, Action, ActionKind, PotPlan, SimmerPiece } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
 import { shortName } from '../catalogue/shortName';
 import { andList } from '../measures/andList';
@@ -12,10 +12,13 @@ import { expected } from './restOf';
 /** Why a plan was made again. */
 export type Cause =
   | { is: 'boil'; lateS: number }
-  | { is: 'in'; names: string[]; lateS: number }
+  /** `upTo` where some of it was less late, or less early. */
+  | { is: 'in'; names: string[]; lateS: number; upTo?: true }
   | { is: 'served'; lateS: number }
   /** Something was done that no plan asked for, in words. */
   | { is: 'beside'; words: string }
+  /** Something is cooked through for certain only later than it was planned. */
+  | { is: 'gate'; names: string[]; lateS: number }
   /** Nothing was done at another time: the pot itself is not as it was thought to be. */
   | { is: 'pot'; lateS: number };
 
@@ -34,6 +37,8 @@ export interface Moved {
 /** What was done longer ago than this was told then, in s. */
 const RECENT_S = 120;
 const ADDS: readonly ActionKind[] = ['add', 'fry'];
+/** What may be the cause of what came after it. */
+const TELLS: readonly ActionKind[] = [...ADDS, 'boil', 'serve'];
 /** What is done beside a plan and moves what comes after; what is lifted out holds up nothing. */
 const MOVES: ReadonlyArray<Act['is']> = ['added', 'putBack', 'poured', 'ladled', 'lid', 'heat', 'seasoned'];
 
@@ -59,20 +64,24 @@ function doneIn(plan: PotPlan, taps: readonly Tap[]): Line[] {
   return late;
 }
 
-type Names = (lines: readonly Action[]) => string[];
+type Names = (lines: ReadonlyArray<Pick<Action, 'ingredientId' | 'cut'>>) => string[];
 
 function causeOf(lines: readonly Line[], movesReadyS: number, names: Names): Cause {
-  // The first that came at another time is what the others followed from.
-  const [first] = lines.filter(({ lateS }) => Math.abs(lateS) >= WORTH_MOVING_S);
+  // The first that came at another time is what the others followed from; foam that is skimmed early moves nothing.
+  const other = lines.filter(({ lateS, kind }) => Math.abs(lateS) >= WORTH_MOVING_S && TELLS.includes(kind));
+  const [first] = other;
   if (!first) return { is: 'pot', lateS: movesReadyS };
-  const { lateS, kind } = first;
-  if (kind === 'boil') return { is: 'boil', lateS };
-  if (ADDS.includes(kind)) {
-    const together = lines.filter((one) => ADDS.includes(one.kind) && Math.abs(one.lateS - lateS) < WORTH_MOVING_S);
-    return { is: 'in', names: names(together), lateS };
-  }
-  return kind === 'serve' ? { is: 'served', lateS } : { is: 'pot', lateS: movesReadyS };
+  const { kind } = first;
+  if (!ADDS.includes(kind)) return { is: kind === 'boil' ? 'boil' : 'served', lateS: first.lateS };
+  const together = other.filter((one) => ADDS.includes(one.kind) && one.lateS * first.lateS > 0);
+  const most = together.reduce((a, b) => (Math.abs(b.lateS) > Math.abs(a.lateS) ? b : a));
+  const isAlike = together.every(({ lateS }) => Math.abs(lateS - most.lateS) < WORTH_MOVING_S);
+  return { is: 'in', names: names(together), lateS: most.lateS, ...(isAlike ? {} : { upTo: true }) };
 }
+
+/** Less than this before it is lifted out it is cooked through for certain, in s: for that its round waits. */
+const HELD_S = 20;
+const isHeldByGate = ({ safeS, cookS }: SimmerPiece): boolean => safeS > 0 && cookS - safeS < HELD_S;
 
 /** What goes in last before a round is ready, and how long before. */
 function lastInto({ simmer }: PotPlan, round: number, names: Names) {
@@ -124,8 +133,18 @@ export function whatMoved(catalogue: Catalogue, { started, taps }: LiveState): M
   const past = started.plan.simmer.pieces.filter(
     (one) => one.round === round && one.overAtS !== undefined && one.overAtS < one.outAtS - WORTH_MOVING_S,
   );
+  const cause =
+    beside.length > 0 ? ({ is: 'beside', words: beside.join(', ') } as const) : causeOf(lines, movesReadyS, names);
+  const gated = started.plan.simmer.pieces.filter((one) => one.round === round && isHeldByGate(one));
   const moved: Moved = {
-    cause: beside.length > 0 ? { is: 'beside', words: beside.join(', ') } : causeOf(lines, movesReadyS, names),
+    cause:
+      cause.is === 'pot' && movesReadyS > 0 && gated.length > 0
+        ? {
+            is: 'gate',
+            names: names(gated.map(({ ingredientId, cut }) => ({ ingredientId, cut }))),
+            lateS: movesReadyS,
+          }
+        : cause,
     readyAtS,
     movesReadyS,
     ...(isOther && lastIn.atS > started.sinceS
@@ -149,11 +168,13 @@ function causeWords(cause: Cause): string {
     case 'boil':
       return `It boiled ${when(cause.lateS)}`;
     case 'in':
-      return `${listed(cause.names)} went in ${when(cause.lateS)}`;
+      return `${listed(cause.names)} went in ${cause.upTo ? 'up to ' : ''}${when(cause.lateS)}`;
     case 'served':
       return `It came to the table ${when(cause.lateS)}`;
     case 'beside':
       return capital(cause.words);
+    case 'gate':
+      return `${listed(cause.names)}: ${spanText(cause.lateS)} more until ${cause.names.length > 1 ? 'they are' : 'it is'} cooked through for certain`;
     case 'pot':
       return cause.lateS >= 0 ? 'The pot is slower than it was planned' : 'The pot is quicker than it was planned';
   }
