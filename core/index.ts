@@ -153,15 +153,8 @@ export {
 export { beliefOff, watchTonight, type ToWatch } from './rehearsal/watchTonight';
 export { heldSeconds, heldWords } from './simmer/heldSeconds';
 export { roundName, slicesFirst } from './simmer/roundName';
-export {
-  fireTold,
-  liveView,
-  type Change,
-  type InPot,
-  type LiveView,
-  type NextStep,
-  type Rescue,
-} from './live/liveView';
+export { fireTold } from './live/fireTold';
+export { liveView, type Change, type InPot, type LiveView, type NextStep, type Rescue } from './live/liveView';
 export { perHeadTyped } from './measures/perHeadTyped';
 export { parseAmount } from './measures/parseAmount';
 export { gramsTyped } from './measures/gramsTyped';

@@ -4,7 +4,8 @@ import { shortName } from '../catalogue/shortName';
 import { asPiece, extrasIn, outOfPots } from './beside';
 import { doneAtS, doneLines, type DoneLine } from './doneLines';
 import { potClockS, type LiveState } from './foldLive';
-import { reckonedOf } from '../pot/food';
+import { isPutOut } from './fireTold';
+import { provedIn } from './proved';
 import type { LiveStep } from './liveSteps';
 import type { Look, PieceForecast } from './lookAgain';
 import { cookingSinceS, expected } from './restOf';
@@ -212,33 +213,6 @@ function rescueOf(inPot: readonly InPot[], round: number, endsInS: number, { not
   };
 }
 
-/** What a device tells counts when it was told so often: one reading may be off. */
-const PROVED_BY = 2;
-
-/** Pieces of which somebody measured the thickest, and found it as hot in the middle as is advised. */
-function provedIn(catalogue: Catalogue, inPot: readonly InPot[], { taps, readings }: LiveState): ReadonlySet<string> {
-  const hottest = new Map<string, number>();
-  const note = (pieceId: string, tempC: number) =>
-    hottest.set(pieceId, Math.max(tempC, hottest.get(pieceId) ?? -Infinity));
-  for (const { saw } of taps.flatMap(({ facts }) => facts)) {
-    if (saw?.is === 'probe' && saw.pieceId !== undefined) note(saw.pieceId, saw.tempC);
-  }
-  const read = new Map<string, number[]>();
-  for (const { saw } of readings.flatMap(({ facts }) => facts)) {
-    if (saw?.is !== 'probe' || saw.pieceId === undefined) continue;
-    const last = [...(read.get(saw.pieceId) ?? []), saw.tempC].slice(-PROVED_BY);
-    read.set(saw.pieceId, last);
-    if (last.length === PROVED_BY) note(saw.pieceId, Math.min(...last));
-  }
-  const proved = inPot.filter(({ piece }) => {
-    const { way: _way, ...food } = piece;
-    const { safe } = reckonedOf(catalogue, food).wanted;
-    const tempC = hottest.get(piece.id);
-    return tempC !== undefined && safe && 'centreC' in safe && tempC >= safe.centreC;
-  });
-  return new Set(proved.map(({ piece }) => piece.id));
-}
-
 function gateFor(
   next: LiveStep | undefined,
   inPot: readonly InPot[],
@@ -255,21 +229,6 @@ function gateFor(
     signs: [...new Set(signs)],
     waitS: Math.max(...raw.map((one) => one.readyInS)),
   };
-}
-
-const lastOfFire = ({ taps }: Pick<LiveState, 'taps'>) =>
-  taps
-    .flatMap(({ facts }) => facts)
-    .flatMap(({ act, potId, answers }) => (potId === 'main' && act?.is === 'heat' ? [{ act, answers }] : []))
-    .at(-1);
-
-/** What was last told of the fire under the pot. */
-export const fireTold = (state: Pick<LiveState, 'taps'>) => lastOfFire(state)?.act;
-
-/** Whether the last that was told of the fire under the pot is that it was put out, without being asked for. */
-function isPutOut(state: LiveState): boolean {
-  const last = lastOfFire(state);
-  return last?.act.share === 0 && !last.answers;
 }
 
 /** A tap this close to its time is on time. */

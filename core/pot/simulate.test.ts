@@ -91,14 +91,6 @@ describe('the pot on its fire', () => {
     );
   });
 
-  it('is found between the steps: a little more fire is a little sooner, by as much each time', () => {
-    const boilS = (share: number) => simulate(pot(), [heat(0, share), lid(0, 'on')], 3000).boils[0]!.fromS;
-    const times = Array.from({ length: 12 }, (_, at) => boilS(0.9 + at * 0.002));
-    const gains = times.slice(1).map((one, at) => times[at]! - one);
-    const mean = (times[0]! - times.at(-1)!) / gains.length;
-    for (const gain of gains) expect(Math.abs(gain - mean)).toBeLessThan(0.15 * mean);
-  });
-
   it('closes its balance of heat within half a per cent', () => {
     for (const altitudeM of [0, 3000]) {
       const start = pot({ altitudeM });

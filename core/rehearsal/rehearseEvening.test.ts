@@ -13,9 +13,7 @@ const EVENINGS = isLong
   ? STYLES.flatMap(({ id }, at) =>
       MISHAPS.flatMap((mishap, of) => [1, 2].map((seed) => [id, mishap, seed * 1000 + at * 10 + of] as const)),
     )
-  : STYLES.filter((_, at) => at % 3 === 0).map(
-      ({ id }, at) => [id, MISHAPS[(at * 3) % MISHAPS.length]!, 40 + at] as const,
-    );
+  : STYLES.slice(0, 20).map(({ id }, at) => [id, MISHAPS[(at * 3) % MISHAPS.length]!, 40 + at] as const);
 
 describe('evenings that are rehearsed, with mishaps', () => {
   const scores = EVENINGS.map(([id, mishap, seed]) => {
