@@ -58,6 +58,16 @@ const tickShape = {
   on: z.boolean(),
 };
 
+const FOUND = z.number().positive().max(20);
+
+/** The kitchen as one evening found it, at one of its pots: shares of what is usual, and the covariance of their logarithms. */
+export const kitchenFoundSchema = z.strictObject({
+  potId: z.string().min(1).max(40),
+  figures: z.strictObject({ useful: FOUND, loss: FOUND, steam: FOUND, poured: FOUND }),
+  /** In the order of the figures. */
+  covariance: z.array(z.array(z.number()).length(4)).length(4),
+});
+
 /** What has been said alike in logs of every version. */
 export const plainEvents = <Base extends z.ZodRawShape>(base: Base) =>
   [
@@ -68,7 +78,7 @@ export const plainEvents = <Base extends z.ZodRawShape>(base: Base) =>
     z.strictObject({ ...base, ...tickShape }),
     /** The pot came off before it was eaten: the evening is planned again, for later or another day. */
     z.strictObject({ ...base, type: z.literal('stopped') }),
-    z.strictObject({ ...base, type: z.literal('finished') }),
+    z.strictObject({ ...base, type: z.literal('finished'), kitchens: z.array(kitchenFoundSchema).max(4).optional() }),
   ] as const;
 
 /** The live evening, one event at a time. */
@@ -104,6 +114,7 @@ export const plansSchema = z.record(planHashSchema, anyPlanSchema);
 export const liveLogSchema = z.object({ plans: plansSchema, events: z.array(liveEventSchema) });
 
 export type Fact = z.infer<typeof factSchema>;
+export type KitchenFound = z.infer<typeof kitchenFoundSchema>;
 export type LiveEvent = z.infer<typeof liveEventSchema>;
 export type LiveEventOf<Type extends LiveEvent['type']> = Extract<LiveEvent, { type: Type }>;
 export type Plans = z.infer<typeof plansSchema>;

@@ -1,4 +1,4 @@
-import type { Evening, Fact, LiveEvent, LiveEventOf, Plans, PotPlan, TickList } from '@elixa/contract';
+import type { Evening, Fact, KitchenFound, LiveEvent, LiveEventOf, Plans, PotPlan, TickList } from '@elixa/contract';
 import { clockOffsets, inOrder, undoneIds } from './order';
 
 export interface Tap {
@@ -35,6 +35,8 @@ export interface LiveState {
   ticks: Record<TickList, Readonly<Record<string, number>>>;
   finishedAtMs?: number;
   finishedBy?: string;
+  /** The kitchen as this evening found it, by its pots. */
+  kitchens?: readonly KitchenFound[];
 }
 
 const noTicks = (): Record<TickList, Record<string, number>> => ({
@@ -125,6 +127,7 @@ class Folding {
           status: 'finished',
           finishedAtMs: atMs,
           finishedBy: event.id,
+          ...(event.kitchens ? { kitchens: event.kitchens } : {}),
         } satisfies Partial<LiveState>);
         return;
       case 'stopped':

@@ -1,4 +1,4 @@
-import type { Action, PotPlan } from '@elixa/contract';
+import type { Action, KitchenFound, PotPlan } from '@elixa/contract';
 import type { Pan } from '../diners/table';
 import type { RehearsedPot } from '../planEvening/rehearsed';
 import type { Catalogue } from '../catalogue/catalogue';
@@ -8,7 +8,7 @@ import type { PieceState, TimedAct } from '../pot/state';
 import type { Steps } from '../steps/steps';
 import { asPiece, extrasIn, outOfPots } from './beside';
 import { doneAtS, doneLines } from './doneLines';
-import { boilsNext, type Estimate, type Forecast, type PotInKitchen } from './estimate';
+import { boilsNext, FIGURES, type Belief, type Estimate, type Forecast, type PotInKitchen } from './estimate';
 import { MODEL_OFF } from './offBy';
 import type { LiveState } from './foldLive';
 import { planFromInSteps, type PlannedAgain } from './planFrom';
@@ -40,6 +40,8 @@ export interface Look {
   simmersAgain?: Forecast;
   /** The liquid of the pot now, in °C, and its standard deviation. */
   liquid?: { tempC: number; sdC: number };
+  /** The kitchen as it is found to be, at each pot of which something was seen. */
+  kitchens: KitchenFound[];
   /** What is left, planned again, where the plan as it is told does not hold. */
   again?: PlannedAgain;
   /** Where the pot boils and nothing is to be done for a while: the same as soon as can be, and by how much sooner, in s. */
@@ -110,6 +112,12 @@ function forecasts(
         : { between: { fromS: readyAtS, toS: Math.max(readyAtS, own.readyAtS, throughS ?? 0) } }),
     };
   });
+}
+
+/** What an evening found of a kitchen; nothing where its figures are as usual, since nothing was seen. */
+function kitchenFound(potId: Pan, { figures, covariance }: Belief): KitchenFound[] {
+  const isUsual = FIGURES.every((name) => figures[name] === 1);
+  return isUsual ? [] : [{ potId, figures: { ...figures }, covariance: covariance.map((row) => [...row]) }];
 }
 
 /** Whether the filling whose boil a line waits for is on the fire. */
@@ -200,6 +208,7 @@ export function* lookAgain(
     untilS: nowS + AHEAD_S,
     pieces,
     boils,
+    kitchens: [...found].flatMap(([potId, { belief }]) => kitchenFound(potId, belief)),
     ...(simmersAgain ? { simmersAgain } : {}),
     ...(main ? { liquid: { tempC: main.state.tempC, sdC: main.spread.tempC } } : {}),
     ...(again && !isQuiet ? { again } : {}),

@@ -1,4 +1,4 @@
-import type { PotPlan } from '@elixa/contract';
+import { kitchenFoundSchema, type PotPlan } from '@elixa/contract';
 import { STYLES } from '../catalogue/styles';
 import { menuOrThrow } from '../evening/resolveMenu';
 import { rehearsedPot, type RehearsedPot } from '../planEvening/rehearsed';
@@ -72,6 +72,21 @@ describe('a pot on a fire that is weaker than anybody knew', () => {
   it('boils late, and is believed', () => {
     expect(lateS).toBeGreaterThan(60);
     expect(found.liquid!.tempC).toBeGreaterThan(95);
+  });
+
+  it('has a kitchen that is kept with the evening, and none is claimed before anything was seen', () => {
+    expect(look(cooked(pot, 30), pot, 30).kitchens).toEqual([]);
+    const [kept] = found.kitchens;
+    expect(kitchenFoundSchema.parse(JSON.parse(JSON.stringify(kept)))).toEqual(kept);
+    expect(kept!.potId).toBe('main');
+    expect(kept!.figures.useful).toBeLessThan(0.93);
+    const sd = Math.sqrt(kept!.covariance[0]![0]!);
+    expect(Math.abs(Math.log(kept!.figures.useful / 0.72))).toBeLessThan(3 * sd);
+    const phone = new Phone(0);
+    const planId = phone.adopt(menu.evening, plan, 0);
+    phone.record({ type: 'happened', facts: factsOf(liveSteps(CATALOGUE, plan.simmer)[0]!, plan, planId) }, 0);
+    phone.record({ type: 'finished', kitchens: found.kitchens }, 3600);
+    expect(phone.state.kitchens).toEqual(found.kitchens);
   });
 
   it('has everything later that comes after the boil, and lifts it out when it is done by the true fire', () => {

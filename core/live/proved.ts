@@ -1,7 +1,7 @@
+import type { SimmerPiece } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
 import { reckonedOf } from '../pot/food';
 import type { LiveState } from './foldLive';
-import type { InPot } from './liveView';
 
 /** What a device tells counts when it was told so often: one reading may be off. */
 const PROVED_BY = 2;
@@ -9,7 +9,7 @@ const PROVED_BY = 2;
 /** Pieces of which somebody measured the thickest, and found it as hot in the middle as is advised. */
 export function provedIn(
   catalogue: Catalogue,
-  inPot: readonly InPot[],
+  inPot: ReadonlyArray<{ piece: SimmerPiece }>,
   { taps, readings }: Pick<LiveState, 'taps' | 'readings'>,
 ): ReadonlySet<string> {
   const hottest = new Map<string, number>();

@@ -140,10 +140,28 @@ function InFigures({ evening, ...outcome }: Outcome & { evening: Evening }) {
         ...(boiledS === undefined || !boil
           ? []
           : [{ value: lasting(boiledS), says: `to the boil, ${lasting(boil.atS)} planned` }]),
+        ...fireFound(outcome.state),
         ...(finishedAtMs === undefined ? [] : [{ value: clock(finishedAtMs), says: 'finished' }]),
       ]}
     />
   );
+}
+
+/** What is known no better than this is not told, as a share of it. */
+const KNOWN = 0.12;
+
+/** How much of its fire the pot had, where the evening has shown that. */
+export function fireFound({ kitchens }: Pick<LiveState, 'kitchens'>) {
+  const main = kitchens?.find(({ potId }) => potId === 'main');
+  const sd = Math.sqrt(main?.covariance[0]?.[0] ?? Infinity);
+  if (!main || sd > KNOWN) return [];
+  const percent = (share: number) => Math.round(share * 100);
+  return [
+    {
+      value: `${percent(main.figures.useful)} %`,
+      says: `of the usual fire, give or take ${percent(main.figures.useful * sd)}`,
+    },
+  ];
 }
 
 function StepByStep(outcome: Outcome) {

@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { Small } from '@/ui/Text';
 import { inEvening } from '@/testing/inEvening';
 import { practice } from '@/testing/household';
+import { fireFound } from './AfterScreen';
 import { OutOfThePantry } from './OutOfThePantry';
 import { OwnTimes } from './OwnTimes';
 
@@ -86,5 +87,23 @@ describe('after the evening', () => {
     expect(last()!.own![0]!.timesLonger).toBeUndefined();
     await userEvent.press(screen.getByRole('radio', { name: 'Too soft' }));
     expect(last()!.own![0]!.timesLonger).toBe(0.75);
+  });
+});
+
+describe('what the evening found of its fire', () => {
+  const found = (useful: number, variance: number) => [
+    {
+      potId: 'main',
+      figures: { useful, loss: 1, steam: 1, poured: 1 },
+      covariance: [0, 1, 2, 3].map((row) => [0, 1, 2, 3].map((column) => (row === column ? variance : 0))),
+    },
+  ];
+
+  it('is told with how well it is known, and not at all where that is hardly', () => {
+    expect(fireFound({ kitchens: found(0.82, 0.0064) })).toEqual([
+      { value: '82 %', says: 'of the usual fire, give or take 7' },
+    ]);
+    expect(fireFound({ kitchens: found(0.82, 0.04) })).toEqual([]);
+    expect(fireFound({})).toEqual([]);
   });
 });

@@ -113,6 +113,8 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
     }
     setAsking(false);
   };
+  // What was found of the kitchen is kept with the evening.
+  const finish = () => record({ type: 'finished', ...(look?.kitchens.length ? { kitchens: look.kitchens } : {}) });
   const notYet = () => {
     if (view.next) log.record({ type: 'happened', facts: notYetOf(view.next, plan, planId) });
   };
@@ -197,7 +199,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
         beside={beside}
         onDone={() => (view.gate ? setAsking(true) : done())}
         onNotYet={notYet}
-        onFinish={() => log.record({ type: 'finished' })}
+        onFinish={finish}
         boil={boil}
         sooner={soonerAt && `It boils already: go on now, ready at ${soonerAt}`}
         onSooner={() => sooner && log.adoptAgain(sooner.plan)}
@@ -243,7 +245,7 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
         <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
         {standing}
         <DeviceLines probe={probe} hob={hob} />
-        <LiveControls log={log} ears={ears} onSomethingElse={openTelling} onWall={hang} />
+        <LiveControls log={log} ears={ears} onFinish={finish} onSomethingElse={openTelling} onWall={hang} />
         {wide ? null : <InPotList inPot={view.inPot} />}
         {vast ? null : <ComingList coming={after} />}
         {wide ? null : <ToldList told={told} onUndo={undo} />}

@@ -16,12 +16,13 @@ export const lastTap = ({ taps, started }: LiveLogAccess['state']) => (taps.leng
 interface Props {
   log: LiveLogAccess;
   ears: Ears;
+  onFinish(): void;
   onSomethingElse(): void;
   onWall(): void;
 }
 
 /** Pause, take back the last tap, what else happened, and what is told to the ear. */
-export const LiveControls = memo(function LiveControls({ log, ears, onSomethingElse, onWall }: Props) {
+export const LiveControls = memo(function LiveControls({ log, ears, onFinish, onSomethingElse, onWall }: Props) {
   const paused = log.state.status === 'paused';
   const [more, setMore] = useState(false);
   const last = lastTap(log.state);
@@ -69,7 +70,7 @@ export const LiveControls = memo(function LiveControls({ log, ears, onSomethingE
         <Button
           label="Finish the evening now"
           onPress={() => {
-            log.record({ type: 'finished' });
+            onFinish();
             setMore(false);
           }}
         />
