@@ -91,6 +91,29 @@ test('everything can be reached and pressed with the keyboard, and the focus is 
   await expect(page).toHaveURL(/practice-night\/who$/);
 });
 
+/** A browser that hears what it is told to, in the page. */
+function scriptedRecognition(): void {
+  const page = globalThis as {
+    webkitSpeechRecognition?: unknown;
+    SpeechRecognition?: unknown;
+    hear?(said: string): void;
+  };
+  delete page.SpeechRecognition;
+  page.webkitSpeechRecognition = class {
+    onspeechstart?: () => void;
+    onresult?: (event: object) => void;
+    start() {
+      page.hear = (said) => {
+        this.onspeechstart?.();
+        this.onresult?.({ resultIndex: 0, results: [Object.assign([{ transcript: said }], { isFinal: true })] });
+      };
+    }
+    abort() {
+      page.hear = undefined;
+    }
+  };
+}
+
 test.describe('a pot on the fire', () => {
   // Of its own: the other screens want the evening as it was before it was lit.
   const cooking = new ElixaServer({ demo: true, tellsHour: false });
@@ -140,5 +163,59 @@ test.describe('a pot on the fire', () => {
     await sheet.getByRole('button', { name: 'Lid, fire, spoon' }).waitFor();
     await expectNothingSerious(page, 'everything', '[role=dialog]');
     await expectInPlace(page, TIGHTEST);
+  });
+});
+
+test.describe('a pot on the fire that is listened to and measured', () => {
+  const cooking = new ElixaServer({ demo: true, tellsHour: false });
+  test.beforeAll(() => cooking.start());
+  test.afterAll(() => cooking.remove());
+
+  test('a stove that listens, with a probe and a hob: answered by voice, all in its place', async ({
+    clocked: page,
+  }) => {
+    await page.addInitScript(scriptedRecognition);
+    await page.clock.install();
+    await startCooking(page, cooking.url);
+    await page.setViewportSize(SIZES.phone);
+    const button = (name: string | RegExp) => page.getByRole('button', { name });
+    const hear = (words: string) =>
+      page.evaluate((text) => (globalThis as { hear?(said: string): void }).hear!(text), words);
+    const sheet = await openSheet(page, { button: 'Listening is off', title: 'Answer by voice' });
+    await expect(sheet.getByText(/does not leave this device|Most send it to the servers/)).toBeVisible();
+    await expectNothingSerious(page, 'everything', '[role=dialog]');
+    await expectInPlace(page, TIGHTEST);
+    await sheet.getByRole('button', { name: 'Listen', exact: true }).click();
+    await expect(button('Listening is on')).toBeVisible();
+
+    await button('Something else happened').click();
+    await button('Tasted or measured').click();
+    await button('A probe reads it by itself').click();
+    await button('Something else happened').click();
+    await button('Lid, fire, spoon').click();
+    await button('The hob tells by itself').click();
+    await expect(page.getByText(/^Probe in the broth \d/)).toBeVisible();
+    await expect(page.getByText(/^Hob at \d+ % of its power/)).toBeVisible();
+    await expect(button('Turn the hob: off')).toBeVisible();
+    await expectNothingSerious(page);
+    await expectInPlace(page, TIGHTEST);
+    await button('Take it out: Probe in the broth').click();
+    await button('Leave it: Hob').click();
+
+    const heading = page.getByRole('heading', { level: 2 }).first();
+    const before = await heading.textContent();
+    // Said long before it is due it has to be called by its name.
+    await page.clock.fastForward(3_000);
+    await hear('It is in');
+    await expect(page.getByText(/^Heard “It is in”\. Next is /)).toBeVisible();
+    await expect(heading).toHaveText(before!);
+    await hear('The carrot is in');
+    await expect(page.getByText(/^Heard “The carrot is in”\. Noted/)).toBeVisible();
+    await expect(heading).not.toHaveText(before!);
+    await page.clock.fastForward(3_000);
+    await hear('Take that back');
+    await expect(heading).toHaveText(before!);
+    await page.setViewportSize(SIZES.phone);
+    await expectNothingSerious(page);
   });
 });
