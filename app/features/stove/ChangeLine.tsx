@@ -39,6 +39,6 @@ export function ChangeLine({ change, readyAt, moved, clockOf }: Props) {
 
 const ChangeWords = memo(function ChangeWords({ words }: { words?: string }) {
   return (
-    <View aria-live="polite">{words ? <Body className="rounded-2xl bg-well px-4 py-3">{words}</Body> : null}</View>
+    <View aria-live="polite">{words ? <Body className="mt-3 rounded-2xl bg-well px-4 py-3">{words}</Body> : null}</View>
   );
 });

@@ -240,9 +240,11 @@ export function Cooking({ evening, plan, view, moved, look, log, rehearsal }: Pr
           </View>
         ) : null}
         {onWall ? null : action(wide || view.next?.kind === 'swish' ? undefined : pot)}
-        <WatchLine {...watchShown(watch)} onAnswer={watched} />
         <SwishTimers evening={evening} plan={plan} open={view.served && !isFinish && !rehearsal} />
-        <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
+        <View>
+          <WatchLine {...watchShown(watch)} onAnswer={watched} />
+          <ChangeLine change={change} readyAt={readyAt} moved={moved} clockOf={clockOf} />
+        </View>
         {standing}
         <DeviceLines probe={probe} hob={hob} />
         <LiveControls log={log} ears={ears} onFinish={finish} onSomethingElse={openTelling} onWall={hang} />
