@@ -104,6 +104,9 @@ describe('the practice kitchen', () => {
       nowMs = START + atS * 1000;
       return kitchen.tempC({ eveningId: evening.id, ...(pieceId ? { pieceId } : {}) });
     };
+    // Somebody left it off on the evening before.
+    nowMs = START - 60_000;
+    kitchen.turn(0);
     expect(await tempC(0)).toBeUndefined();
 
     const steps = liveSteps(CATALOGUE, plan.simmer);

@@ -30,7 +30,7 @@ export function practiceKitchen(live: LiveService, news: EveningNews, planner: P
       });
     }
     const state = foldLive(await live.read(eveningId));
-    const { started, taps } = state;
+    const { started, taps, startedAtMs = 0 } = state;
     const now = nowMs();
     const fromS = potClockS(state, now);
     const clockS = (atMs: number) => potClockS(state, atMs);
@@ -38,7 +38,8 @@ export function practiceKitchen(live: LiveService, news: EveningNews, planner: P
     const readings = await planner.practice({
       evening: started.evening,
       taps: taps.map(({ facts, atS }) => ({ facts, atS })),
-      turned: turned.map(({ atMs, share }) => ({ atS: clockS(atMs), share })),
+      // What the knob was turned to before this pot was lit is not its fire.
+      turned: turned.filter(({ atMs }) => atMs >= startedAtMs).map(({ atMs, share }) => ({ atS: clockS(atMs), share })),
       ...(pieceId === undefined ? {} : { pieceId }),
       fromS,
       untilS: fromS + AHEAD_S,
