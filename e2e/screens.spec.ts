@@ -176,6 +176,7 @@ test.describe('a pot on the fire that is listened to and measured', () => {
   }) => {
     await page.addInitScript(scriptedRecognition);
     await page.clock.install();
+    await page.setViewportSize({ width: 844, height: 390 });
     await startCooking(page, cooking.url);
     await page.setViewportSize(SIZES.phone);
     const button = (name: string | RegExp) => page.getByRole('button', { name });

@@ -1,4 +1,4 @@
-import type { Locator, Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Every screen of the demo data: where it is and the words that show that it is there. */
 export const SCREENS = [
@@ -75,6 +75,8 @@ export async function lightNow(page: Page): Promise<void> {
 export async function startCooking(page: Page, base: string): Promise<void> {
   await page.goto(`${base}/evening/practice-night/stove`);
   await lightNow(page);
+  // However far down the button was that lit it, what is to be done now is in sight.
+  await expect(page.getByRole('heading', { level: 2 }).first()).toBeInViewport();
   const next = page.getByRole('button', { name: /^(It boils|They are in|It is in|Skimmed)$/ });
   for (let tap = 0; tap < 3; tap += 1) {
     const heading = page.getByRole('heading', { level: 2 }).first();

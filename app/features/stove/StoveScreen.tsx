@@ -2,6 +2,7 @@ import { changesSince, counterList, factsOf, liveSteps, liveView, onCounterByPre
 import { Redirect } from 'expo-router';
 import { useKeepAwake } from 'expo-keep-awake';
 import { useMemo } from 'react';
+import { View } from 'react-native';
 import { useEvening } from '@/features/evening/EveningContext';
 import { Faults } from '@/features/evening/Faults';
 import { nowMs } from '@/state/clock';
@@ -12,6 +13,7 @@ import { useLiveLog, type LiveLogAccess } from '@/features/live/useLiveLog';
 import { useSecond } from '@/state/useNow';
 import { useCatalogue } from '@/ui/catalogue';
 import { Small } from '@/ui/Text';
+import { useTop } from '@/ui/useTop';
 import { useLook } from './useLook';
 
 /** At the stove: before it is lit, while it cooks, until it is finished. */
@@ -51,6 +53,7 @@ interface OnTheStoveProps {
 function OnTheStove({ started, log, changes }: OnTheStoveProps) {
   const catalogue = useCatalogue();
   useKeepAwake();
+  const top = useTop();
   const { evening, plan } = started;
   // Once a second while it runs; the time itself is asked for anew.
   useSecond(log.state.status === 'running');
@@ -59,7 +62,7 @@ function OnTheStove({ started, log, changes }: OnTheStoveProps) {
   const view = liveView(plan, steps, log.state, nowMs(), look);
   const moved = useMemo(() => whatMoved(catalogue, log.state), [catalogue, log.state]);
   return (
-    <>
+    <View ref={top} className="scroll-mt-5 gap-8">
       <ChangedSince changes={changes} />
       {failure ? (
         <Small>
@@ -67,6 +70,6 @@ function OnTheStove({ started, log, changes }: OnTheStoveProps) {
         </Small>
       ) : null}
       <Cooking evening={evening} plan={plan} view={view} moved={moved} look={look} log={log} />
-    </>
+    </View>
   );
 }
