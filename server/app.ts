@@ -125,7 +125,9 @@ export function createApp(options: AppOptions): Express {
   const kitchen = practiceKitchen(live, news, planner);
   const standIns: Devices = {
     scale: standInScale(),
-    probe: standInProbe((place) => kitchen.tempC(place)),
+    probe: standInProbe((place) => kitchen.tempC(place), {
+      onFailed: (error) => options.logger.warn({ err: error }, 'the practice probe reads nothing'),
+    }),
     hob: standInHob((share) => kitchen.turn(share)),
   };
   app.use('/api/devices', deviceRoutes({ ...standIns, ...options.devices }));

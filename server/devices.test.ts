@@ -81,6 +81,27 @@ describe('the devices of the kitchen', () => {
   });
 });
 
+describe('a server whose probe is stuck into an evening that is not there', () => {
+  it('goes on, and says so in its log', async () => {
+    const own = await testServer();
+    const one = own.app.listen(0);
+    await once(one, 'listening');
+    const at = `http://127.0.0.1:${(one.address() as AddressInfo).port}/api`;
+    const ended = new AbortController();
+    await own.request.post('/api/devices/probe/place').send({ eveningId: 'nowhere' });
+    const stream = await fetch(`${at}/devices/probe/readings?by=one`, { signal: ended.signal });
+    const said = () => own.lines.some((line) => line.includes('the practice probe reads nothing'));
+    for (let tries = 0; tries < 100 && !said(); tries += 1) await new Promise((go) => setTimeout(go, 50));
+    expect(said()).toBe(true);
+    expect((await fetch(`${at}/health`)).status).toBe(200);
+    ended.abort();
+    await stream.body?.cancel().catch(() => undefined);
+    one.closeAllConnections();
+    one.close();
+    await own.close();
+  });
+});
+
 describe('the practice kitchen', () => {
   const START = Date.parse('2026-11-24T18:55:00Z');
   const plan = planPot(evening);

@@ -24,16 +24,24 @@ export interface StandInOptions {
   nowMs?: () => number;
   noise?: Noise;
   everyMs?: number;
+  /** A reading failed: it is missing, and the next is tried all the same. */
+  onFailed?: (error: unknown) => void;
 }
 
 /** A reading, or none where it drops out just then. */
 type Read<Reading> = () => Reading | undefined | Promise<Reading | undefined>;
 
-/**
- * A stand-in that reads as long as somebody listens.
- * @param onFirst it is switched on
- */
-export function standIn<Reading>(read: Read<Reading>, everyMs: number, onFirst?: () => void): Device<Reading> {
+interface Reads {
+  everyMs: number;
+  /** It is switched on. */
+  onFirst?: () => void;
+  onFailed?: StandInOptions['onFailed'];
+}
+
+const warn = (error: unknown) => console.warn('A practice device reads nothing', error);
+
+/** A stand-in that reads as long as somebody listens. */
+export function standIn<Reading>(read: Read<Reading>, { everyMs, onFirst, onFailed = warn }: Reads): Device<Reading> {
   const listeners = new Set<(reading: Reading) => void>();
   let timer: NodeJS.Timeout | undefined;
   let isReading = false;
@@ -48,9 +56,12 @@ export function standIn<Reading>(read: Read<Reading>, everyMs: number, onFirst?:
       return;
     }
     isReading = true;
-    void reading.then(tell).finally(() => {
-      isReading = false;
-    });
+    void reading
+      .then(tell)
+      .catch(onFailed)
+      .finally(() => {
+        isReading = false;
+      });
   };
   return {
     listen(onReading) {

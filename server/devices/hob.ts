@@ -28,15 +28,16 @@ export function standInHob(
   let told: { share: number; fromMs: number } | undefined;
   const isOut = dropOuts(noise);
   const inSteps = (wanted: number) => Math.round(wanted * STEPS) / STEPS;
+  function read(): HobReport | undefined {
+    const atMs = nowMs();
+    if (told && atMs >= told.fromMs) {
+      share = told.share;
+      told = undefined;
+    }
+    return isOut() ? undefined : { atMs, share };
+  }
   return {
-    ...standIn((): HobReport | undefined => {
-      const atMs = nowMs();
-      if (told && atMs >= told.fromMs) {
-        share = told.share;
-        told = undefined;
-      }
-      return isOut() ? undefined : { atMs, share };
-    }, everyMs),
+    ...standIn(read, { everyMs }),
     set(wanted) {
       told = { share: inSteps(wanted), fromMs: nowMs() + OBEYS_MS };
     },

@@ -51,10 +51,13 @@ export function standInScale({
   }
 
   return {
-    ...standIn(read, everyMs, () => {
-      // Switched on, it begins at nothing; what passed while it was off is no creep.
-      lastMs = nowMs();
-      recent = [];
+    ...standIn(read, {
+      everyMs,
+      onFirst() {
+        // Switched on, it begins at nothing; what passed while it was off is no creep.
+        lastMs = nowMs();
+        recent = [];
+      },
     }),
     tare() {
       tareG = loadG;

@@ -23,7 +23,7 @@ const ROOM_C = 20;
  */
 export function standInProbe(
   warmthOf: (place: ProbePlace) => Promise<number | undefined>,
-  { nowMs = Date.now, noise = steadyNoise(), everyMs = EVERY_MS }: StandInOptions = {},
+  { nowMs = Date.now, noise = steadyNoise(), everyMs = EVERY_MS, onFailed }: StandInOptions = {},
 ): StandInProbe {
   let place: ProbePlace | undefined;
   let shownC = ROOM_C;
@@ -41,8 +41,12 @@ export function standInProbe(
   }
 
   return {
-    ...standIn(read, everyMs, () => {
-      lastMs = nowMs();
+    ...standIn(read, {
+      everyMs,
+      onFailed,
+      onFirst() {
+        lastMs = nowMs();
+      },
     }),
     putInto(into) {
       place = into;

@@ -57,6 +57,28 @@ describe('the stand-in for a probe thermometer', () => {
     expect(Math.max(...gaps)).toBeLessThan(60_000);
   });
 
+  it('misses a reading that fails, says why, and reads on', async () => {
+    const { nowMs, pass } = bench();
+    const onFailed = jest.fn();
+    let isThere = false;
+    const probe = standInProbe(
+      async () => {
+        if (!isThere) throw new Error('no such evening');
+        return 90;
+      },
+      { nowMs, onFailed },
+    );
+    const readings: ProbeReading[] = [];
+    probe.putInto(PLACE);
+    probe.listen((reading) => readings.push(reading));
+    await pass(3_000);
+    expect(readings).toEqual([]);
+    expect(onFailed.mock.calls[0]).toEqual([new Error('no such evening')]);
+    isThere = true;
+    await pass(60_000);
+    expect(Math.abs(readings.at(-1)!.tempC - 90)).toBeLessThan(1.5);
+  });
+
   it('shows the room where it is stuck into nothing', async () => {
     const { probe, pass, last } = onABench(async () => undefined);
     probe.putInto(PLACE);
