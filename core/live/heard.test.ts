@@ -66,6 +66,8 @@ describe('an answer by voice', () => {
   it('to what is not due for long has to name it; a boil that comes early needs no more', () => {
     expect(heard("It's in", at('add', { isFarOff: true }))).toBe('early');
     expect(heard('Done', at('add', { isFarOff: true }))).toBe('early');
+    expect(heard('Not yet', at('add', { isFarOff: true }))).toBe('early');
+    expect(heard('Not yet', at('boil', { isFarOff: true }))).toBe('notYet');
     expect(heard('The prawns are in', at('add', { isFarOff: true }))).toBe('done');
     expect(heard('It boils', at('boil', { isFarOff: true }))).toBe('done');
   });

@@ -117,7 +117,8 @@ const isAmong = (named: string, names: readonly string[]) =>
 
 function answerTo(said: string, { kind, names, others, isAsked, isFarOff }: Asked): Answer | undefined {
   if (NO.test(said)) return isAsked ? 'notYet' : undefined;
-  if (NOT_YET.test(said)) return 'notYet';
+  // A boil that is not there yet is worth knowing at any time; anything else is not asked for yet.
+  if (NOT_YET.test(said)) return isFarOff && kind !== 'boil' ? 'early' : 'notYet';
   // A boil is early by itself, and nobody says of anything else that it boils.
   const done = isFarOff && kind !== 'boil' ? 'early' : 'done';
   if (PLAINLY_DONE.test(said) || (isAsked && YES.test(said))) return done;

@@ -92,6 +92,7 @@ describe('the stove that listens', () => {
     await hear('It is simmering again');
     expect(onWatched).toHaveBeenCalledTimes(1);
     await hear('The chicken is in');
+    await hear('Done');
     expect(onWatched).toHaveBeenCalledTimes(1);
     expect(onDone).toHaveBeenCalledTimes(1);
   });

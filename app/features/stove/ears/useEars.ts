@@ -1,4 +1,4 @@
-import { askedNow, heard, repliedTo, type Answer, type LiveView, type Watch } from '@elixa/core';
+import { askedNow, heard, repliedTo, type Answer, type Asked, type LiveView, type Watch } from '@elixa/core';
 import * as Speech from 'expo-speech';
 import { createContext, useContext, useEffect, useEffectEvent, useMemo, useRef, useState, type RefObject } from 'react';
 import { deviceMs } from '@/state/clock';
@@ -20,8 +20,9 @@ export function useListener(): Listener | undefined {
 /** So long after something was asked aloud a plain yes is the answer to it, in ms. */
 const ANSWERED_WITHIN_MS = 15_000;
 
-/** Whether it simmers again, as it is answered. */
-const simmering = (isAsked: boolean) => ({ kind: 'boil' as const, names: [], others: [], isAsked, isFarOff: false });
+/** Whether it simmers again, as it is answered: by what it does, since "done" may be said of what is next. */
+const SIMMERING: Asked = { kind: 'boil', names: [], others: [], isAsked: false, isFarOff: false };
+const saysItSimmers = (text: string) => /simmer|boil|bubbl/i.test(text) && heard(text, SIMMERING) === 'done';
 
 export interface Ears {
   /** It listens now. */
@@ -70,7 +71,7 @@ export function useEars(
   const onHeard = useEffectEvent(({ texts, beganAtMs }: Heard) => {
     const isAsked = beganAtMs - askedAtMs.current <= ANSWERED_WITHIN_MS && beganAtMs >= askedAtMs.current;
     const asked = beganAtMs >= sinceMs.current ? askedNow(catalogue, view, isAsked) : undefined;
-    const isWatched = watch?.id === 'simmersAgain' && texts.some((text) => heard(text, simmering(isAsked)) === 'done');
+    const isWatched = watch?.id === 'simmersAgain' && texts.some(saysItSimmers);
     if (isWatched) {
       Speech.speak('Noted.', { language: 'en' });
       setLast({ heard: texts[0]?.trim() ?? '', reply: 'Noted.' });
