@@ -73,6 +73,33 @@ describe('what is to be watched beside what is next', () => {
     expect(clear.watch(clear.after(clear.boil), clear.steps[clear.boil - 1]!.atS + 160)?.id).not.toBe('stir');
   });
 
+  it('is not stirred for what goes in only when all is cooked', () => {
+    for (const id of ['soyMilkMild', 'salmonMiso']) {
+      const { after, watch, steps, boil } = atTheStove(id);
+      const pouredS = steps[boil - 1]!.atS;
+      for (let atS = pouredS + 100; atS < steps[boil]!.atS; atS += 40) {
+        expect(watch(after(boil), atS)?.id).not.toBe('stir');
+      }
+    }
+  });
+
+  it.each(['barleyMisoMixed', 'soyMilkPork', 'clearDuckSwish', 'mushroomPot'])(
+    'tells of raw tongs for meat, fish and egg, and never for a plant: %s',
+    (id) => {
+      const { after, watch, look, steps, plan } = atTheStove(id);
+      for (const [at, step] of steps.entries()) {
+        const told = watch(after(at + 1), step.atS + 5, look(after(at + 1), step.atS + 1));
+        const isPlant = (name: string) =>
+          plan.simmer.pieces.some(({ ingredientId }) => {
+            const what = CATALOGUE.byId(ingredientId);
+            return what.name === name && ['mushroom', 'leaf', 'root'].includes(what.family);
+          });
+        const raw = told?.id === 'rawTongs' && /raw (.*): washed/.exec(told.says)?.[1];
+        if (raw) expect([raw, isPlant(raw)]).toEqual([raw, false]);
+      }
+    },
+  );
+
   it('is stayed with as it comes to the boil under its lid', () => {
     const { after, watch, look, boil } = clear;
     const state = after(boil);

@@ -1,5 +1,6 @@
-import type { Fact, PotPlan } from '@elixa/contract';
+import type { Action, Fact, PotPlan } from '@elixa/contract';
 import type { Catalogue } from '../catalogue/catalogue';
+import { isHeatedThrough } from '../catalogue/kinds';
 import { sum } from '../measures/sum';
 import type { BoilAwaited } from './boilAwaited';
 import type { LiveState } from './foldLive';
@@ -23,6 +24,8 @@ export interface Watch {
 const STIR_EVERY_S = 150;
 /** So much of a liquid has to be what catches. */
 const CATCHES_SHARE = 0.015;
+/** What is stirred in when all is cooked. */
+const ENDS_WITH: ReadonlyArray<Action['kind']> = ['enrich', 'season'];
 /** A lid is watched from so long before it may boil, in s. */
 const RISES_S = 20;
 /** Nobody answers, and the fire is on: so long after something was due, in s; and again after as long. */
@@ -36,6 +39,8 @@ const SEEN_LATE_S = 25;
 /** A caution that matters at one moment is told for so long, once, in s; a cartridge is felt for after so long. */
 const TOLD_FOR_S = 75;
 const FELT_AFTER_S = 300;
+/** Before people first cook for themselves, in s. */
+const SOON_S = 30;
 
 /** What catches at the bottom of the pot, by its name; none where nothing does. */
 export function catchesIn(catalogue: Catalogue, { liquids }: Pick<PotPlan, 'liquids'>): string | undefined {
@@ -45,7 +50,7 @@ export function catchesIn(catalogue: Catalogue, { liquids }: Pick<PotPlan, 'liqu
       if (kind === 'marinade') return [];
       const catching = ingredients.filter(({ ingredientId }) => catalogue.byId(ingredientId).catches);
       const isEnough = sum(catching.map(({ massG }) => massG)) > CATCHES_SHARE * finishedMl;
-      return isEnough ? catching.map(({ ingredientId }) => catalogue.byId(ingredientId).name) : [];
+      return isEnough ? catching.map(({ ingredientId }) => catalogue.byId(ingredientId).name.split(',')[0]!) : [];
     });
   return names[0];
 }
@@ -108,7 +113,9 @@ function stir({ catalogue, state, view }: Watching): Watch | undefined {
   const plan = state.started?.plan;
   const what = plan && catchesIn(catalogue, plan);
   const isHeating = view.next?.kind === 'boil' && view.next.pan === 'main' && view.poured;
-  if (!what || !isHeating || !isOn(state)) return undefined;
+  // What goes in only at the end, as miso by one school and soy milk, is not in the pot that heats.
+  const isLater = plan?.simmer.actions.some(({ kind, pan }) => pan === 'main' && ENDS_WITH.includes(kind));
+  if (!what || isLater || !isHeating || !isOn(state)) return undefined;
   const stirred = programOfFacts(state).acts.filter(
     ({ act, potId }) => potId === 'main' && ['stirred', 'poured', 'light'].includes(act.is),
   );
@@ -150,7 +157,9 @@ function rawTongs({ catalogue, state, view }: Watching): Watch | undefined {
     plan?.simmer.pieces.flatMap(({ id, safeS, ingredientId }) => (safeS > 0 ? [[id, ingredientId] as const] : [])),
   );
   const added = programOfFacts(state).acts.flatMap(({ act, atS }) =>
-    act.is === 'added' && raw.has(act.pieceId) ? [{ atS, what: catalogue.byId(act.ingredientId).name }] : [],
+    act.is === 'added' && raw.has(act.pieceId) && isHeatedThrough(catalogue.byId(act.ingredientId))
+      ? [{ atS, what: catalogue.byId(act.ingredientId).name }]
+      : [],
   );
   const [first] = added;
   if (first && isSince(first.atS, view.clockS)) {
@@ -160,8 +169,9 @@ function rawTongs({ catalogue, state, view }: Watching): Watch | undefined {
       says: `Tongs and board that held raw ${first.what}: washed or changed before they touch anything else.`,
     };
   }
-  const swishedS = view.next?.kind === 'swish' ? programOfFacts(state).acts.at(-1)?.atS : undefined;
-  return isSince(swishedS, view.clockS)
+  const { next } = view;
+  const isSwishing = next?.kind === 'swish' && next.dueInS <= SOON_S && next.dueInS > SOON_S - TOLD_FOR_S;
+  return isSwishing
     ? { id: 'rawTongs', about: 'at the table', says: 'One pair of tongs for raw slices, each guest’s own for eating.' }
     : undefined;
 }
